@@ -1,0 +1,259 @@
+# The servers of one installation: MariaDB, php-fpm and nginx, all on loopback, with
+# everything they write below storage/stack/NAME. NAME is app, testing or bench; each has
+# its own database and its own environment file, so they can run side by side.
+
+STACK=''
+STACK_WAS_UP=no
+
+stack_select() {
+    NAME=$1
+    STACK="$ROOT/storage/stack/$NAME"
+    ENV_FILE="$ROOT/.env"
+    [ "$NAME" = app ] || ENV_FILE="$ROOT/.env.$NAME"
+    mkdir -p "$STACK"/{run,log,cache,views} "$ROOT"/storage/{app,logs} "$ROOT"/storage/framework/{cache/data,sessions,views,testing}
+    stack_environment
+}
+
+# Where this installation keeps its compiled files, so that no two share them.
+stack_environment() {
+    export APP_CONFIG_CACHE="$STACK/cache/config.php" APP_ROUTES_CACHE="$STACK/cache/routes.php"
+    export APP_EVENTS_CACHE="$STACK/cache/events.php" VIEW_COMPILED_PATH="$STACK/views"
+    [ "$NAME" = app ] || export APP_ENV="$NAME"
+}
+
+random_word() { head -c 24 /dev/urandom | base64 | tr '+/' 'ab'; }
+
+env_value() { sed -n "s/^$1=//p" "$ENV_FILE" | tail -n 1; }
+
+env_write() {
+    if grep -q "^$1=" "$ENV_FILE"; then
+        sed -i "s|^$1=.*|$1=$2|" "$ENV_FILE"
+    else
+        printf '%s=%s\n' "$1" "$2" >>"$ENV_FILE"
+    fi
+}
+
+port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+
+free_port() {
+    local port=$1
+    while port_taken "$port"; do port=$((port + 1)); done
+    printf '%s' "$port"
+}
+
+alive() { [ -f "$STACK/run/$1.pid" ] && kill -0 "$(cat "$STACK/run/$1.pid" 2>/dev/null)" 2>/dev/null; }
+
+stack_running() { alive mariadb || alive fpm || alive nginx; }
+
+stack_url() { env_value APP_URL; }
+
+# await SECONDS command…   until it succeeds
+await() {
+    local until=$((SECONDS + $1))
+    shift
+    until "$@" >/dev/null 2>&1; do
+        [ "$SECONDS" -lt "$until" ] || return 1
+        sleep 0.2
+    done
+}
+
+make_environment() {
+    [ -f "$ENV_FILE" ] && return
+    ( umask 077; : >"$ENV_FILE" )
+    local environment=production
+    [ "$NAME" = app ] || environment=$NAME
+    env_write APP_ENV "$environment"
+    env_write APP_KEY "base64:$(head -c 32 /dev/urandom | base64)"
+    env_write DB_HOST 127.0.0.1
+    env_write DB_DATABASE underpin
+    env_write DB_USERNAME underpin
+    env_write DB_PASSWORD "$(random_word)"
+}
+
+# The data folder is entered first and the socket named from there: a socket's whole path
+# may have 107 characters at most, and a checkout can lie deeper than that.
+mariadb_admin() { (cd "$STACK/mariadb" && mariadb --no-defaults --socket=admin.sock --user="$(id -un)" "$@"); }
+
+mariadb_create() {
+    local user
+    user=$(id -un)
+    mariadb-install-db --no-defaults --user="$user" --datadir="$STACK/mariadb" --skip-test-db \
+        --auth-root-authentication-method=socket --auth-root-socket-user="$user"
+}
+
+mariadb_launch() {
+    local sync=1
+    [ "$NAME" = app ] || sync=2 # throw-away data need not wait for the disk at every commit
+    nohup setsid mariadbd --no-defaults --user="$(id -un)" --datadir="$STACK/mariadb" --socket=admin.sock \
+        --bind-address=127.0.0.1 --port="$DB_PORT" --skip-name-resolve \
+        --pid-file="$STACK/run/mariadb.pid" --log-error="$STACK/log/mariadb.log" \
+        --innodb-flush-log-at-trx-commit="$sync" --innodb-buffer-pool-size=128M \
+        --character-set-server=utf8mb4 </dev/null >/dev/null 2>&1 &
+    await 60 mariadb_admin -e 'select 1'
+}
+
+mariadb_grant() {
+    local password host schema
+    password=$(env_value DB_PASSWORD)
+    for host in 127.0.0.1 localhost; do
+        for schema in underpin underpin_feature; do
+            printf "create database if not exists %s character set utf8mb4 collate utf8mb4_unicode_ci;\n" "$schema"
+            printf "create user if not exists underpin@'%s';\n" "$host"
+            printf "alter user underpin@'%s' identified by '%s';\n" "$host" "$password"
+            printf "grant all on %s.* to underpin@'%s';\n" "$schema" "$host"
+        done
+    done | mariadb_admin
+}
+
+stack_up() {
+    make_environment
+    if alive mariadb && alive fpm && alive nginx; then
+        STACK_WAS_UP=yes
+        return
+    fi
+    stack_down >/dev/null
+    DB_PORT=$(free_port "$(($1 - 5000))")
+    HTTP_PORT=$(free_port "$1")
+    [ "$HTTP_PORT" = "$1" ] || say "· Port $1 is taken: using $HTTP_PORT"
+    env_write DB_PORT "$DB_PORT"
+    env_write APP_URL "http://127.0.0.1:$HTTP_PORT"
+    [ -d "$STACK/mariadb/mysql" ] || step "Creating the database" "$STACK/log/create.log" mariadb_create
+    step "Starting MariaDB on 127.0.0.1:$DB_PORT" "$STACK/log/mariadb-start.log" mariadb_launch
+    step "Setting database rights" "$STACK/log/mariadb-grant.log" mariadb_grant
+}
+
+artisan_step() {
+    local what=$1
+    shift
+    rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE"
+    step "$what" "$STACK/log/artisan-$1.log" php artisan --no-interaction "$@"
+}
+
+write_fpm_config() {
+    local user
+    user=$(id -un)
+    cat >"$STACK/run/fpm.conf" <<CONF
+[global]
+pid = $STACK/run/fpm.pid
+error_log = $STACK/log/fpm.log
+daemonize = yes
+
+[underpin]
+$([ "$(id -u)" -ne 0 ] || printf 'user = %s\ngroup = %s\n' "$user" "$(id -gn)")
+listen = 127.0.0.1:$FPM_PORT
+listen.allowed_clients = 127.0.0.1
+pm = static
+pm.max_children = 4
+clear_env = yes
+env[PATH] = /usr/bin:/bin
+env[APP_CONFIG_CACHE] = $APP_CONFIG_CACHE
+env[APP_ROUTES_CACHE] = $APP_ROUTES_CACHE
+env[APP_EVENTS_CACHE] = $APP_EVENTS_CACHE
+env[VIEW_COMPILED_PATH] = $VIEW_COMPILED_PATH
+env[APP_ENV] = $(env_value APP_ENV)
+php_admin_value[error_log] = $STACK/log/php.log
+php_admin_flag[log_errors] = on
+php_admin_flag[display_errors] = off
+php_admin_value[memory_limit] = 256M
+php_admin_value[upload_max_filesize] = 128M
+php_admin_value[post_max_size] = 130M
+php_admin_flag[opcache.enable] = on
+php_admin_value[opcache.memory_consumption] = 128
+php_admin_value[opcache.max_accelerated_files] = 16000
+php_admin_value[opcache.revalidate_freq] = 2
+php_admin_flag[expose_php] = off
+CONF
+}
+
+write_nginx_config() {
+    cat >"$STACK/run/nginx.conf" <<CONF
+pid $STACK/run/nginx.pid;
+error_log $STACK/log/nginx.log warn;
+worker_processes 1;
+$([ "$(id -u)" -ne 0 ] || printf 'user %s %s;\n' "$(id -un)" "$(id -gn)")
+events { worker_connections 256; }
+http {
+    include /etc/nginx/mime.types;
+    types { application/manifest+json webmanifest; }
+    default_type application/octet-stream;
+    access_log off;
+    server_tokens off;
+    sendfile on;
+    gzip on;
+    gzip_comp_level 5;
+    gzip_min_length 600;
+    gzip_types text/css application/javascript text/javascript application/json image/svg+xml;
+    client_max_body_size 130m;
+    client_body_temp_path $STACK/run/body;
+    fastcgi_temp_path $STACK/run/fastcgi;
+    proxy_temp_path $STACK/run/proxy;
+    uwsgi_temp_path $STACK/run/uwsgi;
+    scgi_temp_path $STACK/run/scgi;
+    server {
+        listen 127.0.0.1:$HTTP_PORT;
+        root $ROOT/public;
+        index index.php;
+        location /build/ { expires 1y; add_header Cache-Control "public, immutable"; add_header X-Content-Type-Options nosniff; }
+        location / { try_files \$uri /index.php?\$query_string; }
+        location = /index.php {
+            include /etc/nginx/fastcgi_params;
+            fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
+            fastcgi_pass 127.0.0.1:$FPM_PORT;
+            fastcgi_buffers 32 16k;
+            fastcgi_read_timeout 120s;
+        }
+        location ~ /\. { deny all; }
+    }
+}
+CONF
+}
+
+fpm_launch() {
+    local allow_root=()
+    [ "$(id -u)" -ne 0 ] || allow_root=(--allow-to-run-as-root)
+    env -u APP_ENV php-fpm8.2 --fpm-config "$STACK/run/fpm.conf" "${allow_root[@]}"
+    await 20 port_taken "$FPM_PORT"
+}
+
+nginx_launch() {
+    nginx -c "$STACK/run/nginx.conf" -e "$STACK/log/nginx.log"
+    await 20 port_taken "$HTTP_PORT"
+}
+
+page_answers() { php -r 'exit(@file_get_contents($argv[1]) === false ? 1 : 0);' "$(stack_url)/up"; }
+
+compile_app() { php artisan config:cache && php artisan route:cache && php artisan view:cache; }
+
+serve_up() {
+    step "Compiling settings, routes and views" "$STACK/log/compile.log" compile_app
+    if [ "$STACK_WAS_UP" = yes ]; then
+        kill -USR2 "$(cat "$STACK/run/fpm.pid")" # take up the freshly compiled settings
+    else
+        FPM_PORT=$(free_port $((HTTP_PORT + 500)))
+        write_fpm_config
+        write_nginx_config
+        step "Starting php-fpm" "$STACK/log/fpm-start.log" fpm_launch
+        step "Starting nginx on 127.0.0.1:$HTTP_PORT" "$STACK/log/nginx-start.log" nginx_launch
+    fi
+    step "Waiting for the first page" "$STACK/log/first-page.log" await 60 page_answers
+}
+
+stack_down() {
+    local server pid stopped=''
+    for server in nginx fpm mariadb; do
+        alive "$server" || continue
+        pid=$(cat "$STACK/run/$server.pid")
+        kill -TERM "$pid" 2>/dev/null || true
+        await 30 eval "! kill -0 $pid" || kill -KILL "$pid" 2>/dev/null || true
+        rm -f "$STACK/run/$server.pid"
+        stopped="$stopped $server"
+    done
+    [ -z "$stopped" ] || say "Stopped:$stopped"
+}
+
+stack_watch() {
+    while alive mariadb && alive fpm && alive nginx; do sleep 1; done
+    [ -f "$STACK/run/nginx.pid" ] || return 0 # ./underpin stop, from another terminal
+    stack_down
+    fail "a server stopped by itself. Its log is in $STACK/log"
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Csv;
+
+use Underpin\Refused;
+
+/**
+ * The rows of a small table in text: comma, semicolon or tab between the cells, quoted cells
+ * (RFC 4180), any line ending. A byte-order mark, UTF-16 and the Western Windows code page are
+ * recognised; spreadsheets write all of them.
+ */
+final class CsvText
+{
+    public const MOST_BYTES = 2_000_000;
+
+    public const MOST_CELL = 2_000;
+
+    /**
+     * @return list<array{int, list<string>}> line number of each row in the file, and its cells; blank rows left out
+     *
+     * @throws Refused when the text is too large or no text at all
+     */
+    public static function rows(string $bytes): array
+    {
+        if (strlen($bytes) > self::MOST_BYTES) {
+            throw new Refused('file', sprintf('The file has %s bytes; a schedule may have at most %s.', number_format(strlen($bytes)), number_format(self::MOST_BYTES)));
+        }
+        $text = self::decoded($bytes);
+        if (preg_match('/[\x00-\x08\x0E-\x1F]/', $text) === 1) {
+            throw new Refused('file', 'The file is not text. Save the sheet as CSV and bring in that.');
+        }
+
+        return self::split($text, self::delimiter($text));
+    }
+
+    /** A cell that a spreadsheet could run as a formula is led by an apostrophe. */
+    public static function cell(string $value): string
+    {
+        if ($value !== '' && (str_contains("=+-@\t\r'", $value[0]))) {
+            $value = "'$value";
+        }
+
+        return preg_match('/[",;\t\r\n]|^\s|\s$/', $value) === 1 ? '"'.str_replace('"', '""', $value).'"' : $value;
+    }
+
+    /** A cell as it was meant: without blanks around it, and without the guard of cell(). */
+    public static function meant(string $cell): string
+    {
+        $cell = trim($cell, " \t\r\n\u{A0}");
+
+        return preg_match("/^'[=+\-@'\t\r]/", $cell) === 1 ? substr($cell, 1) : $cell;
+    }
+
+    private static function decoded(string $bytes): string
+    {
+        return match (true) {
+            str_starts_with($bytes, "\xEF\xBB\xBF") => mb_scrub(substr($bytes, 3), 'UTF-8'),
+            str_starts_with($bytes, "\xFF\xFE") => mb_convert_encoding(substr($bytes, 2), 'UTF-8', 'UTF-16LE'),
+            str_starts_with($bytes, "\xFE\xFF") => mb_convert_encoding(substr($bytes, 2), 'UTF-8', 'UTF-16BE'),
+            mb_check_encoding($bytes, 'UTF-8') => $bytes,
+            default => mb_convert_encoding($bytes, 'UTF-8', 'Windows-1252'),
+        };
+    }
+
+    /** The one that splits the first row into the most cells. */
+    private static function delimiter(string $text): string
+    {
+        $first = strtok(ltrim($text), "\r\n");
+        $best = ',';
+        foreach ([';', "\t"] as $delimiter) {
+            if ($first !== false && substr_count($first, $delimiter) > substr_count($first, $best)) {
+                $best = $delimiter;
+            }
+        }
+
+        return $best;
+    }
+
+    /** @return list<array{int, list<string>}> */
+    private static function split(string $text, string $delimiter): array
+    {
+        $rows = [];
+        $cells = [];
+        $line = $rowLine = 1;
+        $pattern = '/(?:"((?:[^"]|"")*+)"[^\r\n'.preg_quote($delimiter, '/').']*|([^\r\n'.preg_quote($delimiter, '/').']*+))(\r\n|\r|\n|'.preg_quote($delimiter, '/').'|\z)/A';
+        $at = 0;
+        while ($at <= strlen($text) && preg_match($pattern, $text, $found, 0, $at) === 1) {
+            $quoted = $found[1] !== '' ? str_replace('""', '"', $found[1]) : $found[2];
+            if (mb_strlen($quoted) > self::MOST_CELL) {
+                throw new Refused('file', sprintf('Line %d has a cell of more than %s characters.', $line, number_format(self::MOST_CELL)));
+            }
+            $cells[] = $quoted;
+            $line += preg_match_all('/\r\n|\r|\n/', $found[0]);
+            $at += strlen($found[0]);
+            if ($found[3] === $delimiter) {
+                continue;
+            }
+            if (implode('', array_map(self::meant(...), $cells)) !== '') {
+                $rows[] = [$rowLine, $cells];
+            }
+            $cells = [];
+            $rowLine = $line;
+            if ($found[3] === '') {
+                break;
+            }
+        }
+
+        return $rows;
+    }
+}

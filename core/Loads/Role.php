@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Loads;
+
+/** What a circuit is to the person who lives there, when utility power is out. */
+enum Role: string
+{
+    case Must = 'must';
+    case Room = 'room';
+    case Off = 'off';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Must => 'must run',
+            self::Room => 'when there is room',
+            self::Off => 'leave off',
+        };
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin;
+
+/** Figures and lists in sentences. Rounding happens here and nowhere before. */
+final class Say
+{
+    public static function amps(float $amps): string
+    {
+        return number_format($amps, 1).' A';
+    }
+
+    public static function watts(float $watts): string
+    {
+        return number_format($watts).' W';
+    }
+
+    public static function pct(float $pct): string
+    {
+        return number_format($pct, abs($pct) < 10 ? 1 : 0).' %';
+    }
+
+    public static function volts(float $volts): string
+    {
+        return number_format($volts, 1).' V';
+    }
+
+    /** "1 circuit", "3 circuits" */
+    public static function count(int $n, string $one, ?string $many = null): string
+    {
+        return $n === 1 ? "1 $one" : "$n ".($many ?? $one.'s');
+    }
+
+    public static function seconds(int $seconds): string
+    {
+        return $seconds % 60 === 0 ? ($seconds / 60).' min' : "$seconds s";
+    }
+
+    /**
+     * "a, b and c"; a long list ends in "and 4 more".
+     *
+     * @param  list<string>  $items
+     */
+    public static function list(array $items, int $most = 4): string
+    {
+        if (count($items) > $most) {
+            $items = [...array_slice($items, 0, $most - 1), (count($items) - $most + 1).' more'];
+        }
+        $last = array_pop($items);
+
+        return $items === [] ? (string) $last : implode(', ', $items)." and $last";
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Service;
+
+use Underpin\Loads\Draw;
+use Underpin\Loads\Load;
+use Underpin\Loads\Role;
+use Underpin\Refused;
+use Underpin\Sizing\Starter;
+
+/** One breaker of a panel with what hangs on it. Switching it on starts everything on it at once. */
+final readonly class Circuit
+{
+    public const MOST_A = 600;
+
+    /** @param  list<Load>  $loads */
+    public function __construct(
+        public string $id,
+        public Slot $slot,
+        public int $breakerA,
+        public string $name,
+        public Protection $protection = Protection::None,
+        public Role $role = Role::Off,
+        public string $note = '',
+        public array $loads = [],
+    ) {
+        if ($breakerA < 5 || $breakerA > self::MOST_A) {
+            throw new Refused('amps', sprintf('amps, the breaker rating, must be from 5 to %d A.', self::MOST_A));
+        }
+    }
+
+    public function leg(): Leg
+    {
+        return $this->slot->leg();
+    }
+
+    public function label(): string
+    {
+        return $this->slot->label();
+    }
+
+    /** As a person would say it: "5–7 Deep well pump". */
+    public function title(): string
+    {
+        return $this->label().' '.($this->name === '' ? 'unnamed' : $this->name);
+    }
+
+    /** Nobody has said yet what this circuit draws. */
+    public function figuresMissing(): bool
+    {
+        foreach ($this->loads as $load) {
+            if ($load->runW === null) {
+                return true;
+            }
+        }
+
+        return $this->loads === [];
+    }
+
+    /** @return list<Draw> */
+    public function draws(): array
+    {
+        return array_map(fn (Load $l): Draw => new Draw($l->id, $this->leg(), $l->knownRunW(), $l->pf), $this->loads);
+    }
+
+    public function runW(): float
+    {
+        return array_sum(array_map(fn (Load $l): float => $l->knownRunW(), $this->loads));
+    }
+
+    public function startW(): float
+    {
+        return array_sum(array_map(fn (Load $l): float => $l->knownStartW(), $this->loads));
+    }
+
+    /** Amperes on each leg it hangs on. */
+    public function runAmps(): float
+    {
+        return array_sum(array_map(fn (Draw $d): float => $d->amps(), $this->draws()));
+    }
+
+    /** Amperes when the breaker is closed and everything on it starts together: the safe side. */
+    public function startAmps(): float
+    {
+        $amps = array_map(
+            fn (Load $l): float => (new Draw($l->id, $this->leg(), $l->knownStartW(), $l->pf))->amps(),
+            $this->loads,
+        );
+
+        return max(array_sum($amps), $this->runAmps());
+    }
+
+    public function starter(): Starter
+    {
+        return new Starter($this->id, $this->leg(), $this->runAmps(), $this->startAmps());
+    }
+
+    /** Seconds to wait after switching this on before the next. */
+    public function settleS(): int
+    {
+        return max([10, ...array_map(fn (Load $l): int => $l->kind->settleS(), $this->loads)]);
+    }
+}

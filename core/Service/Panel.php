@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Service;
+
+use Underpin\Refused;
+
+/** A panelboard as it hangs on the wall. */
+final readonly class Panel
+{
+    /** The sizes that panels are commonly made in, in spaces. */
+    public const COMMON_SPACES = [8, 12, 16, 20, 24, 30, 32, 40, 42, 54, 60, 66, 84];
+
+    /**
+     * @param  int  $spaces  even, 2 to 84
+     * @param  ?int  $mainA  rating of its main breaker; null when it has none
+     * @param  ?bool  $interlockListed  an interlock listed for this panel is to be had; null: not looked up
+     * @param  int  $interlockSpace  upper of the two spaces beside the main that an interlock needs: 1 or 2
+     * @param  ?bool  $hasMultiwire  has multiwire branch circuits; null: not looked
+     * @param  list<Circuit>  $circuits
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public int $spaces,
+        public PanelKind $kind = PanelKind::Main,
+        public ?int $mainA = null,
+        public ?bool $interlockListed = null,
+        public int $interlockSpace = 1,
+        public ?bool $hasMultiwire = null,
+        public array $circuits = [],
+    ) {
+        if ($spaces < 2 || $spaces > Slot::HIGHEST_SPACE || $spaces % 2 === 1) {
+            throw new Refused('spaces', sprintf('spaces must be an even number from 2 to %d.', Slot::HIGHEST_SPACE));
+        }
+        if ($mainA !== null && ($mainA < 15 || $mainA > 1200)) {
+            throw new Refused('main_a', 'main_a, the main breaker, must be from 15 to 1,200 A.');
+        }
+        if ($interlockSpace !== 1 && $interlockSpace !== 2) {
+            throw new Refused('interlock_space', 'interlock_space must be 1 or 2.');
+        }
+    }
+
+    /**
+     * Everything about the circuits' places that cannot be: off the end, or a space used twice.
+     *
+     * @return list<SlotFault>
+     */
+    public function slotFaults(): array
+    {
+        $faults = [];
+        foreach ($this->circuits as $i => $circuit) {
+            $lowest = max($circuit->slot->spaces());
+            if ($lowest > $this->spaces) {
+                $faults[] = new SlotFault($i, 'space', sprintf(
+                    'space %s runs off the end: %s has %d spaces.', $circuit->label(), $this->name, $this->spaces,
+                ));
+            }
+            for ($earlier = 0; $earlier < $i; $earlier++) {
+                $other = $this->circuits[$earlier];
+                if ($circuit->slot->clashesWith($other->slot)) {
+                    $faults[] = new SlotFault($i, 'space', sprintf(
+                        'space %s is used twice: %s is there already.', $circuit->label(), $other->title(),
+                    ));
+                    break;
+                }
+            }
+        }
+
+        return $faults;
+    }
+
+    /** @return list<int> spaces with nothing in them */
+    public function freeSpaces(): array
+    {
+        $used = array_merge([], ...array_map(fn (Circuit $c): array => $c->slot->spaces(), $this->circuits));
+
+        return array_values(array_diff(range(1, $this->spaces), $used));
+    }
+
+    /** @return array{int, int} the two spaces that the generator breaker takes beside the main */
+    public function interlockSpaces(): array
+    {
+        return [$this->interlockSpace, $this->interlockSpace + 2];
+    }
+
+    /** @return list<Circuit> those that sit where the generator breaker must go */
+    public function inTheWayOfInterlock(): array
+    {
+        return array_values(array_filter(
+            $this->circuits,
+            fn (Circuit $c): bool => array_intersect($c->slot->spaces(), $this->interlockSpaces()) !== [],
+        ));
+    }
+}

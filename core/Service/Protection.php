@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Service;
+
+/** What a breaker does beyond overcurrent: arc-fault, ground-fault, or both. */
+enum Protection: string
+{
+    case None = 'none';
+    case Afci = 'afci';
+    case Gfci = 'gfci';
+    case Dual = 'dual';
+
+    /** As printed on a breaker and in a schedule; empty for a plain breaker. */
+    public function mark(): string
+    {
+        return match ($this) {
+            self::None => '',
+            self::Afci => 'AFCI',
+            self::Gfci => 'GFCI',
+            self::Dual => 'AFCI+GFCI',
+        };
+    }
+
+    public function hasAfci(): bool
+    {
+        return $this === self::Afci || $this === self::Dual;
+    }
+
+    public function hasGfci(): bool
+    {
+        return $this === self::Gfci || $this === self::Dual;
+    }
+}

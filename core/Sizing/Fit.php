@@ -1,0 +1,244 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Sizing;
+
+use Underpin\Limit;
+use Underpin\Loads\Draw;
+use Underpin\Loads\LegCurrents;
+use Underpin\Loads\Plan;
+use Underpin\Say;
+use Underpin\Service\Circuit;
+
+/**
+ * One machine on one fuel against the circuits that must run. The legs are judged separately,
+ * running and starting; what is not known is never taken as fine. NEC 2023 702.4.
+ */
+final readonly class Fit
+{
+    /** amperes of the circuits that must run and can be fed, per hot conductor */
+    public LegCurrents $running;
+
+    public StartSequence $starting;
+
+    /** the highest moment when a motor starts again by itself with everything on, amperes */
+    public float $restartA;
+
+    /** @var list<Circuit> that must run on 240 V and cannot, on a 120 V machine */
+    public array $cannotFeed;
+
+    public Verdict $verdict;
+
+    /** @var list<Circuit> that must run and can be fed */
+    private array $fed;
+
+    private function __construct(public Plan $plan, public Supply $supply, public float $marginPct)
+    {
+        $canFeed = fn (Circuit $c): bool => $supply->canFeed($c->leg());
+        $this->fed = array_values(array_filter($plan->must, $canFeed));
+        $this->cannotFeed = array_values(array_filter($plan->must, fn (Circuit $c): bool => ! $canFeed($c)));
+        $this->running = self::runningOn($supply, $this->fed);
+        $this->starting = self::startingOn($supply, $this->fed);
+        $this->restartA = self::restartOn($supply, $this->fed, $this->running);
+        $this->verdict = $this->judge();
+    }
+
+    public static function of(Plan $plan, Supply $supply, float $marginPct): self
+    {
+        return new self($plan, $supply, $marginPct);
+    }
+
+    /** @param  list<Circuit>  $circuits */
+    public static function runningOn(Supply $supply, array $circuits): LegCurrents
+    {
+        return LegCurrents::of(array_merge([], ...array_map(fn (Circuit $c): array => array_map(
+            fn (Draw $d): Draw => new Draw($d->id, $supply->hotFor($d->leg), $d->watts, $d->pf),
+            $c->draws(),
+        ), $circuits)));
+    }
+
+    /** @param  list<Circuit>  $circuits */
+    public static function startingOn(Supply $supply, array $circuits): StartSequence
+    {
+        return StartOrder::inGivenOrder(StartOrder::sorted(array_map(
+            fn (Circuit $c): Starter => new Starter($c->id, $supply->hotFor($c->leg()), $c->runAmps(), $c->startAmps()),
+            $circuits,
+        )));
+    }
+
+    /** Amperes of the running limit left on the worse leg; negative when it is over. */
+    public function spareA(): float
+    {
+        return $this->supply->runLimitA() - $this->running->worstAmps();
+    }
+
+    /** The same in per cent of the limit. */
+    public function sparePct(): float
+    {
+        return 100 * $this->spareA() / $this->supply->runLimitA();
+    }
+
+    /** What can run together: all that must and what else there is room for, or the best part of it. */
+    public function together(): Together
+    {
+        if ($this->verdict === Verdict::Short) {
+            return Together::bestOf($this->supply, [], $this->fed);
+        }
+        $room = array_filter($this->plan->room, fn (Circuit $c): bool => $this->supply->canFeed($c->leg()));
+
+        return Together::bestOf($this->supply, $this->fed, array_values($room));
+    }
+
+    /** One sentence for the leg strip. */
+    public function headline(): string
+    {
+        $leg = $this->supply->feedsBothLegs() ? 'leg '.$this->running->worstLeg()->value : 'the one hot wire';
+        $starter = $this->worstStarter();
+
+        return match (true) {
+            $this->plan->must === [] => 'Mark what must run; then this machine can be judged.',
+            $this->cannotFeed !== [] => sprintf('%s cannot run: a 120 V machine has no 240 V.', Say::list($this->titles($this->cannotFeed), 3)),
+            $this->spareA() < -Limit::SLACK => sprintf('Over by %s on %s while running.', Say::amps(-$this->spareA()), $leg),
+            $this->overSurge() => sprintf('%s starts at %s; the machine gives %s.', $starter, Say::amps($this->starting->peakAmps()), Say::amps($this->supply->surgeLimitA())),
+            $this->verdict === Verdict::Unknown => sprintf('Holds for what is known, but %s.', $this->whatIsMissing()),
+            default => sprintf('Holds, with %s to spare on %s.', Say::amps($this->spareA()), $leg),
+        };
+    }
+
+    /**
+     * Why, sentence by sentence.
+     *
+     * @return list<string>
+     */
+    public function why(): array
+    {
+        $supply = $this->supply;
+        $why = [sprintf(
+            '%s running and %s advertised peak: %s of the peak is gone after seconds. That is %s running and %s starting %s.',
+            Say::watts($supply->rating->runW), Say::watts($supply->rating->peakW),
+            Say::watts($supply->rating->peakW - $supply->rating->runW),
+            Say::amps($supply->ratedRunA()), Say::amps($supply->surgeLimitA()),
+            $supply->feedsBothLegs() ? 'on each leg' : 'on its one hot wire',
+        )];
+        if ($supply->machine->outletA < $supply->ratedRunA()) {
+            $why[] = sprintf('Its %s outlet passes %d A, less than the engine gives.', $supply->machine->outlet->value, $supply->machine->outletA);
+        }
+        if ($this->cannotFeed !== []) {
+            $why[] = sprintf('No 240 V: %s stays dead.', Say::list($this->titles($this->cannotFeed)));
+        }
+        if ($this->plan->must !== []) {
+            $why[] = $supply->feedsBothLegs()
+                ? sprintf('Must run: %s on leg A, %s on leg B, of %s.', Say::amps($this->running->aAmps), Say::amps($this->running->bAmps), Say::amps($supply->runLimitA()))
+                : sprintf('Must run: %s together on one hot wire, of %s.', Say::amps($this->running->aAmps), Say::amps($supply->runLimitA()));
+            $why[] = sprintf(
+                'Worst start in the best order: %s (%s), of %s.',
+                Say::amps($this->starting->peakAmps()), $this->worstStarter(), Say::amps($supply->surgeLimitA()),
+            );
+        }
+        if ($this->restartIsOver()) {
+            $why[] = sprintf('If a motor starts again by itself with everything on, it reaches %s: the order alone does not cover that. A soft starter would.', Say::amps($this->restartA));
+        }
+        if ($this->verdict !== Verdict::Short && $this->plan->must !== [] && $this->sparePct() < $this->marginPct - Limit::SLACK) {
+            $why[] = sprintf('%s to spare is less than the %s margin chosen for this job.', Say::pct($this->sparePct()), Say::pct($this->marginPct));
+        }
+        if ($this->missing()) {
+            $why[] = 'Figures are missing: '.$this->whatIsMissing().'.';
+        }
+
+        return $why;
+    }
+
+    public function overSurge(): bool
+    {
+        return Limit::over($this->starting->peakAmps(), $this->supply->surgeLimitA());
+    }
+
+    public function restartIsOver(): bool
+    {
+        return Limit::over($this->restartA, $this->supply->surgeLimitA()) && ! $this->overSurge();
+    }
+
+    private function judge(): Verdict
+    {
+        return match (true) {
+            $this->plan->must === [] => Verdict::Unknown,
+            $this->cannotFeed !== [],
+            Limit::over($this->running->worstAmps(), $this->supply->runLimitA()),
+            $this->overSurge() => Verdict::Short,
+            $this->missing() => Verdict::Unknown,
+            $this->restartIsOver(), $this->sparePct() < $this->marginPct - Limit::SLACK => Verdict::Tight,
+            default => Verdict::Holds,
+        };
+    }
+
+    private function missing(): bool
+    {
+        return $this->plan->figuresMissing() !== [] || $this->plan->startsMissing() !== [];
+    }
+
+    private function whatIsMissing(): string
+    {
+        $parts = [];
+        if ($this->plan->figuresMissing() !== []) {
+            $parts[] = Say::count(count($this->plan->figuresMissing()), 'circuit').' that must run '.(count($this->plan->figuresMissing()) === 1 ? 'has' : 'have').' no watts';
+        }
+        if ($this->plan->startsMissing() !== []) {
+            $parts[] = Say::count(count($this->plan->startsMissing()), 'motor').' '.(count($this->plan->startsMissing()) === 1 ? 'has' : 'have').' no starting watts';
+        }
+
+        return Say::list($parts);
+    }
+
+    /** The circuit whose start makes the highest moment. */
+    private function worstStarter(): string
+    {
+        foreach ($this->starting->steps as $step) {
+            if (max($step->aAmps, $step->bAmps) >= $this->starting->peakAmps() - Limit::SLACK) {
+                foreach ($this->plan->must as $circuit) {
+                    if ($circuit->id === $step->id) {
+                        return $circuit->name;
+                    }
+                }
+            }
+        }
+
+        return 'nothing starts';
+    }
+
+    /**
+     * @param  list<Circuit>  $circuits
+     * @return list<string>
+     */
+    private function titles(array $circuits): array
+    {
+        return array_map(fn (Circuit $c): string => $c->name, $circuits);
+    }
+
+    /**
+     * A pressure switch or thermostat does not wait for its turn: everything on, and the load
+     * with the largest surplus starts again.
+     *
+     * @param  list<Circuit>  $circuits
+     */
+    private static function restartOn(Supply $supply, array $circuits, LegCurrents $running): float
+    {
+        $highest = $running->worstAmps();
+        foreach ($circuits as $circuit) {
+            foreach ($circuit->loads as $load) {
+                if (! $load->kind->cyclesByItself()) {
+                    continue;
+                }
+                $leg = $supply->hotFor($circuit->leg());
+                $surplus = ($load->knownStartW() - $load->knownRunW()) / $load->pf / $circuit->leg()->volts();
+                $highest = max(
+                    $highest,
+                    $leg->onA() ? $running->aAmps + $surplus : 0.0,
+                    $leg->onB() ? $running->bAmps + $surplus : 0.0,
+                );
+            }
+        }
+
+        return $highest;
+    }
+}

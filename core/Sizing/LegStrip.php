@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Sizing;
+
+use Underpin\Checks\Facts;
+use Underpin\JobFile\JobFile;
+use Underpin\Limit;
+use Underpin\Loads\Plan;
+use Underpin\Say;
+
+/** The instrument on top of every page of a job: both legs on one scale, and one sentence. */
+final readonly class LegStrip
+{
+    /**
+     * @param  bool  $oneHot  a 120 V machine: everything flows in one hot conductor, shown as track A
+     * @param  list<Tick>  $ticks
+     * @param  string  $tone  good, advice, wrong or danger
+     */
+    private function __construct(
+        public bool $oneHot,
+        public float $aRunA,
+        public float $bRunA,
+        public float $aPeakA,
+        public float $bPeakA,
+        public array $ticks,
+        public float $scaleA,
+        public string $tone,
+        public string $headline,
+        public string $detail,
+    ) {
+    }
+
+    public static function of(Facts $facts): self
+    {
+        return $facts->fit === null
+            ? self::withoutMachine($facts->plan, $facts->job->marginPct)
+            : self::withMachine($facts->job, $facts->fit);
+    }
+
+    private static function withMachine(JobFile $job, Fit $fit): self
+    {
+        $supply = $fit->supply;
+        $ticks = [
+            new Tick('running limit', $supply->ratedRunA(), false),
+            new Tick('starting limit', $supply->surgeLimitA(), false),
+        ];
+        $inletA = $job->wire->inletA ?? $supply->machine->outletA;
+        $ticks[] = new Tick($supply->machine->outlet === Outlet::Terminals ? 'breaker' : 'inlet', (float) min($inletA, $supply->machine->outletA), true);
+        usort($ticks, fn (Tick $x, Tick $y): int => $x->amps <=> $y->amps);
+        $detail = $fit->restartIsOver()
+            ? sprintf('A motor that starts again by itself with everything on reaches %s.', Say::amps($fit->restartA))
+            : sprintf('Worst start %s of %s, on %s.', Say::amps($fit->starting->peakAmps()), Say::amps($supply->surgeLimitA()), $supply->words());
+
+        return self::scaled(! $supply->feedsBothLegs(), $fit, $ticks, $fit->verdict->tone(), $fit->headline(), $detail);
+    }
+
+    private static function withoutMachine(Plan $plan, float $marginPct): self
+    {
+        $worst = $plan->running->worstAmps();
+        $needW = $worst * 240 / (1 - $marginPct / 100);
+        $detail = $plan->must === []
+            ? 'Mark the circuits that must run: the legs fill as you go.'
+            : sprintf('It needs at least %s running and %s starting, with %s margin.', Say::watts(ceil($needW / 100) * 100), Say::watts(ceil($plan->starting->peakAmps() * 240 / 100) * 100), Say::pct($marginPct));
+
+        return self::scaled(false, $plan, [], 'advice', 'No generator picked yet.', $detail);
+    }
+
+    /** @param  list<Tick>  $ticks */
+    private static function scaled(bool $oneHot, Fit|Plan $load, array $ticks, string $tone, string $headline, string $detail): self
+    {
+        $highest = max([20.0, $load->starting->peakAmps(), ...array_map(fn (Tick $t): float => $t->amps, $ticks)]);
+        $scale = self::roundUp($highest * 1.06);
+
+        return new self(
+            $oneHot,
+            $load->running->aAmps, $load->running->bAmps,
+            max($load->starting->peakAAmps, $load->running->aAmps), max($load->starting->peakBAmps, $load->running->bAmps),
+            $ticks, $scale, $tone, $headline, $detail,
+        );
+    }
+
+    private static function roundUp(float $amps): float
+    {
+        foreach ([20, 25, 30, 40, 50, 60, 80, 100, 120, 150, 200, 250, 300, 400, 500, 600, 800, 1000] as $round) {
+            if (Limit::within($amps, $round)) {
+                return $round;
+            }
+        }
+
+        return ceil($amps / 500) * 500;
+    }
+}

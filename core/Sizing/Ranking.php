@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Sizing;
+
+use Underpin\Loads\Plan;
+
+/** A catalogue against one plan: what holds first, the least price first among those. */
+final class Ranking
+{
+    /**
+     * @param  list<Machine>  $machines
+     * @param  ?Fuel  $only  only ratings on this fuel; null: every fuel each machine burns
+     * @return list<Fit>
+     */
+    public static function of(Plan $plan, array $machines, float $marginPct, ?Fuel $only = null): array
+    {
+        $fits = [];
+        foreach ($machines as $machine) {
+            foreach ($machine->ratings as $rating) {
+                if ($only === null || $rating->fuel === $only) {
+                    $fits[] = Fit::of($plan, new Supply($machine, $rating->fuel), $marginPct);
+                }
+            }
+        }
+        $keys = array_map(self::key(...), $fits);
+        array_multisort($keys, $fits);
+
+        return $fits;
+    }
+
+    /**
+     * Among machines that do not hold, the largest comes first: it is nearest to holding.
+     *
+     * @return array{int, float, int, string}
+     */
+    private static function key(Fit $fit): array
+    {
+        $size = $fit->verdict === Verdict::Short ? -$fit->supply->rating->runW : 0.0;
+
+        return [$fit->verdict->value, $size, $fit->supply->machine->priceUsd, $fit->supply->words()];
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Sizing;
+
+use Underpin\Refused;
+use Underpin\Service\Leg;
+
+/**
+ * A machine on one fuel, as the legs see it. A 120/240 V machine gives half its watts to each
+ * leg; a 120 V machine has one hot conductor that carries whatever would be on both.
+ */
+final readonly class Supply
+{
+    public Rating $rating;
+
+    public function __construct(public Machine $machine, public Fuel $fuel)
+    {
+        $this->rating = $machine->ratingOn($fuel)
+            ?? throw new Refused('fuel', "fuel: $machine->name does not run on $fuel->value.");
+    }
+
+    public function feedsBothLegs(): bool
+    {
+        return $this->machine->volts === 240;
+    }
+
+    /** Amperes a hot conductor carries for hours: the rating, or the outlet where that is less. */
+    public function runLimitA(): float
+    {
+        return min($this->ratedRunA(), (float) $this->machine->outletA);
+    }
+
+    public function ratedRunA(): float
+    {
+        return $this->rating->runW / $this->machine->volts;
+    }
+
+    /** Amperes a hot conductor carries for the moment of a start. */
+    public function surgeLimitA(): float
+    {
+        return $this->rating->peakW / $this->machine->volts;
+    }
+
+    public function canFeed(Leg $leg): bool
+    {
+        return $this->feedsBothLegs() || $leg !== Leg::AB;
+    }
+
+    /** The conductor that a circuit's current flows in: on a 120 V machine there is only one. */
+    public function hotFor(Leg $leg): Leg
+    {
+        return $this->feedsBothLegs() ? $leg : Leg::A;
+    }
+
+    public function words(): string
+    {
+        return $this->machine->name.' on '.$this->fuel->value;
+    }
+}

@@ -1,0 +1,13 @@
+import { defineConfig } from 'vite';
+import laravel from 'laravel-vite-plugin';
+
+export default defineConfig({
+    plugins: [
+        laravel({
+            input: ['resources/css/app.scss', 'resources/js/app.js'],
+            refresh: false,
+        }),
+    ],
+    build: { assetsInlineLimit: 0 },
+    css: { preprocessorOptions: { scss: { quietDeps: true } } },
+});
