@@ -197,6 +197,7 @@ http {
         location / { try_files \$uri /index.php?\$query_string; }
         location = /index.php {
             include /etc/nginx/fastcgi_params;
+            fastcgi_param HTTP_HOST \$http_host;
             fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
             fastcgi_pass 127.0.0.1:$FPM_PORT;
             fastcgi_buffers 32 16k;

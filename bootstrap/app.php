@@ -2,11 +2,15 @@
 
 declare(strict_types=1);
 
+use App\Http\FormInput;
 use App\Http\Middleware\SecurityHeaders;
+use App\JobFile\Conflict;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+use Underpin\Refused;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -17,10 +21,20 @@ return Application::configure(basePath: dirname(__DIR__))
         // The app serves one origin only, and the package behind HandleCors is not installed.
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
+        // Links in mails are made from the host that was asked: only our own may be asked.
+        $middleware->trustHosts(at: fn (): array => ['^127\.0\.0\.1$', '^localhost$', '^'.preg_quote((string) parse_url((string) config('app.url'), PHP_URL_HOST)).'$'], subdomains: false);
+        // Which of two themes a browser likes is no secret, and the page's script sets it.
+        $middleware->encryptCookies(except: ['night']);
         $middleware->redirectGuestsTo(fn (): string => route('login'));
         $middleware->redirectUsersTo(fn (): string => route('jobs.index'));
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->dontFlash(['password', 'password_confirmation', 'current_password']);
+        $exceptions->dontFlash(['password', 'password_confirmation', 'current_password', 'new_password']);
+        // What the core refuses is a field of the form that was sent, or of the file.
+        $exceptions->map(Refused::class, fn (Refused $refused) => FormInput::refusal([$refused]));
+        $exceptions->dontReport(Conflict::class);
+        $exceptions->render(fn (Conflict $conflict, Request $request) => response()->view('conflict', [
+            'conflict' => $conflict, 'input' => $request->except(['_token', '_method', 'was']), 'action' => $request->url(), 'method' => $request->method(),
+        ], 409));
     })
     ->create();

@@ -1,3 +1,84 @@
 <?php
 
 declare(strict_types=1);
+
+use App\Http\Controllers\AccountController;
+use App\Http\Controllers\Auth\ForgottenPasswordController;
+use App\Http\Controllers\Auth\NewPasswordController;
+use App\Http\Controllers\Auth\SessionController;
+use App\Http\Controllers\CardController;
+use App\Http\Controllers\CatalogueController;
+use App\Http\Controllers\CircuitController;
+use App\Http\Controllers\FindController;
+use App\Http\Controllers\HistoryController;
+use App\Http\Controllers\JobController;
+use App\Http\Controllers\JobFileController;
+use App\Http\Controllers\LibraryController;
+use App\Http\Controllers\LoadController;
+use App\Http\Controllers\PanelController;
+use App\Http\Controllers\PickController;
+use App\Http\Controllers\ScheduleController;
+use App\Http\Controllers\StageController;
+use Illuminate\Support\Facades\Route;
+
+Route::middleware('guest')->group(function (): void {
+    Route::get('/sign-in', [SessionController::class, 'create'])->name('login');
+    Route::post('/sign-in', [SessionController::class, 'store'])->name('login.store');
+    Route::get('/forgotten-password', [ForgottenPasswordController::class, 'create'])->name('password.request');
+    Route::post('/forgotten-password', [ForgottenPasswordController::class, 'store'])->middleware('throttle:6,1')->name('password.email');
+    Route::get('/new-password/{token}', [NewPasswordController::class, 'create'])->name('password.reset');
+    Route::post('/new-password', [NewPasswordController::class, 'store'])->middleware('throttle:6,1')->name('password.store');
+});
+
+Route::middleware(['auth', 'auth.session'])->group(function (): void {
+    Route::post('/sign-out', [SessionController::class, 'destroy'])->name('logout');
+    Route::get('/account', [AccountController::class, 'show'])->name('account');
+    Route::put('/account', [AccountController::class, 'update'])->name('account.update');
+    Route::put('/account/password', [AccountController::class, 'password'])->name('account.password');
+    Route::post('/account/people', [AccountController::class, 'invite'])->name('account.invite');
+
+    Route::get('/catalogue', CatalogueController::class)->name('catalogue');
+    Route::get('/find', FindController::class)->name('find');
+
+    Route::get('/', [JobController::class, 'index'])->name('jobs.index');
+    Route::post('/jobs', [JobController::class, 'store'])->name('jobs.store');
+    Route::post('/jobs/import', [JobFileController::class, 'import'])->name('jobs.import');
+    Route::post('/jobs/{id}/restore', [JobController::class, 'restore'])->whereNumber('id')->name('jobs.restore');
+
+    Route::prefix('/jobs/{job}')->whereNumber('job')->name('jobs.')->group(function (): void {
+        Route::get('/', [JobController::class, 'show'])->name('show');
+        Route::patch('/', [JobController::class, 'update'])->name('update');
+        Route::delete('/', [JobController::class, 'destroy'])->name('destroy');
+        Route::get('/job.json', [JobFileController::class, 'export'])->name('export');
+        Route::post('/undo', [HistoryController::class, 'undo'])->name('undo');
+        Route::post('/redo', [HistoryController::class, 'redo'])->name('redo');
+
+        Route::post('/panels', [PanelController::class, 'store'])->name('panels.store');
+        Route::patch('/panels/{panel}', [PanelController::class, 'update'])->name('panels.update');
+        Route::delete('/panels/{panel}', [PanelController::class, 'destroy'])->name('panels.destroy');
+
+        Route::get('/schedule', [ScheduleController::class, 'create'])->name('schedule.create');
+        Route::post('/schedule', [ScheduleController::class, 'read'])->name('schedule.read');
+        Route::post('/schedule/take', [ScheduleController::class, 'take'])->name('schedule.take');
+        Route::get('/schedule.csv', [ScheduleController::class, 'export'])->name('schedule.export');
+
+        Route::post('/circuits', [CircuitController::class, 'store'])->name('circuits.store');
+        Route::patch('/circuits/{circuit}', [CircuitController::class, 'update'])->name('circuits.update');
+        Route::patch('/circuits/{circuit}/role', [CircuitController::class, 'role'])->name('circuits.role');
+        Route::delete('/circuits/{circuit}', [CircuitController::class, 'destroy'])->name('circuits.destroy');
+        Route::post('/circuits/{circuit}/loads', [LoadController::class, 'store'])->name('loads.store');
+        Route::patch('/loads/{load}', [LoadController::class, 'update'])->name('loads.update');
+        Route::delete('/loads/{load}', [LoadController::class, 'destroy'])->name('loads.destroy');
+        Route::get('/library', LibraryController::class)->name('library');
+
+        Route::put('/machine', [PickController::class, 'machine'])->name('machine');
+        Route::put('/connection', [PickController::class, 'connection'])->name('connection');
+        Route::put('/wire', [PickController::class, 'wire'])->name('wire');
+        Route::put('/start-school', [PickController::class, 'school'])->name('school');
+        Route::put('/margin', [PickController::class, 'margin'])->name('margin');
+
+        Route::get('/card', [CardController::class, 'show'])->name('card');
+        Route::get('/card.pdf', [CardController::class, 'pdf'])->name('card.pdf');
+        Route::get('/{stage}', StageController::class)->name('stage');
+    });
+});

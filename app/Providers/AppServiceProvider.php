@@ -4,13 +4,36 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Models\Job;
+use App\Models\User;
+use App\Screens\JobScreen;
+use App\Screens\SizeScreen;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
+use Underpin\Stage;
 
 final class AppServiceProvider extends ServiceProvider
 {
     public function boot(): void
     {
         Model::shouldBeStrict(! $this->app->isProduction());
+
+        View::composer('stages.size', function (\Illuminate\View\View $view): void {
+            $screen = $view->getData()['screen'] ?? null;
+            if ($screen instanceof JobScreen) {
+                $view->with('size', SizeScreen::of($screen, request()->string('only')->toString()));
+            }
+        });
+
+        // A job of another shop is not there at all.
+        Route::bind('job', function (string $id): Job {
+            $user = Auth::user();
+
+            return $user instanceof User ? Job::query()->where('shop_id', $user->shop_id)->findOrFail($id) : abort(404);
+        });
+        Route::bind('stage', fn (string $name): Stage => in_array(Stage::tryFrom($name), Stage::open(), true) ? Stage::from($name) : abort(404));
     }
 }

@@ -90,6 +90,11 @@ final readonly class Field
         return new self($name, FieldType::Items, $meaning, items: $items);
     }
 
+    public function required(): self
+    {
+        return $this->with(['required' => true, 'default' => null]);
+    }
+
     public function default(float|int|string|bool $value): self
     {
         return $this->with(['required' => false, 'default' => $value]);

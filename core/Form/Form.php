@@ -18,6 +18,18 @@ final readonly class Form
         $this->fields = array_values($fields);
     }
 
+    /** The same fields, but only those named here. */
+    public function only(string ...$names): self
+    {
+        return new self(...array_filter($this->fields, fn (Field $field): bool => in_array($field->name, $names, true)));
+    }
+
+    /** @return list<Field> */
+    public function fields(): array
+    {
+        return $this->fields;
+    }
+
     /** @throws Refused naming the first field at fault */
     public function read(mixed $case): Values
     {

@@ -14,6 +14,12 @@ final readonly class Values
     {
     }
 
+    /** @return array<string, float|int|string|bool|Values|list<Values>|list<float>|null> */
+    public function all(): array
+    {
+        return $this->values;
+    }
+
     public function number(string $name): float
     {
         return $this->numberOrNull($name) ?? throw self::undeclared($name);

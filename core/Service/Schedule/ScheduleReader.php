@@ -218,7 +218,7 @@ final class ScheduleReader
             $name = (string) $name;
             $circuits = array_map(fn (array $entry): Circuit => $entry[1], $entries);
             usort($circuits, fn (Circuit $x, Circuit $y): int => [$x->slot->space, $x->label()] <=> [$y->slot->space, $y->label()]);
-            $highest = max(array_map(fn (Circuit $c): int => max($c->slot->spaces()), $circuits));
+            $highest = max([0, ...array_map(fn (Circuit $c): int => max($c->slot->spaces()), $circuits)]);
             $known = $this->knownPanel($name);
             $panels[] = new Panel(
                 'p'.(count($panels) + 1),

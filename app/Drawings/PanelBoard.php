@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawings;
+
+use Underpin\Connection\ConnectionKind;
+use Underpin\JobFile\JobFile;
+use Underpin\Service\Circuit;
+use Underpin\Service\Half;
+use Underpin\Service\Leg;
+use Underpin\Service\Panel;
+use Underpin\Service\Slot;
+
+/** Where everything of a panel lies when it is drawn as it hangs on the wall. */
+final readonly class PanelBoard
+{
+    public const WIDTH = 640;
+
+    private const ROW = 44;
+
+    private const TOP = 96;
+
+    private const BREAKER_W = 258;
+
+    public function __construct(public Panel $panel, private JobFile $job)
+    {
+    }
+
+    public function height(): int
+    {
+        return self::TOP + intdiv($this->panel->spaces, 2) * self::ROW + 12;
+    }
+
+    /** @return list<array{leg: Leg, odd: int, even: int, box: Box}> one for each row of two spaces */
+    public function rows(): array
+    {
+        $rows = [];
+        for ($odd = 1; $odd < $this->panel->spaces; $odd += 2) {
+            $rows[] = ['leg' => Slot::legOfSpace($odd), 'odd' => $odd, 'even' => $odd + 1, 'box' => new Box(0, $this->top($odd), self::WIDTH, self::ROW)];
+        }
+
+        return $rows;
+    }
+
+    public function box(Slot $slot): Box
+    {
+        $x = self::isRight($slot->space) ? self::WIDTH - 42 - self::BREAKER_W : 42;
+        $y = $this->top($slot->space) + 2;
+        $h = $slot->poles * self::ROW - 4;
+
+        return match ($slot->half) {
+            null => new Box($x, $y, self::BREAKER_W, $h),
+            Half::Upper => new Box($x, $y, self::BREAKER_W, self::ROW / 2 - 2.5),
+            Half::Lower => new Box($x, $y + self::ROW / 2 - 1.5, self::BREAKER_W, self::ROW / 2 - 2.5),
+        };
+    }
+
+    public static function isRight(int $space): bool
+    {
+        return $space % 2 === 0;
+    }
+
+    /** @return list<int> spaces that nothing sits in and nothing is planned for */
+    public function freeSpaces(): array
+    {
+        return array_values(array_diff($this->panel->freeSpaces(), $this->generatorSlot()?->spaces() ?? []));
+    }
+
+    /** Where the generator breaker goes, once an interlock is picked and its spaces are free. */
+    public function generatorSlot(): ?Slot
+    {
+        return $this->hasInterlock() && $this->panel->inTheWayOfInterlock() === [] && $this->panel->spaces >= 4
+            ? new Slot($this->panel->interlockSpace, 2)
+            : null;
+    }
+
+    public function hasInterlock(): bool
+    {
+        return $this->job->connection === ConnectionKind::Interlock && $this->job->panel() === $this->panel;
+    }
+
+    /** As much of a name as a breaker has room for. */
+    public static function shortName(Circuit $circuit): string
+    {
+        $name = $circuit->name === '' ? 'unnamed' : $circuit->name;
+
+        return mb_strimwidth($name, 0, $circuit->protection->mark() === '' ? 22 : ($circuit->protection->hasAfci() && $circuit->protection->hasGfci() ? 12 : 17), '…');
+    }
+
+    private function top(int $space): int
+    {
+        return self::TOP + intdiv($space - 1, 2) * self::ROW;
+    }
+}

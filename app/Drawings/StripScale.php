@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawings;
+
+use Underpin\Sizing\LegStrip;
+
+/** Amperes of the leg strip as shares of its width. */
+final readonly class StripScale
+{
+    public function __construct(private LegStrip $strip)
+    {
+    }
+
+    public function pct(float $amps): string
+    {
+        return round(100 * min($amps, $this->strip->scaleA) / $this->strip->scaleA, 2).'%';
+    }
+
+    /** The part between running and the worst start. */
+    public function spanPct(float $from, float $to): string
+    {
+        return round(100 * max(0.0, min($to, $this->strip->scaleA) - min($from, $this->strip->scaleA)) / $this->strip->scaleA, 2).'%';
+    }
+
+    /** On which side of its tick a label stands, so that it is not cut off. */
+    public function anchor(float $amps): string
+    {
+        return $amps / $this->strip->scaleA > 0.5 ? 'end' : 'start';
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Auth;
+
+use App\Http\Controllers\Controller;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Password;
+use Illuminate\View\View;
+
+/** Asking for a link by mail. The answer never tells whether the address is known. */
+final class ForgottenPasswordController extends Controller
+{
+    public function create(): View
+    {
+        return view('auth.forgot-password');
+    }
+
+    public function store(Request $request): RedirectResponse
+    {
+        $request->validate(['email' => 'required|email|max:200']);
+        Password::sendResetLink($request->only('email'));
+
+        return back()->with('status', 'If this address belongs to somebody here, a mail with a link is on its way.');
+    }
+}

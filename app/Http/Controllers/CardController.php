@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Documents\CardPdf;
+use App\JobFile\JobEditor;
+use App\Models\Job;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+use Illuminate\View\View;
+use Underpin\Outage\SwitchingCard;
+
+/** The switching card to print. */
+final class CardController extends Controller
+{
+    public function show(Job $job): View
+    {
+        $edited = JobEditor::open($job);
+
+        return view('jobs.card', ['job' => $job, 'file' => $edited->job, 'card' => SwitchingCard::of($edited->review->facts)]);
+    }
+
+    public function pdf(Job $job): Response
+    {
+        return response(CardPdf::of(JobEditor::open($job)), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => 'inline; filename="'.(Str::slug($job->name) ?: 'job').'-switching-card.pdf"',
+        ]);
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\FormInput;
+use App\Http\JobResponse;
+use App\JobFile\Conflict;
+use App\JobFile\JobEditor;
+use App\JobFile\Ledger;
+use App\Models\Job;
+use App\Screens\JobScreen;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Underpin\Form\Field;
+use Underpin\Form\Form;
+use Underpin\JobFile\JobFileForm;
+use Underpin\Loads\Role;
+use Underpin\Service\Circuit;
+use Underpin\Service\Half;
+use Underpin\Service\Protection;
+use Underpin\Service\Slot;
+use Underpin\Stage;
+
+/** The breakers of a panel. */
+final class CircuitController extends Controller
+{
+    use EditsJob;
+
+    public function store(Request $request, Job $job): Response|RedirectResponse
+    {
+        $in = FormInput::read($request, new Form(Field::text('panel', 'the panel')->required(), ...self::breaker()->fields()));
+        $circuit = new Circuit(
+            $this->newKey(),
+            new Slot($in->whole('space'), $in->whole('poles'), Half::tryFrom($in->textOrNull('half') ?? '')),
+            $in->whole('amps'), $in->text('name'), Protection::from($in->text('protection')), Role::Off, $in->text('note'),
+        );
+        $edited = JobEditor::change($job, $this->user(), "New breaker in {$circuit->label()}", function (Ledger $ledger, Job $row) use ($in, $circuit): void {
+            $ledger->addCircuit($this->panelRow($row, $in->text('panel')), $circuit);
+        });
+
+        return JobResponse::parts($request, JobScreen::of($edited, $this->stageOf($request), $circuit->id), ['header', 'strip', 'spine', 'board', 'drawer'], "Added {$circuit->title()}");
+    }
+
+    public function update(Request $request, Job $job, string $circuit): Response|RedirectResponse
+    {
+        $now = FormInput::read($request, self::breaker())->all();
+        $edited = JobEditor::change($job, $this->user(), 'Breaker '.$request->string('space')->toString(), function (Ledger $ledger, Job $row) use ($request, $circuit, $now): void {
+            $found = $this->circuitRow($row, $circuit);
+            Conflict::guard($row, $found, FormInput::was($request), $now);
+            $ledger->update($found, $now);
+        });
+
+        return JobResponse::parts($request, JobScreen::of($edited, $this->stageOf($request), $circuit), ['header', 'strip', 'spine', 'board', 'drawer'], 'Saved');
+    }
+
+    public function role(Request $request, Job $job, string $circuit): Response|RedirectResponse
+    {
+        $in = FormInput::read($request, JobFileForm::circuit()->only('role'));
+        $role = Role::from($in->text('role'));
+        $found = $this->circuitRow($job, $circuit);
+        $slot = new Slot($found->space, $found->poles, Half::tryFrom($found->half ?? ''));
+        $edited = JobEditor::change($job, $this->user(), "{$slot->label()} $found->name: {$role->words()}", function (Ledger $ledger, Job $row) use ($request, $circuit, $role): void {
+            $found = $this->circuitRow($row, $circuit);
+            Conflict::guard($row, $found, FormInput::was($request), ['role' => $role->value]);
+            $ledger->update($found, ['role' => $role->value]);
+        });
+
+        return JobResponse::parts($request, JobScreen::of($edited, Stage::Loads, $circuit), ['header', 'strip', 'spine', 'tally', 'circuit', 'drawer'], ucfirst($role->words()));
+    }
+
+    public function destroy(Request $request, Job $job, string $circuit): Response|RedirectResponse
+    {
+        $edited = JobEditor::change($job, $this->user(), 'Breaker removed', function (Ledger $ledger, Job $row) use ($circuit): void {
+            $ledger->deleteCircuit($this->circuitRow($row, $circuit));
+        });
+
+        return JobResponse::parts($request, JobScreen::of($edited, $this->stageOf($request)), ['header', 'strip', 'spine', 'board', 'drawer'], 'Removed. Press u to undo');
+    }
+
+    private static function breaker(): Form
+    {
+        return JobFileForm::circuit()->only('space', 'half', 'poles', 'amps', 'name', 'protection', 'note');
+    }
+}

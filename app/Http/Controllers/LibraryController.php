@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Job;
+use App\Models\LibraryLoad;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+
+/** Typical loads by a few letters, to put on a circuit. */
+final class LibraryController extends Controller
+{
+    private const MOST = 8;
+
+    public function __invoke(Request $request, Job $job): View
+    {
+        $loads = LibraryLoad::query()->where('shop_id', $this->user()->shop_id)->orderBy('name')->limit(self::MOST);
+        foreach (array_filter(explode(' ', mb_substr($request->string('q')->toString(), 0, 60))) as $word) {
+            $like = '%'.addcslashes($word, '%_\\').'%';
+            $loads->where(fn ($query) => $query->where('name', 'like', $like)->orWhere('kind', 'like', $like));
+        }
+
+        return view('parts.library', ['loads' => $loads->get(), 'job' => $job, 'circuit' => $request->string('circuit')->toString()]);
+    }
+}

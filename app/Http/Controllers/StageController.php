@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\JobResponse;
+use App\Models\Job;
+use App\Screens\JobScreen;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\View\View;
+use Underpin\Stage;
+
+/** One stage of a job, open at one of its circuits or at a free space. */
+final class StageController extends Controller
+{
+    public function __invoke(Request $request, Job $job, Stage $stage): View|Response|RedirectResponse
+    {
+        $screen = JobScreen::open(
+            $job, $stage,
+            $request->query('at') === null ? null : $request->string('at')->toString(),
+            $request->query('space') === null ? null : $request->integer('space'),
+            $request->query('panel') === null ? null : $request->string('panel')->toString(),
+        );
+        if (JobResponse::wanted($request)) {
+            return JobResponse::parts($request, $screen, ['drawer']);
+        }
+
+        return view('jobs.stage', ['screen' => $screen]);
+    }
+}

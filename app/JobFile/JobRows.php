@@ -1,0 +1,187 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\JobFile;
+
+use App\Models\Circuit as CircuitRow;
+use App\Models\Job;
+use App\Models\Load as LoadRow;
+use App\Models\Panel as PanelRow;
+use stdClass;
+use Underpin\Codebook\LocalRules;
+use Underpin\Codebook\Material;
+use Underpin\Connection\ConnectionKind;
+use Underpin\JobFile\Customer;
+use Underpin\JobFile\JobFile;
+use Underpin\JobFile\JobFileForm;
+use Underpin\JobFile\JobFileJson;
+use Underpin\Loads\Load;
+use Underpin\Loads\LoadKind;
+use Underpin\Loads\Role;
+use Underpin\Outage\StartSchool;
+use Underpin\Refused;
+use Underpin\Service\Circuit;
+use Underpin\Service\Half;
+use Underpin\Service\Panel;
+use Underpin\Service\PanelKind;
+use Underpin\Service\Protection;
+use Underpin\Service\Slot;
+use Underpin\Sizing\Fuel;
+use Underpin\Sizing\Machine;
+use Underpin\Sizing\Supply;
+use Underpin\Wiring\WireRun;
+use Underpin\Wiring\WiringMethod;
+
+/** The one place where rows become a job file, and a job file becomes rows. */
+final class JobRows
+{
+    /**
+     * Four queries whatever the size of the job.
+     *
+     * @throws Refused when the rows make no sense together
+     */
+    public static function read(Job $job): JobFile
+    {
+        $loads = $job->loads()->orderBy('position')->get()->groupBy('circuit_id');
+        $circuits = $job->circuits()->orderBy('space')->orderBy('half')->get()->groupBy('panel_id');
+        $panels = [];
+        foreach ($job->panels()->orderBy('position')->get() as $panel) {
+            $list = [];
+            foreach ($circuits->get($panel->id) ?? [] as $circuit) {
+                $list[] = self::circuit($circuit, array_values(array_map(self::load(...), $loads->get($circuit->id)?->all() ?? [])));
+            }
+            $panels[] = self::panel($panel, $list);
+        }
+
+        return new JobFile(
+            $job->name,
+            new Customer($job->customer_name, $job->customer_address, $job->customer_phone, $job->customer_email),
+            new LocalRules($job->authority, $job->edition, $job->splices_in_panel, $job->permit),
+            $job->service_a,
+            $job->margin_pct,
+            $panels,
+            self::supply($job),
+            ConnectionKind::tryFrom($job->connection ?? ''),
+            new WireRun(
+                $job->cord_ft, $job->run_ft, $job->inlet_a, WiringMethod::from($job->wire_method), Material::from($job->wire_material),
+                $job->terminal_c, $job->ambient_c, $job->wet,
+            ),
+            StartSchool::from($job->start_school),
+            $job->notes,
+        );
+    }
+
+    /** @return array<string, mixed> the columns of the row in jobs */
+    public static function jobColumns(JobFile $job): array
+    {
+        return [
+            'name' => $job->name,
+            'customer_name' => $job->customer->name,
+            'customer_address' => $job->customer->address,
+            'customer_phone' => $job->customer->phone,
+            'customer_email' => $job->customer->email,
+            'authority' => $job->rules->authority,
+            'edition' => $job->rules->edition,
+            'splices_in_panel' => $job->rules->splicesInPanel,
+            'permit' => $job->rules->permit,
+            'service_a' => $job->serviceA,
+            'margin_pct' => $job->marginPct,
+            'machine' => $job->supply === null ? null : JobFileJson::machineToArray($job->supply->machine),
+            'fuel' => $job->supply?->fuel->value,
+            'connection' => $job->connection?->value,
+            'cord_ft' => $job->wire->cordFt,
+            'run_ft' => $job->wire->runFt,
+            'inlet_a' => $job->wire->inletA,
+            'wire_method' => $job->wire->method->value,
+            'wire_material' => $job->wire->material->value,
+            'terminal_c' => $job->wire->terminalC,
+            'ambient_c' => $job->wire->ambientC,
+            'wet' => $job->wire->wet,
+            'start_school' => $job->school->value,
+            'notes' => $job->notes,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function panelColumns(Panel $panel, int $position): array
+    {
+        return [
+            'key' => $panel->id,
+            'position' => $position,
+            'name' => $panel->name,
+            'kind' => $panel->kind->value,
+            'spaces' => $panel->spaces,
+            'main_a' => $panel->mainA,
+            'interlock_listed' => $panel->interlockListed,
+            'interlock_space' => $panel->interlockSpace,
+            'has_multiwire' => $panel->hasMultiwire,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function circuitColumns(Circuit $circuit): array
+    {
+        return [
+            'key' => $circuit->id,
+            'space' => $circuit->slot->space,
+            'half' => $circuit->slot->half?->value,
+            'poles' => $circuit->slot->poles,
+            'amps' => $circuit->breakerA,
+            'name' => $circuit->name,
+            'protection' => $circuit->protection->value,
+            'role' => $circuit->role->value,
+            'note' => $circuit->note,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function loadColumns(Load $load, int $position): array
+    {
+        return [
+            'key' => $load->id,
+            'position' => $position,
+            'name' => $load->name,
+            'kind' => $load->kind->value,
+            'run_w' => $load->runW,
+            'start_w' => $load->startW,
+            'pf' => $load->pf,
+        ];
+    }
+
+    /** @param  array<string, mixed>  $spec as a catalogue row or a job keeps it */
+    public static function machine(array $spec): Machine
+    {
+        $json = json_decode((string) json_encode($spec, JSON_THROW_ON_ERROR), false, 16, JSON_THROW_ON_ERROR);
+
+        return JobFileJson::machine(JobFileForm::machine()->read($json instanceof stdClass ? $json : new stdClass));
+    }
+
+    private static function supply(Job $job): ?Supply
+    {
+        return $job->machine === null || $job->fuel === null ? null : new Supply(self::machine($job->machine), Fuel::from($job->fuel));
+    }
+
+    /** @param  list<Circuit>  $circuits */
+    private static function panel(PanelRow $row, array $circuits): Panel
+    {
+        return new Panel(
+            $row->key, $row->name, $row->spaces, PanelKind::from($row->kind), $row->main_a, $row->interlock_listed,
+            $row->interlock_space, $row->has_multiwire, $circuits,
+        );
+    }
+
+    /** @param  list<Load>  $loads */
+    private static function circuit(CircuitRow $row, array $loads): Circuit
+    {
+        return new Circuit(
+            $row->key, new Slot($row->space, $row->poles, Half::tryFrom($row->half ?? '')), $row->amps, $row->name,
+            Protection::from($row->protection), Role::from($row->role), $row->note, $loads,
+        );
+    }
+
+    private static function load(LoadRow $row): Load
+    {
+        return new Load($row->key, $row->name, LoadKind::from($row->kind), $row->run_w, $row->start_w, $row->pf);
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property int $id
+ * @property int $job_id
+ * @property int $panel_id
+ * @property string $key
+ * @property int $space
+ * @property ?string $half
+ * @property int $poles
+ * @property int $amps
+ * @property string $name
+ * @property string $protection
+ * @property string $role
+ * @property string $note
+ */
+final class Circuit extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    protected $casts = ['space' => 'integer', 'poles' => 'integer', 'amps' => 'integer'];
+}

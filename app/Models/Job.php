@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
+
+/**
+ * The row of a job file; its panels, circuits and loads are rows of their own.
+ *
+ * @property int $id
+ * @property int $shop_id
+ * @property string $name
+ * @property string $customer_name
+ * @property string $customer_address
+ * @property string $customer_phone
+ * @property string $customer_email
+ * @property string $authority
+ * @property string $edition
+ * @property bool $splices_in_panel
+ * @property bool $permit
+ * @property ?int $service_a
+ * @property float $margin_pct
+ * @property ?array<string, mixed> $machine
+ * @property ?string $fuel
+ * @property ?string $connection
+ * @property ?float $cord_ft
+ * @property ?float $run_ft
+ * @property ?int $inlet_a
+ * @property string $wire_method
+ * @property string $wire_material
+ * @property int $terminal_c
+ * @property float $ambient_c
+ * @property bool $wet
+ * @property string $start_school
+ * @property string $notes
+ * @property string $reached
+ * @property int $findings
+ * @property ?string $worst
+ * @property int $history_at
+ * @property ?int $saved_by
+ * @property ?Carbon $created_at
+ * @property ?Carbon $updated_at
+ * @property ?User $savedBy
+ */
+final class Job extends Model
+{
+    use SoftDeletes;
+
+    protected $guarded = [];
+
+    protected $attributes = ['notes' => ''];
+
+    protected $casts = [
+        'splices_in_panel' => 'boolean', 'permit' => 'boolean', 'service_a' => 'integer', 'margin_pct' => 'float', 'machine' => 'array',
+        'cord_ft' => 'float', 'run_ft' => 'float', 'inlet_a' => 'integer', 'terminal_c' => 'integer', 'ambient_c' => 'float',
+        'wet' => 'boolean', 'findings' => 'integer', 'history_at' => 'integer',
+    ];
+
+    /** @return HasMany<Panel, $this> */
+    public function panels(): HasMany
+    {
+        return $this->hasMany(Panel::class);
+    }
+
+    /** @return HasMany<Circuit, $this> */
+    public function circuits(): HasMany
+    {
+        return $this->hasMany(Circuit::class);
+    }
+
+    /** @return HasMany<Load, $this> */
+    public function loads(): HasMany
+    {
+        return $this->hasMany(Load::class);
+    }
+
+    /** @return HasMany<JobChange, $this> */
+    public function changes(): HasMany
+    {
+        return $this->hasMany(JobChange::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function savedBy(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'saved_by');
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property int $id
+ * @property int $job_id
+ * @property int $circuit_id
+ * @property string $key
+ * @property int $position
+ * @property string $name
+ * @property string $kind
+ * @property ?float $run_w
+ * @property ?float $start_w
+ * @property float $pf
+ */
+final class Load extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    protected $casts = ['position' => 'integer', 'run_w' => 'float', 'start_w' => 'float', 'pf' => 'float'];
+}

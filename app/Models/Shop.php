@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property int $id
+ * @property string $name
+ */
+final class Shop extends Model
+{
+    protected $guarded = [];
+
+    /** @return HasMany<User, $this> */
+    public function users(): HasMany
+    {
+        return $this->hasMany(User::class);
+    }
+
+    /** @return HasMany<Job, $this> */
+    public function jobs(): HasMany
+    {
+        return $this->hasMany(Job::class);
+    }
+
+    /** @return HasMany<Machine, $this> */
+    public function machines(): HasMany
+    {
+        return $this->hasMany(Machine::class);
+    }
+
+    /** @return HasMany<LibraryLoad, $this> */
+    public function libraryLoads(): HasMany
+    {
+        return $this->hasMany(LibraryLoad::class);
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Screens;
+
+use App\JobFile\JobRows;
+use App\Models\Machine as MachineRow;
+use Underpin\Sizing\Fit;
+use Underpin\Sizing\Fuel;
+use Underpin\Sizing\Machine;
+use Underpin\Sizing\Ranking;
+
+/** The shop's catalogue against one job. */
+final readonly class SizeScreen
+{
+    /** Rows that show at once what could run together; the others when they are picked. */
+    public const OPEN_ROWS = 2;
+
+    /** @param  list<Fit>  $fits */
+    private function __construct(public array $fits, public ?Fuel $fuel)
+    {
+    }
+
+    public static function of(JobScreen $screen, string $fuel): self
+    {
+        $only = Fuel::tryFrom($fuel);
+        $machines = MachineRow::query()->where('shop_id', $screen->row->shop_id)->orderBy('price_usd')->get();
+
+        return new self(
+            Ranking::of($screen->facts()->plan, array_values(array_map(self::machine(...), $machines->all())), $screen->job->marginPct, $only),
+            $only,
+        );
+    }
+
+    public static function machine(MachineRow $row): Machine
+    {
+        return JobRows::machine([
+            'id' => $row->key, 'name' => $row->name, 'form' => $row->form, 'volts' => $row->volts, 'outlet' => $row->outlet,
+            'outlet_a' => $row->outlet_a, 'neutral' => $row->neutral, 'gfci' => $row->gfci, 'ratings' => $row->ratings, 'price_usd' => $row->price_usd,
+        ]);
+    }
+
+    public function isPicked(Fit $fit, JobScreen $screen): bool
+    {
+        return $screen->job->supply?->machine->id === $fit->supply->machine->id && $screen->job->supply->fuel === $fit->supply->fuel;
+    }
+}

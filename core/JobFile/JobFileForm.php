@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\JobFile;
+
+use BackedEnum;
+use Underpin\Codebook\Material;
+use Underpin\Connection\ConnectionKind;
+use Underpin\Form\Field;
+use Underpin\Form\Form;
+use Underpin\Loads\Load;
+use Underpin\Loads\LoadKind;
+use Underpin\Loads\Role;
+use Underpin\Outage\StartSchool;
+use Underpin\Service\Half;
+use Underpin\Service\PanelKind;
+use Underpin\Service\Protection;
+use Underpin\Service\Slot;
+use Underpin\Sizing\Bond;
+use Underpin\Sizing\Fuel;
+use Underpin\Sizing\MachineForm;
+use Underpin\Sizing\Outlet;
+use Underpin\Wiring\WireRun;
+use Underpin\Wiring\WiringMethod;
+
+/** The fields of a job file in JSON. The published schema is written from this form. */
+final class JobFileForm
+{
+    public const FORMAT = 'underpin-job';
+
+    public const VERSION = 1;
+
+    public const MOST_PANELS = 20;
+
+    public static function form(): Form
+    {
+        return new Form(
+            Field::choice('format', 'names this format', [self::FORMAT]),
+            Field::numberChoice('version', 'of this format', [self::VERSION]),
+            Field::text('name', 'the job, as on its card')->required()->atMost(100),
+            Field::group('customer', 'for whom and where', self::customer())->optional('empty'),
+            Field::group('local_rules', 'what the local authority says', self::localRules())->optional('the code without amendments'),
+            Field::whole('service_a', 'rating of the service, amperes')->atLeast(30)->atMost(600)->optional('not looked at'),
+            Field::number('margin_pct', 'share of the running limit to keep free, per cent')->atMost(90)->default(20),
+            Field::items('panels', 'the panels, the one that the generator feeds first', self::panel())->atMost(self::MOST_PANELS),
+            Field::group('machine', 'the generator picked', self::machine())->optional('none picked'),
+            self::enum('fuel', 'what the generator burns here', Fuel::class)->optional('none picked'),
+            self::enum('connection', 'the way of connecting picked', ConnectionKind::class)->optional('none picked'),
+            Field::group('wire', 'the way from the machine to the panel', self::wire())->optional('not measured'),
+            self::enum('start_school', 'which comes first at the start', StartSchool::class)->default(StartSchool::WarmFirst->value),
+            Field::text('notes', 'free notes')->atMost(5000),
+        );
+    }
+
+    public static function customer(): Form
+    {
+        return new Form(
+            Field::text('name', 'customer')->atMost(100),
+            Field::text('address', 'where the work is done')->atMost(200),
+            Field::text('phone', 'telephone')->atMost(40),
+            Field::text('email', 'mail address')->atMost(200),
+        );
+    }
+
+    public static function localRules(): Form
+    {
+        return new Form(
+            Field::text('authority', 'who decides')->atMost(100),
+            Field::text('edition', 'code edition in force')->atMost(40),
+            Field::flag('splices_in_panel', 'splices are allowed inside a panel')->default(true),
+            Field::flag('permit', 'a permit is needed')->default(true),
+        );
+    }
+
+    public static function machine(): Form
+    {
+        return new Form(
+            Field::id(),
+            Field::text('name', 'as the catalogue lists it')->required()->atMost(100),
+            self::enum('form', 'portable, two in parallel, or standby', MachineForm::class),
+            Field::numberChoice('volts', '120: one hot wire; 240: two legs and a neutral', [120, 240]),
+            self::enum('outlet', 'the largest outlet that could feed a panel', Outlet::class),
+            Field::whole('outlet_a', 'amperes of that outlet, or of the machine\'s own breaker')->atLeast(15)->atMost(600),
+            self::enum('neutral', 'tied to the frame or not', Bond::class),
+            Field::flag('gfci', 'that outlet has ground-fault protection'),
+            Field::items('ratings', 'one for each fuel', new Form(
+                self::enum('fuel', 'the fuel', Fuel::class),
+                Field::number('run_w', 'running watts')->over(0)->atMost(500_000),
+                Field::number('peak_w', 'advertised peak watts, at least run_w')->atMost(2_000_000),
+            ))->atMost(4),
+            Field::whole('price_usd', 'price, whole dollars'),
+        );
+    }
+
+    public static function panel(): Form
+    {
+        return new Form(
+            Field::id(),
+            Field::text('name', 'as marked on its door')->required()->atMost(100),
+            self::enum('kind', 'main or sub', PanelKind::class)->default(PanelKind::Main->value),
+            Field::whole('spaces', 'number of spaces, even')->atLeast(2)->atMost(Slot::HIGHEST_SPACE),
+            Field::whole('main_a', 'rating of its own main breaker, amperes')->atLeast(15)->atMost(1200)->optional('no main breaker'),
+            Field::flag('interlock_listed', 'an interlock listed for this panel is to be had')->optional('not looked up'),
+            Field::numberChoice('interlock_space', 'upper of the two spaces that the generator breaker takes', [1, 2])->default(1),
+            Field::flag('has_multiwire', 'has multiwire branch circuits')->optional('not looked'),
+            Field::items('circuits', 'its breakers', self::circuit())->atMost(2 * Slot::HIGHEST_SPACE),
+        );
+    }
+
+    public static function circuit(): Form
+    {
+        return new Form(
+            Field::id(),
+            Field::whole('space', 'its upper space')->atLeast(1)->atMost(Slot::HIGHEST_SPACE),
+            self::enum('half', 'upper (a) or lower (b) half of a tandem', Half::class)->optional('a whole space'),
+            Field::numberChoice('poles', 'two poles take the space and the next but one', [1, 2])->default(1),
+            Field::whole('amps', 'rating of the breaker, amperes')->atLeast(5)->atMost(600),
+            Field::text('name', 'what it feeds')->atMost(100),
+            self::enum('protection', 'beyond overcurrent', Protection::class)->default(Protection::None->value),
+            self::enum('role', 'when utility power is out', Role::class)->default(Role::Off->value),
+            Field::text('note', 'free note')->atMost(1000),
+            Field::items('loads', 'what hangs on it', self::load())->atMost(50),
+        );
+    }
+
+    public static function load(): Form
+    {
+        return new Form(
+            Field::id(),
+            Field::text('name', 'what it is')->required()->atMost(100),
+            self::enum('kind', 'what sort of thing', LoadKind::class)->default(LoadKind::Other->value),
+            Field::number('run_w', 'watts while running')->atMost(Load::MOST_W)->optional('not known'),
+            Field::number('start_w', 'watts at the moment of starting, at least run_w')->atMost(Load::MOST_W)->optional('not known: as running'),
+            Field::number('pf', 'power factor')->over(0)->atMost(1)->default(1),
+        );
+    }
+
+    public static function wire(): Form
+    {
+        return new Form(
+            Field::number('cord_ft', 'length of the cord with slack, feet')->atMost(WireRun::LONGEST_FT)->optional('not measured'),
+            Field::number('run_ft', 'inlet to panel one way, feet')->atMost(WireRun::LONGEST_FT)->optional('not measured'),
+            Field::numberChoice('inlet_a', 'rating of the inlet, amperes', [20, 30, 50])->optional('as the outlet'),
+            self::enum('method', 'how the run is laid', WiringMethod::class)->default(WiringMethod::Conduit->value),
+            self::enum('material', 'cu copper, al aluminum', Material::class)->default(Material::Copper->value),
+            Field::numberChoice('terminal_c', 'temperature rating of the terminals, °C', [60, 75])->default(60),
+            Field::number('ambient_c', 'hottest place along the run, °C')->atLeast(-60)->atMost(70)->default(30),
+            Field::flag('wet', 'part of the run lies in a wet place')->default(false),
+        );
+    }
+
+    /** @param  class-string<BackedEnum>  $enum of strings */
+    private static function enum(string $name, string $meaning, string $enum): Field
+    {
+        return Field::choice($name, $meaning, array_map(fn (BackedEnum $case): string => (string) $case->value, $enum::cases()));
+    }
+}

@@ -1,0 +1,310 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\JobFile;
+
+use JsonException;
+use Underpin\Codebook\LocalRules;
+use Underpin\Codebook\Material;
+use Underpin\Connection\ConnectionKind;
+use Underpin\Form\Values;
+use Underpin\Loads\Load;
+use Underpin\Loads\LoadKind;
+use Underpin\Loads\Role;
+use Underpin\Outage\StartSchool;
+use Underpin\Refused;
+use Underpin\Service\Circuit;
+use Underpin\Service\Half;
+use Underpin\Service\Panel;
+use Underpin\Service\PanelKind;
+use Underpin\Service\Protection;
+use Underpin\Service\Slot;
+use Underpin\Sizing\Bond;
+use Underpin\Sizing\Fuel;
+use Underpin\Sizing\Machine;
+use Underpin\Sizing\MachineForm;
+use Underpin\Sizing\Outlet;
+use Underpin\Sizing\Rating;
+use Underpin\Sizing\Supply;
+use Underpin\Wiring\WireRun;
+use Underpin\Wiring\WiringMethod;
+
+/** A job file as JSON, out and in without loss. */
+final class JobFileJson
+{
+    public const MOST_BYTES = 5_000_000;
+
+    /** @return array<string, mixed> */
+    public static function toArray(JobFile $job): array
+    {
+        return [
+            'format' => JobFileForm::FORMAT,
+            'version' => JobFileForm::VERSION,
+            'name' => $job->name,
+            'customer' => get_object_vars($job->customer),
+            'local_rules' => [
+                'authority' => $job->rules->authority,
+                'edition' => $job->rules->edition,
+                'splices_in_panel' => $job->rules->splicesInPanel,
+                'permit' => $job->rules->permit,
+            ],
+            'service_a' => $job->serviceA,
+            'margin_pct' => $job->marginPct,
+            'panels' => array_map(self::panelToArray(...), $job->panels),
+            'machine' => $job->supply === null ? null : self::machineToArray($job->supply->machine),
+            'fuel' => $job->supply?->fuel->value,
+            'connection' => $job->connection?->value,
+            'wire' => [
+                'cord_ft' => $job->wire->cordFt,
+                'run_ft' => $job->wire->runFt,
+                'inlet_a' => $job->wire->inletA,
+                'method' => $job->wire->method->value,
+                'material' => $job->wire->material->value,
+                'terminal_c' => $job->wire->terminalC,
+                'ambient_c' => $job->wire->ambientC,
+                'wet' => $job->wire->wet,
+            ],
+            'start_school' => $job->school->value,
+            'notes' => $job->notes,
+        ];
+    }
+
+    public static function encode(JobFile $job): string
+    {
+        return json_encode(self::toArray($job), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
+    }
+
+    /**
+     * @throws JobFileFaults with every fault by its path
+     */
+    public static function decode(string $json): JobFile
+    {
+        if (strlen($json) > self::MOST_BYTES) {
+            throw new JobFileFaults([new Refused('', sprintf('The file has %s bytes; a job file may have at most %s.', number_format(strlen($json)), number_format(self::MOST_BYTES)))]);
+        }
+        try {
+            $data = json_decode($json, false, 64, JSON_THROW_ON_ERROR);
+        } catch (JsonException $fault) {
+            throw new JobFileFaults([new Refused('', 'The file is not JSON: '.$fault->getMessage().'.')]);
+        }
+        $form = JobFileForm::form();
+        $faults = $form->faults($data);
+        if ($faults !== []) {
+            throw new JobFileFaults($faults);
+        }
+
+        return self::job($form->read($data));
+    }
+
+    /** @return array<string, mixed> */
+    public static function machineToArray(Machine $machine): array
+    {
+        return [
+            'id' => $machine->id,
+            'name' => $machine->name,
+            'form' => $machine->form->value,
+            'volts' => $machine->volts,
+            'outlet' => $machine->outlet->value,
+            'outlet_a' => $machine->outletA,
+            'neutral' => $machine->bond->value,
+            'gfci' => $machine->gfci,
+            'ratings' => array_map(fn (Rating $r): array => ['fuel' => $r->fuel->value, 'run_w' => $r->runW, 'peak_w' => $r->peakW], $machine->ratings),
+            'price_usd' => $machine->priceUsd,
+        ];
+    }
+
+    /** @throws Refused naming the field */
+    public static function machine(Values $in): Machine
+    {
+        $ratings = [];
+        foreach ($in->items('ratings') as $i => $rating) {
+            try {
+                $ratings[] = new Rating(Fuel::from($rating->text('fuel')), $rating->number('run_w'), $rating->number('peak_w'));
+            } catch (Refused $refused) {
+                throw $refused->within("ratings.$i");
+            }
+        }
+
+        return new Machine(
+            $in->text('id'), $in->text('name'), MachineForm::from($in->text('form')), $in->whole('volts'),
+            Outlet::from($in->text('outlet')), $in->whole('outlet_a'), Bond::from($in->text('neutral')), $in->flag('gfci'),
+            $ratings, $in->whole('price_usd'),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private static function panelToArray(Panel $panel): array
+    {
+        return [
+            'id' => $panel->id,
+            'name' => $panel->name,
+            'kind' => $panel->kind->value,
+            'spaces' => $panel->spaces,
+            'main_a' => $panel->mainA,
+            'interlock_listed' => $panel->interlockListed,
+            'interlock_space' => $panel->interlockSpace,
+            'has_multiwire' => $panel->hasMultiwire,
+            'circuits' => array_map(self::circuitToArray(...), $panel->circuits),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function circuitToArray(Circuit $circuit): array
+    {
+        return [
+            'id' => $circuit->id,
+            'space' => $circuit->slot->space,
+            'half' => $circuit->slot->half?->value,
+            'poles' => $circuit->slot->poles,
+            'amps' => $circuit->breakerA,
+            'name' => $circuit->name,
+            'protection' => $circuit->protection->value,
+            'role' => $circuit->role->value,
+            'note' => $circuit->note,
+            'loads' => array_map(fn (Load $l): array => [
+                'id' => $l->id, 'name' => $l->name, 'kind' => $l->kind->value, 'run_w' => $l->runW, 'start_w' => $l->startW, 'pf' => $l->pf,
+            ], $circuit->loads),
+        ];
+    }
+
+    /** @throws JobFileFaults */
+    private static function job(Values $in): JobFile
+    {
+        $faults = [];
+        $panels = [];
+        $circuitIds = [];
+        $loadIds = [];
+        foreach ($in->items('panels') as $i => $panel) {
+            $panels[] = $made = self::attempt("panels.$i", $faults, fn (): Panel => self::panel($panel, "panels.$i", $faults));
+            foreach ($made->circuits ?? [] as $k => $circuit) {
+                self::unique("panels.$i.circuits.$k.id", $circuit->id, $circuitIds, $faults);
+                foreach ($circuit->loads as $m => $load) {
+                    self::unique("panels.$i.circuits.$k.loads.$m.id", $load->id, $loadIds, $faults);
+                }
+            }
+        }
+        $machineIn = $in->group('machine');
+        $machine = $machineIn === null ? null : self::attempt('machine', $faults, fn (): Machine => self::machine($machineIn));
+        $fuel = Fuel::tryFrom($in->textOrNull('fuel') ?? '');
+        if ($machineIn !== null && $fuel === null) {
+            $faults[] = new Refused('fuel', 'fuel is missing: a machine is picked.');
+        }
+        $supply = $machine === null || $fuel === null ? null : self::attempt('', $faults, fn (): Supply => new Supply($machine, $fuel));
+        $wire = self::attempt('wire', $faults, fn (): WireRun => self::wire($in->group('wire')));
+        $job = self::attempt('', $faults, fn (): JobFile => new JobFile(
+            $in->text('name'),
+            self::customer($in->group('customer')),
+            self::rules($in->group('local_rules')),
+            $in->wholeOrNull('service_a'),
+            $in->number('margin_pct'),
+            array_values(array_filter($panels)),
+            $supply,
+            ConnectionKind::tryFrom($in->textOrNull('connection') ?? ''),
+            $wire ?? new WireRun,
+            StartSchool::from($in->text('start_school')),
+            $in->text('notes'),
+        ));
+
+        return $faults === [] && $job !== null ? $job : throw new JobFileFaults($faults);
+    }
+
+    /**
+     * @param  list<Refused>  $faults
+     *
+     * @param-out list<Refused> $faults
+     */
+    private static function panel(Values $in, string $path, array &$faults): Panel
+    {
+        $circuits = [];
+        foreach ($in->items('circuits') as $i => $circuit) {
+            $circuits[$i] = self::attempt("$path.circuits.$i", $faults, fn (): Circuit => self::circuit($circuit));
+        }
+        $panel = new Panel(
+            $in->text('id'), $in->text('name'), $in->whole('spaces'), PanelKind::from($in->text('kind')), $in->wholeOrNull('main_a'),
+            $in->flagOrNull('interlock_listed'), $in->whole('interlock_space'), $in->flagOrNull('has_multiwire'),
+            array_values(array_filter($circuits)),
+        );
+        $places = array_keys(array_filter($circuits));
+        foreach ($panel->slotFaults() as $fault) {
+            $faults[] = new Refused("$path.circuits.{$places[$fault->circuit]}.$fault->field", $fault->message);
+        }
+
+        return $panel;
+    }
+
+    private static function circuit(Values $in): Circuit
+    {
+        $loads = [];
+        foreach ($in->items('loads') as $i => $load) {
+            try {
+                $loads[] = new Load(
+                    $load->text('id'), $load->text('name'), LoadKind::from($load->text('kind')),
+                    $load->numberOrNull('run_w'), $load->numberOrNull('start_w'), $load->number('pf'),
+                );
+            } catch (Refused $refused) {
+                throw $refused->within("loads.$i");
+            }
+        }
+
+        return new Circuit(
+            $in->text('id'),
+            new Slot($in->whole('space'), $in->whole('poles'), Half::tryFrom($in->textOrNull('half') ?? '')),
+            $in->whole('amps'), $in->text('name'), Protection::from($in->text('protection')), Role::from($in->text('role')),
+            $in->text('note'), $loads,
+        );
+    }
+
+    private static function customer(?Values $in): Customer
+    {
+        return $in === null ? new Customer : new Customer($in->text('name'), $in->text('address'), $in->text('phone'), $in->text('email'));
+    }
+
+    private static function rules(?Values $in): LocalRules
+    {
+        return $in === null ? new LocalRules : new LocalRules($in->text('authority'), $in->text('edition'), $in->flag('splices_in_panel'), $in->flag('permit'));
+    }
+
+    private static function wire(?Values $in): WireRun
+    {
+        return $in === null ? new WireRun : new WireRun(
+            $in->numberOrNull('cord_ft'), $in->numberOrNull('run_ft'), $in->wholeOrNull('inlet_a'), WiringMethod::from($in->text('method')),
+            Material::from($in->text('material')), $in->whole('terminal_c'), $in->number('ambient_c'), $in->flag('wet'),
+        );
+    }
+
+    /**
+     * @param  array<string, true>  $seen
+     * @param  list<Refused>  $faults
+     *
+     * @param-out array<string, true> $seen
+     * @param-out list<Refused> $faults
+     */
+    private static function unique(string $path, string $id, array &$seen, array &$faults): void
+    {
+        if (isset($seen["id $id"])) {
+            $faults[] = new Refused($path, "id: \"$id\" stands twice in the file.");
+        }
+        $seen["id $id"] = true;
+    }
+
+    /**
+     * @template T
+     *
+     * @param  list<Refused>  $faults
+     * @param  callable(): T  $make
+     * @return ?T
+     *
+     * @param-out list<Refused> $faults
+     */
+    private static function attempt(string $path, array &$faults, callable $make): mixed
+    {
+        try {
+            return $make();
+        } catch (Refused $refused) {
+            $faults[] = $refused->within($path);
+
+            return null;
+        }
+    }
+}

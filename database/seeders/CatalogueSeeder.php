@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Models\Shop;
+
+/** The invented machines and the typical loads, as the first stock of a shop. */
+final class CatalogueSeeder
+{
+    public static function fill(Shop $shop): void
+    {
+        $now = now();
+        /** @var list<array{string, string, string, int, string, int, string, bool, int, array<string, array{int, int}>}> $machines */
+        $machines = require database_path('data/machines.php');
+        foreach ($machines as [$key, $name, $form, $volts, $outlet, $outletA, $neutral, $gfci, $price, $ratings]) {
+            $list = [];
+            foreach ($ratings as $fuel => [$run, $peak]) {
+                $list[] = ['fuel' => $fuel, 'run_w' => $run, 'peak_w' => $peak];
+            }
+            $shop->machines()->create([
+                'key' => $key, 'name' => $name, 'form' => $form, 'volts' => $volts, 'outlet' => $outlet, 'outlet_a' => $outletA,
+                'neutral' => $neutral, 'gfci' => $gfci, 'ratings' => $list, 'price_usd' => $price,
+            ]);
+        }
+        /** @var list<array{string, string, int, array{int, int, int}, array{int, int, int}, float}> $loads */
+        $loads = require database_path('data/typical-loads.php');
+        $shop->libraryLoads()->insert(array_map(fn (array $load): array => [
+            'shop_id' => $shop->id, 'name' => $load[0], 'kind' => $load[1], 'volts' => $load[2],
+            'run_low_w' => $load[3][0], 'run_usual_w' => $load[3][1], 'run_high_w' => $load[3][2],
+            'start_low_w' => $load[4][0], 'start_usual_w' => $load[4][1], 'start_high_w' => $load[4][2],
+            'pf' => $load[5], 'created_at' => $now, 'updated_at' => $now,
+        ], $loads));
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Models\Shop;
+use App\Models\User;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\DB;
+
+/** The demo shop: people, catalogue, three detailed jobs and about twenty small ones. All invented. */
+final class DatabaseSeeder extends Seeder
+{
+    public const PASSWORD = 'demo-shop-2026';
+
+    public function run(): void
+    {
+        if (! Shop::query()->exists()) {
+            DB::transaction(fn () => $this->fill());
+        }
+    }
+
+    private function fill(): void
+    {
+        $shop = Shop::query()->create(['name' => 'Ridge and Harbor Electric']);
+        $people = [];
+        foreach (['Nell Varga' => 'nell', 'Tobiah Renn' => 'tobiah', 'Saoirse Quill' => 'saoirse'] as $name => $address) {
+            $people[] = User::query()->create(['shop_id' => $shop->id, 'name' => $name, 'email' => "$address@ridgeandharbor.example", 'password' => self::PASSWORD]);
+        }
+        CatalogueSeeder::fill($shop);
+        DemoJobs::fill($shop, $people);
+    }
+}

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\JobFile\JobEditor;
+use App\JobFile\Ledger;
+use App\Models\Job;
+use App\Models\Machine as MachineRow;
+use App\Models\Shop;
+use App\Models\User;
+use App\Screens\SizeScreen;
+use Underpin\Codebook\LocalRules;
+use Underpin\Connection\ConnectionKind;
+use Underpin\JobFile\Customer;
+use Underpin\JobFile\JobFile;
+use Underpin\Service\Panel;
+use Underpin\Service\PanelKind;
+use Underpin\Sizing\Fuel;
+use Underpin\Sizing\Supply;
+use Underpin\Wiring\WireRun;
+use Underpin\Wiring\WiringMethod;
+
+/** The jobs of the demo shop. */
+final class DemoJobs
+{
+    /** @param  list<User>  $people */
+    public static function fill(Shop $shop, array $people): void
+    {
+        foreach (self::small($shop) as $i => [$job, $daysAgo]) {
+            self::date(JobEditor::create($shop, $people[$i % count($people)], $job)->row, $daysAgo);
+        }
+        self::date(JobEditor::create($shop, $people[2], self::lodge($shop))->row, 6);
+        self::date(JobEditor::create($shop, $people[1], self::rowHouse($shop))->row, 2);
+        $dairy = JobEditor::create($shop, $people[0], self::dairy($shop))->row;
+        JobEditor::change($dairy, $people[0], 'Connection: interlock on the panel main', function (Ledger $ledger, Job $row): void {
+            $ledger->update($row, ['connection' => ConnectionKind::Interlock->value, 'cord_ft' => 30.0, 'run_ft' => 38.0]);
+        });
+    }
+
+    private static function dairy(Shop $shop): JobFile
+    {
+        return new JobFile(
+            'Kestrel Gap goat dairy',
+            new Customer('Orla and Emeric Dunne', '418 Kestrel Gap Road, Upper Tarn', '555-0142', 'dairy@kestrelgap.example'),
+            new LocalRules('Tarn County building office', 'NEC 2023'),
+            200, 20.0,
+            [new Panel('main', 'Dairy panel', 42, PanelKind::Main, 200, true, 1, false, DemoCircuits::dairy())],
+            self::supply($shop, 'badger-120', Fuel::Gasoline),
+            null,
+            new WireRun(null, null, 50),
+            notes: 'Windy ridge: outages last a day or two in winter. Milking at five and at five.',
+        );
+    }
+
+    private static function rowHouse(Shop $shop): JobFile
+    {
+        return new JobFile(
+            'Salt Wharf row house',
+            new Customer('Ines Halloran', '27 Salt Wharf Lane, Port Merrin', '555-0177', 'ines@saltwharf.example'),
+            new LocalRules('Port Merrin inspections', 'NEC 2020', false),
+            100, 20.0,
+            [new Panel('main', 'Cellar panel', 24, PanelKind::Main, 100, false, 1, false, DemoCircuits::rowHouse())],
+            self::supply($shop, 'heron-65', Fuel::Gasoline),
+            ConnectionKind::ManualSwitch,
+            new WireRun(25.0, 22.0, 30, WiringMethod::Conduit),
+            notes: 'No splices in panels in this town. The reef tank must not stand still for more than an hour.',
+        );
+    }
+
+    private static function lodge(Shop $shop): JobFile
+    {
+        return new JobFile(
+            'Lake Ansgar lodge',
+            new Customer('Ansgar Lodge Cooperative', '9 North Shore Drive, Lake Ansgar', '555-0108', 'keeper@ansgarlodge.example'),
+            new LocalRules('State electrical inspector, north district', 'NEC 2023'),
+            400, 25.0,
+            [
+                new Panel('east', 'East panel', 40, PanelKind::Main, 200, null, 1, null, DemoCircuits::lodgeEast()),
+                new Panel('west', 'West panel', 40, PanelKind::Main, 200, null, 1, null, DemoCircuits::lodgeWest()),
+            ],
+            self::supply($shop, 'larch-48', Fuel::Propane),
+            notes: 'Deep snow from December to April. Propane tank buried on the lake side.',
+        );
+    }
+
+    /** @return list<array{JobFile, int}> with the days since the last change */
+    private static function small(Shop $shop): array
+    {
+        $rows = [
+            ['Aldous cottage', 'Wren Aldous', '3 Mill Race, Upper Tarn', 'cottage', 'otter-60', Fuel::Gasoline, ConnectionKind::Interlock, 412],
+            ['Brackish Cove boathouse', 'Cove Rowing Club', 'Slip 4, Port Merrin', 'boathouse', 'finch-34', Fuel::Gasoline, ConnectionKind::Cords, 388],
+            ['Calloway duplex', 'Petra Calloway', '61 Lantern Street, Port Merrin', 'house', 'otter-80', Fuel::Propane, ConnectionKind::Interlock, 371],
+            ['Dorrit bakery', 'Dorrit and Sons', '12 Market Row, Tarn Falls', 'bakery', 'badger-95', Fuel::NaturalGas, ConnectionKind::ManualSwitch, 340],
+            ['Eskdale farmhouse', 'Marit Eskdale', '880 Ridge Road, Upper Tarn', 'farm', 'badger-95', Fuel::Gasoline, ConnectionKind::Interlock, 322],
+            ['Fennimore flat', 'Jules Fennimore', '5B Lantern Street, Port Merrin', 'flat', 'finch-22', Fuel::Gasoline, ConnectionKind::Cords, 305],
+            ['Garrick veterinary', 'Dr. Ada Garrick', '40 County Road 9, Tarn Falls', 'clinic', 'badger-120', Fuel::Propane, ConnectionKind::Interlock, 287],
+            ['Hollin House', 'Bram Hollin', '17 Hollin Hill, Upper Tarn', 'house', 'stonecrop-14', Fuel::Propane, null, 260],
+            ['Isherwood studio', 'Noor Isherwood', '2 Kiln Yard, Port Merrin', 'flat', 'finch-22-pair', Fuel::Gasoline, ConnectionKind::Cords, 241],
+            ['Jessop orchard store', 'Jessop Orchards', '700 Orchard Lane, Tarn Falls', 'farm', 'heron-65-pair', Fuel::Gasoline, ConnectionKind::Interlock, 219],
+            ['Kittering cabin', 'Lowell Kittering', 'Lot 12, Lake Ansgar', 'cottage', 'otter-45', Fuel::Gasoline, ConnectionKind::Interlock, 198],
+            ['Lindqvist house', 'Maja Lindqvist', '33 Pilot Street, Port Merrin', 'house', 'otter-80', Fuel::Gasoline, ConnectionKind::ManualSwitch, 176],
+            ['Morrow tide house', 'Edda Morrow', '1 Breakwater, Port Merrin', 'house', null, null, null, 151],
+            ['Nettle Bank clinic', 'Nettle Bank Trust', '90 Bank Street, Tarn Falls', 'clinic', 'stonecrop-19', Fuel::NaturalGas, null, 133],
+            ['Oxley garage', 'Piers Oxley', '14 Foundry Lane, Tarn Falls', 'boathouse', 'otter-60', Fuel::Propane, ConnectionKind::Interlock, 117],
+            ['Pellow fish shed', 'Pellow Brothers', 'Quay 2, Port Merrin', 'bakery', 'badger-120', Fuel::Gasoline, ConnectionKind::Interlock, 96],
+            ['Quennell house', 'Iris Quennell', '8 Cedar Rise, Upper Tarn', 'house', 'heron-65', Fuel::Propane, ConnectionKind::Interlock, 74],
+            ['Rushmere well', 'Rushmere Water Users', 'Section 6, Upper Tarn', 'well', 'badger-95', Fuel::Gasoline, ConnectionKind::Interlock, 52],
+            ['Sorrel Street house', 'Tamsin Oake', '204 Sorrel Street, Tarn Falls', 'house', null, null, null, 31],
+            ['Thackeray cottage', 'Vesna Thackeray', '11 Shingle Lane, Lake Ansgar', 'cottage', 'otter-60', Fuel::Gasoline, null, 18],
+        ];
+
+        return array_map(fn (array $row): array => [self::smallJob($shop, ...array_slice($row, 0, 7)), $row[7]], $rows);
+    }
+
+    private static function smallJob(Shop $shop, string $name, string $customer, string $address, string $house, ?string $machine, ?Fuel $fuel, ?ConnectionKind $way): JobFile
+    {
+        [$spaces, $mainA, $circuits] = DemoCircuits::small($house);
+
+        return new JobFile(
+            $name, new Customer($customer, $address), new LocalRules('Tarn County building office'), $mainA, 20.0,
+            [new Panel('main', 'Main panel', $spaces, PanelKind::Main, $mainA, true, 1, false, $circuits)],
+            $machine === null || $fuel === null ? null : self::supply($shop, $machine, $fuel), $way,
+            $way === null ? new WireRun : new WireRun(25.0, 15.0),
+        );
+    }
+
+    private static function supply(Shop $shop, string $key, Fuel $fuel): Supply
+    {
+        $row = $shop->machines()->where('key', $key)->first();
+        assert($row instanceof MachineRow);
+
+        return new Supply(SizeScreen::machine($row), $fuel);
+    }
+
+    private static function date(Job $job, int $daysAgo): void
+    {
+        $job->timestamps = false;
+        $job->forceFill(['created_at' => now()->subDays($daysAgo + 9), 'updated_at' => now()->subDays($daysAgo)])->save();
+    }
+}

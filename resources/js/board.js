@@ -1,0 +1,60 @@
+// Selecting on the panel board, by touch and by arrow keys.
+import { load, post, select, selected } from './parts.js';
+
+const roles = { 1: 'must', 2: 'room', 3: 'off' };
+
+export function startBoard() {
+    select(new URLSearchParams(location.search).get('at'));
+    document.addEventListener('click', (event) => {
+        const link = event.target.closest('[data-board] a, .twin a[data-at]');
+        if (!link || event.metaKey || event.ctrlKey) return;
+        event.preventDefault();
+        open(link);
+    });
+}
+
+/** Selects what a link of the board stands for, and brings its drawer. */
+function open(link) {
+    const href = link.getAttribute('href');
+    if (link.hasAttribute('data-free') && !document.querySelector('.stage-survey')) return location.assign(href);
+    select(link.dataset.at ?? null);
+    if (!link.dataset.at) link.classList.add('is-selected');
+    history.replaceState(null, '', href);
+    return load(href);
+}
+
+/** One step over the board: within a column up and down, across it left and right. */
+export function move(key) {
+    const places = [...document.querySelectorAll('[data-board] a')].map((link) => ({ link, box: link.getBBox(), board: link.closest('[data-board]') }));
+    if (!places.length) return false;
+    const now = places.find((place) => place.link.classList.contains('is-selected'));
+    if (!now) {
+        go(places.reduce((first, place) => (place.box.y < first.box.y ? place : first), places[0]));
+        return true;
+    }
+    const middle = (place) => place.box.y + place.box.height / 2;
+    const across = key === 'ArrowLeft' || key === 'ArrowRight';
+    const step = key === 'ArrowDown' || key === 'ArrowRight' ? 1 : -1;
+    const candidates = places.filter((place) => place.board === now.board && place !== now && (across
+        ? Math.sign(place.box.x - now.box.x) === step
+        : place.box.x === now.box.x && Math.sign(middle(place) - middle(now)) === step));
+    const next = candidates.sort((x, y) => Math.abs(middle(x) - middle(now)) - Math.abs(middle(y) - middle(now)))[0];
+    if (next) go(next);
+    return true;
+}
+
+function go(place) {
+    open(place.link);
+    place.link.scrollIntoView({ block: 'nearest' });
+}
+
+export function setRole(digit) {
+    const key = selected();
+    const breaker = key && document.getElementById(`c-${key}`);
+    if (!breaker || !roles[digit]) return false;
+    const job = document.body.dataset.job;
+    // The role it has is read when this change's turn comes: several keys may be on their way.
+    post(`/jobs/${job}/circuits/${encodeURIComponent(key)}/role`, { _method: 'PATCH', role: roles[digit] },
+        () => ({ role: document.getElementById(`c-${key}`)?.dataset.role ?? breaker.dataset.role }));
+    return true;
+}

@@ -1,0 +1,149 @@
+// A change goes to the server, the core answers, and the parts that changed come back as HTML.
+// Changes are sent one after the other, so that each builds on what the one before left.
+
+let queue = Promise.resolve();
+
+export function send(form, submitter) {
+    const data = new FormData(form, submitter);
+    const request = { url: form.action, id: form.id, data };
+    queue = queue.then(() => deliver(request)).catch(failed);
+    return queue;
+}
+
+/** A change that needs no form on the page: { url, data, was } with was read when its turn comes. */
+export function post(url, fields, was) {
+    queue = queue.then(() => {
+        const data = new FormData();
+        data.set('_token', token());
+        for (const [name, value] of Object.entries(fields)) data.set(name, value);
+        data.set('was', JSON.stringify(was()));
+        return deliver({ url, id: '', data });
+    }).catch(failed);
+    return queue;
+}
+
+/** Sends a form and shows the page that it leads to, without losing the place on it. */
+export async function refresh(form) {
+    await queue;
+    try {
+        const response = await fetch(form.action, { method: 'POST', body: new FormData(form), headers: { Accept: 'text/html, application/json' } });
+        if (!response.ok) return refused(response, form.id);
+        const page = new DOMParser().parseFromString(await response.text(), 'text/html');
+        if (!page.getElementById('page')) return location.assign(response.url);
+        for (const id of ['part-header', 'page', 'toast']) {
+            const fresh = page.getElementById(id);
+            if (fresh) document.getElementById(id)?.replaceWith(document.importNode(fresh, true));
+        }
+        toast();
+    } catch {
+        failed();
+    }
+}
+
+/** Fetches a part of the page by address. The newest request wins. */
+let fetching = null;
+export async function load(url) {
+    fetching?.abort();
+    fetching = new AbortController();
+    try {
+        const response = await fetch(url, { headers: { 'X-Parts': '1' }, signal: fetching.signal });
+        if (response.redirected) return location.assign(response.url);
+        if (response.ok) swap(await response.text());
+    } catch (error) {
+        if (error.name !== 'AbortError') failed();
+    }
+}
+
+async function deliver({ url, id, data }) {
+    const live = id ? document.getElementById(id) : null;
+    const was = live?.querySelector('input[name="was"]');
+    if (was) data.set('was', was.value);
+    const response = await fetch(url, {
+        method: 'POST', body: data, headers: { 'X-Parts': '1', 'X-Requested-With': 'XMLHttpRequest', Accept: 'application/json, text/html' },
+    });
+    if (response.redirected) return location.assign(response.url);
+    if (!response.ok) return refused(response, id);
+    swap(await response.text());
+    toast(decodeURIComponent(response.headers.get('X-Said') ?? ''));
+}
+
+async function refused(response, id) {
+    if (response.status === 401) return location.assign('/sign-in');
+    if (response.status === 409) {
+        const dialog = document.getElementById('conflict');
+        dialog.innerHTML = await response.text();
+        return dialog.showModal();
+    }
+    if (response.status === 419) return toast('The page was open for too long. Load it again, then save once more.', true);
+    if (response.status !== 422) return toast('This could not be saved. What was saved before is still there.', true);
+    const { errors } = await response.json();
+    const form = document.getElementById(id);
+    form?.querySelectorAll('[data-error]').forEach((place) => { place.textContent = ''; });
+    form?.querySelectorAll('[aria-invalid]').forEach((field) => field.removeAttribute('aria-invalid'));
+    const elsewhere = [];
+    for (const [name, messages] of Object.entries(errors)) {
+        const place = form?.querySelector(`[data-error="${CSS.escape(name)}"]`);
+        if (place) {
+            place.textContent = messages.join(' ');
+            form.elements[name]?.setAttribute?.('aria-invalid', 'true');
+        } else {
+            elsewhere.push(...messages);
+        }
+    }
+    toast(elsewhere.length ? elsewhere.join(' ') : 'Not saved: see the marked field.', true);
+}
+
+function failed() {
+    toast('Not saved: no answer from the server. Check the connection, then save again.', true);
+}
+
+function swap(html) {
+    const parts = new DOMParser().parseFromString(html, 'text/html');
+    const focus = keptFocus();
+    const here = selected();
+    parts.querySelectorAll('body > [id], body > svg > [id], body > table > tbody > [id]').forEach((part) => {
+        if (part.id === 'part-drawer' && here && part.dataset.at && part.dataset.at !== here) return;
+        document.getElementById(part.id)?.replaceWith(document.importNode(part, true));
+    });
+    mark(here ?? document.getElementById('part-drawer')?.dataset.at);
+    focus();
+}
+
+/** What is being typed while an answer arrives stays, with the cursor where it was. */
+function keptFocus() {
+    const active = document.activeElement;
+    if (!active?.id || active === document.body) return () => {};
+    const { id, value, defaultValue, selectionStart, selectionEnd } = active;
+    const dirty = value !== undefined && defaultValue !== undefined && value !== defaultValue;
+    return () => {
+        const again = document.getElementById(id);
+        if (!again || again === document.activeElement) return;
+        if (dirty && again.value !== undefined) again.value = value;
+        again.focus({ preventScroll: true });
+        try { again.setSelectionRange(selectionStart, selectionEnd); } catch { /* not a text field */ }
+    };
+}
+
+let at = null;
+export function selected() { return at; }
+export function select(key) { at = key; mark(key); }
+
+function mark(key) {
+    document.querySelectorAll('.breaker.is-selected, .free.is-selected, tr.is-selected').forEach((each) => each.classList.remove('is-selected'));
+    if (!key) return;
+    document.getElementById(`c-${key}`)?.classList.add('is-selected');
+    document.getElementById(`row-${key}`)?.classList.add('is-selected');
+}
+
+export function token() { return document.querySelector('meta[name="csrf-token"]').content; }
+
+let hiding;
+export function toast(text, bad = false) {
+    const place = document.getElementById('toast');
+    if (text !== undefined) {
+        place.textContent = text;
+        place.classList.toggle('is-bad', bad);
+    }
+    clearTimeout(hiding);
+    hiding = setTimeout(() => { place.textContent = ''; place.classList.remove('is-bad'); }, bad || place.querySelector('form') ? 12000 : 3500);
+}

@@ -1,0 +1,7 @@
+@props(['findings'])
+@foreach (array_slice($findings, 0, 3) as $finding)<x-finding :finding="$finding"/>@endforeach
+@if (count($findings) > 3)
+    <details class="more"><summary>and {{ count($findings) - 3 }} more</summary>
+        @foreach (array_slice($findings, 3) as $finding)<x-finding :finding="$finding"/>@endforeach
+    </details>
+@endif

@@ -1,0 +1,1 @@
+<svg {{ $attributes->merge(['class' => 'mark']) }} viewBox="0 0 30 26" width="30" height="26" aria-hidden="true"><rect class="mark-beam" width="30" height="5" rx="1"/><rect class="mark-a" x="5" y="7" width="6" height="19" rx="1"/><rect class="mark-b" x="19" y="7" width="6" height="19" rx="1"/></svg>

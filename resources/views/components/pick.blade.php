@@ -1,0 +1,9 @@
+@props(['name', 'label', 'options', 'value' => null, 'id' => null])
+@php($id ??= $name.'-'.substr(md5($label.json_encode($value)), 0, 6))
+<div class="field">
+    <label class="label" for="{{ $id }}">{{ $label }}</label>
+    <div class="select"><select id="{{ $id }}" name="{{ $name }}" {{ $attributes }} aria-describedby="{{ $id }}-error">
+        @foreach ($options as $key => $text)<option value="{{ $key }}" @selected((string) old($name, $value) === (string) $key)>{{ $text }}</option>@endforeach
+    </select></div>
+    <p class="error" id="{{ $id }}-error" data-error="{{ $name }}">@error($name){{ $message }}@enderror</p>
+</div>

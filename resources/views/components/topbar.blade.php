@@ -1,0 +1,15 @@
+<header class="topbar">
+    <a class="brand" href="{{ route('jobs.index') }}"><x-mark/><span>Underpin</span></a>
+    {{ $slot }}
+    <nav class="tools" aria-label="Tools">
+        @auth
+            <button type="button" class="tool" data-key="/" title="Find anything ( / )"><kbd>/</kbd> find</button>
+            {{ $tools ?? '' }}
+        @endauth
+        <button type="button" class="tool" data-key="n" title="Day and night ( n )"><kbd>n</kbd> <span class="to-night">night</span><span class="to-day">day</span></button>
+        @auth
+            <button type="button" class="tool tool-keys" data-key="?" title="All keys ( ? )"><kbd>?</kbd> keys</button>
+            <a class="tool" href="{{ route('account') }}" title="Account and people">{{ auth()->user()->name }}</a>
+        @endauth
+    </nav>
+</header>

@@ -1,0 +1,2 @@
+@props(['values'])
+<input type="hidden" name="was" value="{{ json_encode($values) }}">

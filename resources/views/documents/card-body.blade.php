@@ -1,0 +1,32 @@
+@php($several = count($file->panels) > 1)
+@php($verb = $file->connection === Underpin\Connection\ConnectionKind::ManualSwitch ? 'Switch' : ($file->connection === Underpin\Connection\ConnectionKind::Cords ? 'Plug in' : 'Breaker'))
+<article class="card-sheet">
+    <header class="card-top"><h2>When the power is out</h2><p>{{ $file->name }}{{ $file->customer->address ? ' · '.$file->customer->address : '' }}{{ $file->supply ? ' · '.$file->supply->words() : '' }}</p></header>
+    @if ($card->gaps !== [])
+        <div class="card-draft"><b>Draft: do not hand over yet.</b> @foreach ($card->gaps as $gap){{ $gap }} @endforeach</div>
+    @endif
+    <ul class="card-cautions">@foreach ($card->cautions as $caution)<li>{{ $caution }}</li>@endforeach</ul>
+    <table class="card-columns"><tr><td class="card-left">
+        <h3>To the generator</h3>
+        <ol>@foreach ($card->toGenerator as $step)<li>{{ $step->do }}@if ($step->because) <small>{{ $step->because }}</small>@endif</li>@endforeach</ol>
+        <h3>The power is back when</h3>
+        <ul>@foreach ($card->signs as $sign)<li>{{ $sign }}</li>@endforeach</ul>
+        <h3>Back to the utility</h3>
+        <ol>@foreach ($card->back as $step)<li>{{ $step->do }}@if ($step->because) <small>{{ $step->because }}</small>@endif</li>@endforeach</ol>
+    </td><td class="card-right">
+        <h3>Turn on in this order</h3>
+        <table class="card-list">
+            <thead><tr><th></th><th>{{ $verb }}</th><th>What</th><th>Then wait</th></tr></thead>
+            <tbody>@forelse ($card->start as $i => $row)<tr><td class="n">{{ $i + 1 }}</td><td class="space">{{ $row->label }}@if ($several)<small>{{ $row->panel }}</small>@endif</td><td>{{ $row->name }}</td><td class="wait">{{ $row->waitWords() }}</td></tr>@empty<tr><td colspan="4">Nothing is marked yet.</td></tr>@endforelse</tbody>
+        </table>
+        @if ($card->room !== [])
+            <h3>Then, if you need them</h3>
+            <table class="card-list"><tbody>@foreach ($card->room as $row)<tr><td class="space">{{ $row->label }}@if ($several)<small>{{ $row->panel }}</small>@endif</td><td>{{ $row->name }}</td><td class="wait">{{ $row->waitWords() }}</td></tr>@endforeach</tbody></table>
+        @endif
+        @if ($card->leaveOff !== [])
+            <h3>Leave off</h3>
+            <p class="card-off">@foreach ($card->leaveOff as $row)<span>{{ $row->label }}@if ($several) <small>{{ $row->panel }}</small>@endif {{ $row->name }}</span>@if (! $loop->last), @endif @endforeach</p>
+        @endif
+    </td></tr></table>
+    <footer class="card-foot">Made from the survey and figures of this job. A licensed electrician and the local authority{{ $file->rules->authority ? ' ('.$file->rules->authority.')' : '' }} decide; this card does not say that anything is safe to energize. {{ $file->rules->edition }}.</footer>
+</article>

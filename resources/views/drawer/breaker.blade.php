@@ -1,0 +1,23 @@
+@php($was = ['space' => $circuit->slot->space, 'half' => $circuit->slot->half?->value, 'poles' => $circuit->slot->poles, 'amps' => $circuit->breakerA, 'name' => $circuit->name, 'protection' => $circuit->protection->value, 'note' => $circuit->note])
+<form id="breaker-form" method="post" action="{{ route('jobs.circuits.update', [$screen->row->id, $circuit->id]) }}" data-parts data-autosave>
+    @csrf @method('PATCH')
+    <input type="hidden" name="stage" value="survey">
+    <x-was :values="$was"/>
+    <x-field id="b-name" name="name" label="What it feeds" :value="$circuit->name" maxlength="100"/>
+    <div class="fields">
+        <x-field id="b-amps" name="amps" label="Breaker" unit="A" :value="$circuit->breakerA"/>
+        <x-pick id="b-poles" name="poles" label="Poles" :options="[1 => 'one', 2 => 'two']" :value="$circuit->slot->poles"/>
+    </div>
+    <div class="fields">
+        <x-field id="b-space" name="space" label="Upper space" :value="$circuit->slot->space" inputmode="numeric"/>
+        <x-pick id="b-half" name="half" label="Tandem" :options="['' => 'no', 'a' => 'a, upper', 'b' => 'b, lower']" :value="$circuit->slot->half?->value"/>
+    </div>
+    <x-pick id="b-protection" name="protection" label="Protection" :options="['none' => 'none', 'afci' => 'AFCI', 'gfci' => 'GFCI', 'dual' => 'AFCI and GFCI']" :value="$circuit->protection->value"/>
+    <x-field id="b-note" name="note" label="Note" :value="$circuit->note" maxlength="1000"/>
+    <button class="button is-primary">Save</button>
+</form>
+<form method="post" action="{{ route('jobs.circuits.destroy', [$screen->row->id, $circuit->id]) }}" data-parts class="aside-form">
+    @csrf @method('DELETE')<input type="hidden" name="stage" value="survey">
+    <button class="button is-quiet">Remove this breaker</button>
+</form>
+<p><a href="{{ route('jobs.stage', [$screen->row->id, 'loads', 'at' => $circuit->id]) }}">What hangs on it →</a></p>

@@ -1,0 +1,49 @@
+<section class="loads" aria-label="Loads">
+    <h3>What hangs on it</h3>
+    @forelse ($circuit->loads as $load)
+        <form id="load-{{ $load->id }}" class="load" method="post" action="{{ route('jobs.loads.update', [$screen->row->id, $load->id]) }}" data-parts data-autosave aria-label="{{ $load->name }}">
+            @csrf @method('PATCH')
+            <x-was :values="['name' => $load->name, 'kind' => $load->kind->value, 'run_w' => $load->runW, 'start_w' => $load->startW, 'pf' => $load->pf]"/>
+            <x-field :id="'ln-'.$load->id" name="name" label="Load" :value="$load->name" maxlength="100"/>
+            <div class="fields">
+                <x-field :id="'lr-'.$load->id" name="run_w" label="Runs" unit="W" :value="Underpin\Csv\Number::write($load->runW)"/>
+                <x-field :id="'ls-'.$load->id" name="start_w" label="Starts" unit="W" :value="Underpin\Csv\Number::write($load->startW)"/>
+                <x-field :id="'lp-'.$load->id" name="pf" label="Power factor" :value="Underpin\Csv\Number::write($load->pf)" inputmode="decimal"/>
+            </div>
+            <div class="fields fields-end">
+                <x-pick :id="'lk-'.$load->id" name="kind" label="Kind" :options="array_combine(array_column(Underpin\Loads\LoadKind::cases(), 'value'), array_column(Underpin\Loads\LoadKind::cases(), 'value'))" :value="$load->kind->value"/>
+                <button class="button">Save</button>
+                <button class="button is-quiet" form="remove-{{ $load->id }}" title="Remove {{ $load->name }}">Remove</button>
+            </div>
+        </form>
+        <form id="remove-{{ $load->id }}" method="post" action="{{ route('jobs.loads.destroy', [$screen->row->id, $load->id]) }}" data-parts>@csrf @method('DELETE')</form>
+    @empty
+        <p class="quiet">Nothing yet. Find it in the library, or type its nameplate.</p>
+    @endforelse
+    @if ($circuit->loads !== [])
+        <dl class="figures">
+            <div><dt>Runs</dt><dd>{{ number_format($circuit->runAmps(), 1) }} <i>A</i></dd></div>
+            <div><dt>Starts</dt><dd>{{ number_format($circuit->startAmps(), 1) }} <i>A</i></dd></div>
+            <div><dt>Watts</dt><dd>{{ number_format($circuit->runW()) }} <i>W</i></dd></div>
+        </dl>
+    @endif
+</section>
+<section class="library" aria-label="Library" x-data="library" data-url="{{ route('jobs.library', [$screen->row->id, 'circuit' => $circuit->id]) }}">
+    <label class="label" for="library-q">Add from the library</label>
+    <input id="library-q" class="input" type="search" placeholder="well pump, freezer, router …" maxlength="60" autocomplete="off" x-on:input="search" x-on:focus="search">
+    <div id="library-found"></div>
+</section>
+<details class="by-hand" @if ($circuit->loads === []) open @endif>
+    <summary>Add by hand</summary>
+    <form id="new-load-form" method="post" action="{{ route('jobs.loads.store', [$screen->row->id, $circuit->id]) }}" data-parts>
+        @csrf
+        <x-field id="nl-name" name="name" label="Load" maxlength="100"/>
+        <div class="fields">
+            <x-field id="nl-run" name="run_w" label="Runs" unit="W"/>
+            <x-field id="nl-start" name="start_w" label="Starts" unit="W"/>
+            <x-field id="nl-pf" name="pf" label="Power factor" value="1" inputmode="decimal"/>
+        </div>
+        <x-pick id="nl-kind" name="kind" label="Kind" :options="array_combine(array_column(Underpin\Loads\LoadKind::cases(), 'value'), array_column(Underpin\Loads\LoadKind::cases(), 'value'))" value="other"/>
+        <button class="button is-primary">Add the load</button>
+    </form>
+</details>

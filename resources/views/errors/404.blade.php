@@ -1,0 +1,1 @@
+<x-layouts.page title="Not here"><x-topbar/><main id="page" class="door" tabindex="-1"><h1>Not here</h1><p>There is nothing at this address, or it belongs to another shop.</p><p><a class="button is-primary" href="/">To the jobs</a></p></main></x-layouts.page>

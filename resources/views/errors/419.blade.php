@@ -1,0 +1,1 @@
+<x-layouts.page title="The page has grown old"><x-topbar/><main id="page" class="door" tabindex="-1"><h1>The page has grown old</h1><p>It was open for too long. Go back, load it again, and send it once more: what you typed is still there.</p><p><a class="button is-primary" href="/">To the jobs</a></p></main></x-layouts.page>

@@ -1,0 +1,1 @@
+<x-layouts.page title="Something broke here"><x-topbar/><main id="page" class="door" tabindex="-1"><h1>Something broke here</h1><p>It is our fault, not yours. What was saved before is still saved. The log has the details.</p><p><a class="button is-primary" href="/">To the jobs</a></p></main></x-layouts.page>

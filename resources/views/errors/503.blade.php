@@ -1,0 +1,1 @@
+<x-layouts.page title="Back in a moment"><x-topbar/><main id="page" class="door" tabindex="-1"><h1>Back in a moment</h1><p>The app is being brought up to date.</p><p><a class="button is-primary" href="/">To the jobs</a></p></main></x-layouts.page>

@@ -1,0 +1,6 @@
+<x-layouts.page :title="'Switching card · '.$job->name" :job="$job">
+    <x-topbar><a class="jobname" href="{{ route('jobs.stage', [$job->id, 'run']) }}">← {{ $job->name }}</a>
+        <x-slot:tools><button type="button" class="tool" data-key="print">print</button><a class="tool" href="{{ route('jobs.card.pdf', $job->id) }}">PDF</a></x-slot:tools>
+    </x-topbar>
+    <main id="page" class="card-page" tabindex="-1"><h1 class="sr">Switching card</h1>@include('documents.card-body')</main>
+</x-layouts.page>

@@ -1,0 +1,61 @@
+<x-layouts.page title="Jobs">
+    <x-topbar><span class="jobname">{{ auth()->user()->shop->name }}</span><a class="saved" href="{{ route('catalogue') }}">Catalogue</a></x-topbar>
+    <main id="page" class="wide" tabindex="-1">
+        <div class="stage-head">
+            <h1>Jobs</h1>
+            <form class="search" method="get" action="{{ route('jobs.index') }}" role="search">
+                <label class="sr" for="q">Search jobs</label>
+                <input class="input" id="q" name="q" type="search" value="{{ $search }}" placeholder="name, customer or place" maxlength="100">
+                <button class="button">Search</button>
+            </form>
+        </div>
+        <div class="two">
+            <section aria-label="All jobs">
+                @if ($jobs->isEmpty())
+                    <div class="blank"><h2>{{ $search === '' ? 'No job yet' : 'Nothing found' }}</h2><p>{{ $search === '' ? 'Begin the first one at the right.' : 'No job has “'.$search.'” in its name, customer or place.' }}</p></div>
+                @else
+                    <ul class="jobs">
+                        @foreach ($jobs as $job)
+                            @php($stage = Underpin\Stage::from($job->reached))
+                            <li>
+                                <a class="job-card" href="{{ route('jobs.show', $job->id) }}">
+                                    <b>{{ $job->name }}</b>
+                                    <span class="quiet">{{ $job->customer_name ?: 'no customer yet' }}{{ $job->customer_address ? ', '.$job->customer_address : '' }}</span>
+                                    <span class="reached"><svg viewBox="0 0 132 12" width="132" height="12" aria-hidden="true"><line x1="6" x2="126" y1="6" y2="6" class="reach-line"/>@foreach (Underpin\Stage::cases() as $n => $each)<circle cx="{{ 6 + 12 * $n }}" cy="6" r="4" class="{{ $n <= array_search($stage, Underpin\Stage::cases(), true) ? 'reach-on' : 'reach-off' }}"/>@endforeach</svg> {{ $stage->title() }}</span>
+                                    @if ($job->findings > 0)<span class="flag flag-{{ $job->worst }}">{{ $job->findings }}<span class="sr"> findings, the worst: {{ $job->worst }}</span></span>@endif
+                                    <time class="quiet" datetime="{{ $job->updated_at?->toIso8601String() }}">{{ $job->updated_at?->format('M j, Y') }}</time>
+                                </a>
+                                <form method="post" action="{{ route('jobs.destroy', $job->id) }}">@csrf @method('DELETE')<button class="button is-quiet" title="Remove {{ $job->name }}; it can be brought back">Remove<span class="sr"> {{ $job->name }}</span></button></form>
+                            </li>
+                        @endforeach
+                    </ul>
+                    @if ($jobs->hasPages())
+                        <nav class="pages" aria-label="Pages">
+                            @if ($jobs->previousPageUrl())<a class="button" href="{{ $jobs->previousPageUrl() }}">Newer</a>@endif
+                            <span>Page {{ $jobs->currentPage() }} of {{ $jobs->lastPage() }}</span>
+                            @if ($jobs->nextPageUrl())<a class="button" href="{{ $jobs->nextPageUrl() }}">Older</a>@endif
+                        </nav>
+                    @endif
+                @endif
+            </section>
+            <aside class="drawer" aria-label="New job">
+                <h2>New job</h2>
+                <form id="new-job" method="post" action="{{ route('jobs.store') }}">
+                    @csrf
+                    <x-field id="new-name" name="name" label="Job" maxlength="100" required/>
+                    <x-field id="new-customer" name="customer_name" label="Customer" maxlength="100"/>
+                    <x-pick id="new-spaces" name="spaces" label="Spaces of its panel" :options="array_combine(Underpin\Service\Panel::COMMON_SPACES, Underpin\Service\Panel::COMMON_SPACES)" value="42"/>
+                    <button class="button is-primary">Begin</button>
+                </form>
+                <h2>Bring in a job file</h2>
+                <form id="import-job" method="post" action="{{ route('jobs.import') }}" enctype="multipart/form-data">
+                    @csrf
+                    <label class="label" for="job-file">A .json file that this app wrote</label>
+                    <input class="input" id="job-file" name="file" type="file" accept=".json,application/json" required>
+                    @error('file')<ul class="error">@foreach ($errors->get('file') as $message)<li>{{ $message }}</li>@endforeach</ul>@enderror
+                    <button class="button">Bring in</button>
+                </form>
+            </aside>
+        </div>
+    </main>
+</x-layouts.page>

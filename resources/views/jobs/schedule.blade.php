@@ -1,0 +1,59 @@
+<x-layouts.page :title="'Schedule · '.$job->name" :job="$job">
+    <x-topbar><a class="jobname" href="{{ route('jobs.stage', [$job->id, 'survey']) }}">← {{ $job->name }}</a></x-topbar>
+    <main id="page" class="wide" tabindex="-1">
+        <div class="stage-head"><h1>Bring in a panel schedule</h1></div>
+        @if ($reading)
+            <section class="reading">
+                <p class="reading-sum"><b>{{ $reading->goodRows }}</b> good rows @if ($reading->badRows)<span class="flag flag-wrong">{{ $reading->badRows }}</span> with faults @endif</p>
+                @if ($reading->ignoredColumns !== [])<p class="quiet">Columns not known and left out: {{ implode(', ', $reading->ignoredColumns) }}.</p>@endif
+                @foreach ($reading->panels as $panel)
+                    <p>{{ $panel->name }}: {{ count($panel->circuits) }} breakers in {{ $panel->spaces }} spaces, {{ array_sum(array_map(fn ($c) => count($c->loads), $panel->circuits)) }} loads.</p>
+                @endforeach
+                @if ($reading->faults !== [])
+                    <div class="scroll"><table class="table faults">
+                        <caption>What is wrong, by row and column of the file</caption>
+                        <thead><tr><th class="num">Row</th><th>Column</th><th>What</th></tr></thead>
+                        <tbody>@foreach (array_slice($reading->faults, 0, 200) as $fault)<tr><td class="num">{{ $fault->row }}</td><td>{{ $fault->column }}</td><td>{{ $fault->message }}</td></tr>@endforeach</tbody>
+                    </table></div>
+                    @if (count($reading->faults) > 200)<p>and {{ count($reading->faults) - 200 }} more</p>@endif
+                @endif
+                @if ($reading->goodRows > 0)
+                    <form id="take-form" method="post" action="{{ route('jobs.schedule.take', $job->id) }}">
+                        @csrf <input type="hidden" name="text" value="{{ $text }}">
+                        <button class="button is-primary">{{ $reading->badRows ? 'Take the '.$reading->goodRows.' good rows' : 'Take all '.$reading->goodRows.' rows' }}</button>
+                        <p class="quiet">The panels named in the file get exactly these circuits. It can be undone.</p>
+                    </form>
+                @endif
+                <h2>Or another file</h2>
+            </section>
+        @endif
+        <div class="two">
+            <form id="schedule-form" method="post" action="{{ route('jobs.schedule.read', $job->id) }}" enctype="multipart/form-data">
+                @csrf
+                <label class="label" for="schedule-file">CSV file from your spreadsheet</label>
+                <input class="input" id="schedule-file" name="file" type="file" accept=".csv,.txt,.tsv,text/csv,text/plain">
+                @error('file')<p class="error" role="alert">{{ $message }}</p>@enderror
+                <label class="label" for="pasted">or paste the rows here</label>
+                <textarea class="textarea" id="pasted" name="pasted" rows="8" spellcheck="false">{{ old('pasted') }}</textarea>
+                <button class="button is-primary">Look at it</button>
+                <p class="quiet">Nothing is saved yet.</p>
+            </form>
+            <section class="help">
+                <h2>What the columns are</h2>
+                <dl class="columns">
+                    <div><dt>space</dt><dd>5, or 12a and 12b for the halves of a tandem. The only one that must be there.</dd></div>
+                    <div><dt>panel</dt><dd>for more than one panel</dd></div>
+                    <div><dt>poles, amps, circuit</dt><dd>1 or 2; the breaker; what it feeds</dd></div>
+                    <div><dt>protection</dt><dd>none, AFCI, GFCI or dual</dd></div>
+                    <div><dt>role</dt><dd>must, room or off</dd></div>
+                    <div><dt>load, kind, run_w, start_w, pf</dt><dd>one row a load; rows of one space are one circuit</dd></div>
+                    <div><dt>note</dt><dd>anything</dd></div>
+                </dl>
+                <p>In any order; comma, semicolon or tab between them.</p>
+                <pre>space,poles,amps,circuit,role,load,run_w,start_w
+5,2,20,Well pump,must,Pump,1100,4400
+12a,1,15,Hall lights,room,Lamps,60,</pre>
+            </section>
+        </div>
+    </main>
+</x-layouts.page>

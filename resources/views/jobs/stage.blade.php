@@ -1,0 +1,19 @@
+<x-layouts.page :title="$screen->stage->title().' · '.$screen->row->name" :job="$screen->row">
+    @include('parts.header')
+    <div id="page">
+        @include('parts.strip')
+        <div class="job">
+            @include('parts.spine')
+            <main class="stage stage-{{ $screen->stage->value }}" tabindex="-1">
+                @if (in_array($screen->stage->value, ['survey', 'loads'], true))
+                    @include('stages.'.$screen->stage->value)
+                @else
+                    @include('parts.main')
+                @endif
+            </main>
+            @if (in_array($screen->stage->value, ['survey', 'loads'], true))
+                @include('parts.drawer')
+            @endif
+        </div>
+    </div>
+</x-layouts.page>

@@ -1,0 +1,3 @@
+@foreach ($parts as $part)
+@include('parts.'.$part)
+@endforeach

@@ -1,0 +1,24 @@
+<div id="part-board" class="boards">
+    @include('parts.tally')
+    @forelse ($screen->job->panels as $panel)
+        <section class="panel" aria-label="{{ $panel->name }}">
+            @if (count($screen->job->panels) > 1 || $screen->stage->value === 'survey')
+                <h2 class="panel-name">{{ $panel->name }} <small>{{ $panel->kind->words() }}, {{ $panel->spaces }} spaces, {{ count($panel->circuits) }} breakers</small></h2>
+            @endif
+            <x-panel-board :panel="$panel" :screen="$screen"/>
+            <details class="twin" @if (count($panel->circuits) === 0) hidden @endif>
+                <summary>The same as a list</summary>
+                <div class="scroll"><table class="table">
+                    <thead><tr><th>Space</th><th>Circuit</th><th class="num">Breaker</th><th>Leg</th><th>Role</th><th class="num">Runs</th><th class="num">Starts</th></tr></thead>
+                    <tbody>@foreach ($panel->circuits as $circuit)<x-circuit-row :circuit="$circuit" :screen="$screen"/>@endforeach</tbody>
+                </table></div>
+            </details>
+        </section>
+    @empty
+        <div class="blank">
+            <h2>No panel yet</h2>
+            <p>Bring in a schedule from a spreadsheet, or add a panel and fill its spaces by hand.</p>
+            <a class="button is-primary" href="{{ route('jobs.schedule.create', $screen->row->id) }}">Bring in a schedule</a>
+        </div>
+    @endforelse
+</div>

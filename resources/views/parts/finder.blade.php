@@ -1,0 +1,6 @@
+<dialog id="finder" class="finder" aria-label="Find anything" x-data="finder">
+    <label class="label" for="finder-q">Find a job, a stage or a circuit</label>
+    <input id="finder-q" class="input" type="search" autocomplete="off" maxlength="60" x-on:input="search" x-on:keydown="pick">
+    <div id="found" aria-live="polite"></div>
+    <form method="dialog"><button class="button">Close</button></form>
+</dialog>

@@ -1,0 +1,3 @@
+<div id="part-main">
+    @include('stages.'.$screen->stage->value)
+</div>

@@ -1,0 +1,2 @@
+<div class="stage-head"><h1>What must run</h1></div>
+@include('parts.board')
