@@ -10,7 +10,7 @@ declare(strict_types=1);
  */
 
 if (! function_exists('array_first')) {
-    /** @param array<mixed> $array */
+    /** @param  array<mixed>  $array */
     function array_first(array $array): mixed
     {
         return $array === [] ? null : $array[array_key_first($array)];
@@ -18,7 +18,7 @@ if (! function_exists('array_first')) {
 }
 
 if (! function_exists('array_last')) {
-    /** @param array<mixed> $array */
+    /** @param  array<mixed>  $array */
     function array_last(array $array): mixed
     {
         return $array === [] ? null : $array[array_key_last($array)];
@@ -38,7 +38,8 @@ if (! function_exists('get_error_handler')) {
 if (! function_exists('get_exception_handler')) {
     function get_exception_handler(): ?callable
     {
-        $handler = set_exception_handler(static function (Throwable $e): void {});
+        $handler = set_exception_handler(static function (Throwable $e): void {
+        });
         restore_exception_handler();
 
         return $handler;

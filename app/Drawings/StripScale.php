@@ -24,9 +24,9 @@ final readonly class StripScale
         return round(100 * max(0.0, min($to, $this->strip->scaleA) - min($from, $this->strip->scaleA)) / $this->strip->scaleA, 2).'%';
     }
 
-    /** On which side of its tick a label stands, so that it is not cut off. */
-    public function anchor(float $amps): string
+    /** On which side of its tick a label stands: the first one before it, the others after it. */
+    public function anchor(int $place, float $amps): string
     {
-        return $amps / $this->strip->scaleA > 0.5 ? 'end' : 'start';
+        return $place === 0 && $amps / $this->strip->scaleA > 0.3 ? 'end' : 'start';
     }
 }

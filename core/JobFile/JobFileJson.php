@@ -176,7 +176,9 @@ final class JobFileJson
         $circuitIds = [];
         $loadIds = [];
         foreach ($in->items('panels') as $i => $panel) {
-            $panels[] = $made = self::attempt("panels.$i", $faults, fn (): Panel => self::panel($panel, "panels.$i", $faults));
+            $panels[] = $made = self::attempt("panels.$i", $faults, function () use ($panel, $i, &$faults): Panel {
+                return self::panel($panel, "panels.$i", $faults);
+            });
             foreach ($made->circuits ?? [] as $k => $circuit) {
                 self::unique("panels.$i.circuits.$k.id", $circuit->id, $circuitIds, $faults);
                 foreach ($circuit->loads as $m => $load) {

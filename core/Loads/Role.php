@@ -11,6 +11,16 @@ enum Role: string
     case Room = 'room';
     case Off = 'off';
 
+    /** For a button. */
+    public function short(): string
+    {
+        return match ($this) {
+            self::Must => 'Must run',
+            self::Room => 'With room',
+            self::Off => 'Leave off',
+        };
+    }
+
     public function words(): string
     {
         return match ($this) {

@@ -102,6 +102,8 @@ final readonly class Fit
             $this->spareA() < -Limit::SLACK => sprintf('Over by %s on %s while running.', Say::amps(-$this->spareA()), $leg),
             $this->overSurge() => sprintf('%s starts at %s; the machine gives %s.', $starter, Say::amps($this->starting->peakAmps()), Say::amps($this->supply->surgeLimitA())),
             $this->verdict === Verdict::Unknown => sprintf('Holds for what is known, but %s.', $this->whatIsMissing()),
+            $this->restartIsOver() => sprintf('Holds in the right order only, with %s to spare on %s.', Say::amps($this->spareA()), $leg),
+            $this->verdict === Verdict::Tight => sprintf('Holds, with no more than %s to spare on %s.', Say::amps($this->spareA()), $leg),
             default => sprintf('Holds, with %s to spare on %s.', Say::amps($this->spareA()), $leg),
         };
     }

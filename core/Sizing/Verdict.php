@@ -12,16 +12,6 @@ enum Verdict: int
     case Unknown = 3;
     case Short = 4;
 
-    public function words(): string
-    {
-        return match ($this) {
-            self::Holds => 'Holds',
-            self::Tight => 'Holds, with little to spare',
-            self::Unknown => 'Not known yet',
-            self::Short => 'Does not hold',
-        };
-    }
-
     /** The finding tone it is shown in. */
     public function tone(): string
     {

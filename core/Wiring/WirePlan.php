@@ -103,7 +103,9 @@ final readonly class WirePlan
             $kind === ConnectionKind::Interlock ? '; held down, since it is back-fed' : '',
         ), Source::nec($kind === ConnectionKind::Interlock ? '240.4, 408.36(D)' : '240.4'));
         $lines[] = new WireLine('Conductors', $size->words().' '.$run->material->words().', '.$run->method->words(), self::conductorWhy($conductor, $needA, $run), Source::nec('310.16, 110.14(C), 240.4(D)'));
-        $lines[] = new WireLine('Equipment ground', 'a wire-type ground with the hots, sized by the breaker ahead', 'Without it a fault has no way back and no breaker opens.', Source::nec('250.118, 250.122'));
+        $lines[] = new WireLine('Equipment ground', 'a wire-type ground with the hots, sized by the breaker ahead', $conductor->forDrop === null
+            ? 'Without it a fault has no way back and no breaker opens.'
+            : 'Enlarged in the same proportion as the hots, which are larger for voltage drop (250.122(B)).', Source::nec('250.118, 250.122'));
         $lines = [...$lines, ...self::terminals($supply, $hardWired)];
 
         $missing = array_keys(array_filter([
@@ -120,7 +122,7 @@ final readonly class WirePlan
         $outlet = $supply->machine->outlet;
         $inlet = match ($inletA) {
             20 => 'L14-20P',
-            50 => '14-50P or locking 50 A',
+            50 => '14-50P or a locking form',
             default => $supply->machine->volts === 240 ? 'L14-30P' : $outlet->plug(),
         };
 

@@ -20,7 +20,7 @@ final class DemoCircuits
     {
         return self::circuits([
             ['5', 2, 20, 'Deep well pump', 'none', 'must', ['Deep well pump, 1 1/2 hp', 'pump', 2050, 7300, 0.85]],
-            ['9', 2, 30, 'Milk cooler', 'none', 'must', ['Cooler compressor', 'compressor', 2280, 7900, 0.86]],
+            ['9', 2, 30, 'Milk cooler', 'none', 'must', ['Cooler compressor', 'compressor', 2280, 7400, 0.86]],
             ['13', 1, 15, 'Gas boiler', 'none', 'must', ['Boiler and circulators', 'boiler', 240, 620, 0.88]],
             ['15', 1, 20, 'Chest freezers', 'none', 'must', ['Freezer, cheese room', 'refrigeration', 140, 880, 0.85], ['Freezer, pantry', 'refrigeration', 130, 850, 0.85]],
             ['17', 1, 20, 'Barn lights', 'none', 'must', ['Barn lights', 'lighting', 210, 210, 0.95]],

@@ -8,7 +8,7 @@
             <div class="fields">
                 <x-field :id="'lr-'.$load->id" name="run_w" label="Runs" unit="W" :value="Underpin\Csv\Number::write($load->runW)"/>
                 <x-field :id="'ls-'.$load->id" name="start_w" label="Starts" unit="W" :value="Underpin\Csv\Number::write($load->startW)"/>
-                <x-field :id="'lp-'.$load->id" name="pf" label="Power factor" :value="Underpin\Csv\Number::write($load->pf)" inputmode="decimal"/>
+                <x-field :id="'lp-'.$load->id" name="pf" label="PF" :value="Underpin\Csv\Number::write($load->pf)" inputmode="decimal"/>
             </div>
             <div class="fields fields-end">
                 <x-pick :id="'lk-'.$load->id" name="kind" label="Kind" :options="array_combine(array_column(Underpin\Loads\LoadKind::cases(), 'value'), array_column(Underpin\Loads\LoadKind::cases(), 'value'))" :value="$load->kind->value"/>
@@ -41,7 +41,7 @@
         <div class="fields">
             <x-field id="nl-run" name="run_w" label="Runs" unit="W"/>
             <x-field id="nl-start" name="start_w" label="Starts" unit="W"/>
-            <x-field id="nl-pf" name="pf" label="Power factor" value="1" inputmode="decimal"/>
+            <x-field id="nl-pf" name="pf" label="PF" value="1" inputmode="decimal"/>
         </div>
         <x-pick id="nl-kind" name="kind" label="Kind" :options="array_combine(array_column(Underpin\Loads\LoadKind::cases(), 'value'), array_column(Underpin\Loads\LoadKind::cases(), 'value'))" value="other"/>
         <button class="button is-primary">Add the load</button>

@@ -6,14 +6,6 @@
         <section class="way possible-{{ str_replace(' ', '-', $verdict->possible->value) }} {{ $picked ? 'is-picked' : '' }}">
             <h2>{{ ucfirst($verdict->kind->words()) }}</h2>
             <p class="verdict"><span class="badge badge-{{ str_replace(' ', '-', $verdict->possible->value) }}">{{ $verdict->possible->words() }}</span></p>
-            <ul class="reasons">
-                @foreach ($verdict->reasons as $reason)
-                    <li class="makes-{{ str_replace(' ', '-', $reason->makes->value) }}"><span class="sr">{{ $reason->makes->words() }}: </span>{{ $reason->text }} <cite>{{ $reason->source->words() }}</cite></li>
-                @endforeach
-            </ul>
-            <p><b>Powers:</b> {{ Underpin\Say::list(array_map(fn ($c) => $c->title(), $verdict->powers), 10) ?: 'nothing that is marked' }}.</p>
-            @if ($verdict->dead !== [])<p class="dead"><b>Stays dead:</b> {{ Underpin\Say::list(array_map(fn ($c) => $c->title(), $verdict->dead), 10) }}.</p>@endif
-            <p><b>At night:</b> {{ $verdict->atNight }}</p>
             <form id="way-{{ $verdict->kind->value }}" method="post" action="{{ route('jobs.connection', $screen->row->id) }}" data-parts>
                 @csrf @method('PUT')
                 <x-was :values="['connection' => $screen->job->connection?->value]"/>
@@ -23,6 +15,14 @@
                     <input type="hidden" name="connection" value="{{ $verdict->kind->value }}"><button class="button {{ $verdict->possible === Underpin\Connection\Possible::Yes ? 'is-primary' : '' }}" aria-pressed="false">Pick this</button>
                 @endif
             </form>
+            <ul class="reasons">
+                @foreach ($verdict->reasons as $reason)
+                    <li class="makes-{{ str_replace(' ', '-', $reason->makes->value) }}"><span class="sr">{{ $reason->makes->words() }}: </span>{{ $reason->text }} <cite>{{ $reason->source->words() }}</cite></li>
+                @endforeach
+            </ul>
+            <p><b>Powers:</b> {{ Underpin\Say::list(array_map(fn ($c) => $c->title(), $verdict->powers), 10) ?: 'nothing that is marked' }}.</p>
+            @if ($verdict->dead !== [])<p class="dead"><b>Stays dead:</b> {{ Underpin\Say::list(array_map(fn ($c) => $c->title(), $verdict->dead), 10) }}.</p>@endif
+            <p><b>At night:</b> {{ $verdict->atNight }}</p>
         </section>
     @endforeach
 </div>

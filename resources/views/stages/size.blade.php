@@ -26,7 +26,7 @@
         <li class="machine verdict-{{ strtolower($fit->verdict->name) }} {{ $picked ? 'is-picked' : '' }}">
             <div class="machine-head">
                 <h2>{{ $machine->name }} <small>on {{ $fit->supply->fuel->value }}</small></h2>
-                <p class="verdict tone-{{ $fit->verdict->tone() }}"><b>{{ $fit->verdict->words() }}</b> {{ $fit->headline() }}</p>
+                <p class="verdict tone-{{ $fit->verdict->tone() }}"><b>{{ $fit->headline() }}</b></p>
             </div>
             <dl class="figures">
                 <div><dt>Running</dt><dd>{{ number_format($fit->supply->rating->runW) }} <i>W</i></dd></div>

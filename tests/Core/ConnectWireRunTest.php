@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\Houses;
+use Underpin\Checks\Facts;
+use Underpin\Checks\Reach;
+use Underpin\Checks\Review;
+use Underpin\Checks\StageReport;
+use Underpin\Codebook\ConductorSize;
+use Underpin\Codebook\LocalRules;
+use Underpin\Connection\ConnectionKind;
+use Underpin\Connection\Connections;
+use Underpin\Connection\Possible;
+use Underpin\JobFile\JobFile;
+use Underpin\Loads\LoadKind;
+use Underpin\Loads\Role;
+use Underpin\Outage\StartSchool;
+use Underpin\Outage\SwitchingCard;
+use Underpin\Service\Panel;
+use Underpin\Service\PanelKind;
+use Underpin\Sizing\Outlet;
+use Underpin\Stage;
+use Underpin\Wiring\WirePlan;
+use Underpin\Wiring\WireRun;
+use Underpin\Wiring\WiringMethod;
+
+function house(array $circuits, ?int $mainA = 200, ?bool $listed = true, ?bool $multiwire = false, ?LocalRules $rules = null): JobFile
+{
+    return new JobFile('x', rules: $rules ?? new LocalRules, panels: [new Panel('p', 'Panel', 20, PanelKind::Main, $mainA, $listed, 1, $multiwire, $circuits)]);
+}
+
+function possible(JobFile $job, ConnectionKind $kind): Possible
+{
+    return Connections::verdict($job, $kind)->possible;
+}
+
+$fridge = Houses::circuit('2', 1, Role::Must, 180, 900, LoadKind::Refrigeration, 'Fridge');
+
+it('allows an interlock only against a main, with a listed plate', function () use ($fridge) {
+    expect(possible(house([$fridge]), ConnectionKind::Interlock))->toBe(Possible::Yes)
+        ->and(possible(house([$fridge], mainA: null), ConnectionKind::Interlock))->toBe(Possible::No)
+        ->and(possible(house([$fridge], listed: false), ConnectionKind::Interlock))->toBe(Possible::No)
+        ->and(possible(house([$fridge], listed: null), ConnectionKind::Interlock))->toBe(Possible::NotKnown)
+        ->and(possible(new JobFile('x'), ConnectionKind::Interlock))->toBe(Possible::NotKnown);
+});
+
+it('says what must move out of the way of the generator breaker', function () {
+    $verdict = Connections::verdict(house([Houses::circuit('1', 2, Role::Off, name: 'Dryer')]), ConnectionKind::Interlock);
+    expect($verdict->reasons[2]->text)->toContain('Dryer must move first')->and($verdict->possible)->toBe(Possible::Yes);
+    $full = array_map(fn (int $n) => Houses::circuit((string) $n, 1, Role::Off), range(1, 20));
+    expect(possible(house($full), ConnectionKind::Interlock))->toBe(Possible::NotKnown);
+});
+
+it('keeps a 120 V machine away from multiwire circuits', function () use ($fridge) {
+    $on120 = fn (JobFile $job) => new JobFile('x', panels: $job->panels, supply: Houses::supply(3000, 3600, 120, Outlet::Locking30At120, 30), connection: ConnectionKind::Interlock);
+    expect(possible($on120(house([$fridge], multiwire: true)), ConnectionKind::Interlock))->toBe(Possible::No)
+        ->and(possible($on120(house([$fridge], multiwire: null)), ConnectionKind::Interlock))->toBe(Possible::NotKnown);
+    $codes = array_map(fn ($f) => $f->code, Review::of($on120(house([$fridge], multiwire: true)))->findings);
+    expect($codes[0])->toBe('MWBC_120');
+});
+
+it('fits a manual switch to the circuits that must run', function () {
+    $circuits = fn (int $n) => array_map(fn (int $i) => Houses::circuit((string) $i, 1, Role::Must, 100), range(1, $n));
+    expect(Connections::verdict(house($circuits(5)), ConnectionKind::ManualSwitch)->switchPositions)->toBe(6)
+        ->and(possible(house($circuits(12)), ConnectionKind::ManualSwitch))->toBe(Possible::Yes)
+        ->and(possible(house($circuits(13)), ConnectionKind::ManualSwitch))->toBe(Possible::No)
+        ->and(possible(house([Houses::circuit('1', 2, Role::Must, 100, amps: 40)]), ConnectionKind::ManualSwitch))->toBe(Possible::No)
+        ->and(possible(house([]), ConnectionKind::ManualSwitch))->toBe(Possible::NotKnown);
+    $texts = fn (JobFile $job) => implode(' ', array_map(fn ($r) => $r->text, Connections::verdict($job, ConnectionKind::ManualSwitch)->reasons));
+    expect($texts(house($circuits(2), rules: new LocalRules(splicesInPanel: false))))->toContain('not allowed here')->and($texts(house($circuits(2))))->not->toContain('not allowed here');
+});
+
+it('serves with cords only what has a plug', function () use ($fridge) {
+    expect(possible(house([$fridge]), ConnectionKind::Cords))->toBe(Possible::Yes);
+    $verdict = Connections::verdict(house([$fridge, Houses::circuit('4', 1, Role::Must, 300, 900, LoadKind::Boiler, 'Boiler')]), ConnectionKind::Cords);
+    expect($verdict->possible)->toBe(Possible::No)->and(array_map(fn ($c) => $c->name, $verdict->dead))->toBe(['Boiler'])->and(array_map(fn ($c) => $c->name, $verdict->powers))->toBe(['Fridge']);
+});
+
+it('makes the breaker the smallest of outlet, cord, inlet and conductor', function (int $outletA, Outlet $outlet, ?int $inletA, WiringMethod $method, int $terminalC, string $size, int $breakerA) {
+    $job = new JobFile('x', wire: new WireRun(25, 20, $inletA, $method, terminalC: $terminalC));
+    $plan = WirePlan::of($job, Houses::supply(7200, 9000, 240, $outlet, $outletA), ConnectionKind::Interlock);
+    expect([$plan->conductor?->size->value, $plan->breakerA])->toBe([$size, $breakerA]);
+})->with([
+    '30 A' => [30, Outlet::Locking30, null, WiringMethod::Cable, 60, '10', 30],
+    '50 A in cable' => [50, Outlet::Straight50, null, WiringMethod::Cable, 75, '6', 50],
+    '50 A in conduit at 75 °C' => [50, Outlet::Straight50, null, WiringMethod::Conduit, 75, '8', 50],
+    '50 A in conduit at 60 °C' => [50, Outlet::Straight50, null, WiringMethod::Conduit, 60, '6', 50],
+    '50 A inlet for later' => [30, Outlet::Locking30, 50, WiringMethod::Cable, 60, '6', 30],
+]);
+
+it('takes a larger conductor where the drop asks for it', function () {
+    // 7.2 V are 3 % of 240 V; the cord takes 1.86 V, 4 AWG would take 5.54 V of the 5.34 V left, 3 AWG takes 4.41 V.
+    $job = new JobFile('x', wire: new WireRun(25, 300));
+    $plan = WirePlan::of($job, Houses::supply(), ConnectionKind::Interlock);
+    expect($plan->conductor?->size)->toBe(ConductorSize::Awg10)->and($plan->conductor?->forDrop)->toBe(ConductorSize::Awg3)->and($plan->dropIsLong())->toBeFalse();
+    expect(array_map(fn ($f) => $f->code, Review::of(new JobFile('x', panels: house([])->panels, supply: Houses::supply(), connection: ConnectionKind::Interlock, wire: new WireRun(900, 10)))->findings))->toContain('DROP_LONG');
+});
+
+it('writes the card from this panel\'s own numbers, in the best order', function () {
+    $card = SwitchingCard::of(new Facts(Houses::small(Houses::supply(), ConnectionKind::Interlock)));
+    expect($card->isComplete())->toBeTrue()
+        ->and(array_map(fn ($c) => $c->label, $card->start))->toBe(['5–7', '2', '4'])
+        ->and($card->start[0]->waitS)->toBe(60)
+        ->and(array_map(fn ($c) => $c->label, $card->room))->toBe(['8'])
+        ->and(array_map(fn ($c) => $c->label, $card->leaveOff))->toBe(['10–12'])
+        ->and($card->toGenerator[0]->do)->toContain('200 A main breaker');
+});
+
+it('never asks for a load on a cold engine, nor for the main before the generator is off', function (StartSchool $school) {
+    $small = Houses::small(Houses::supply(), ConnectionKind::Interlock);
+    $card = SwitchingCard::of(new Facts(new JobFile('x', panels: $small->panels, supply: $small->supply, connection: $small->connection, school: $school)));
+    $steps = array_map(fn ($s) => $s->do, $card->toGenerator);
+    $at = fn (array $steps, string $words) => array_key_first(array_filter($steps, fn ($s) => str_contains($s, $words)));
+    expect($at($steps, 'main breaker and every other'))->toBeLessThan($at($steps, 'Slide the interlock'))
+        ->and($at($steps, '3 minutes with no load'))->toBeLessThan($at($steps, 'Turn on the generator breaker'));
+    $back = array_map(fn ($s) => $s->do, $card->back);
+    expect($at($back, 'Turn off the generator breaker'))->toBeLessThan($at($back, 'Slide the interlock plate back'))
+        ->and($at($back, 'Slide the interlock plate back'))->toBeLessThan($at($back, 'Turn on the main breaker'));
+})->with(StartSchool::cases());
+
+it('says that a card is not ready, and why', function (JobFile $job, string $why) {
+    $card = SwitchingCard::of(new Facts($job));
+    expect($card->isComplete())->toBeFalse()->and(implode(' ', $card->gaps))->toContain($why);
+})->with([
+    'nothing picked' => [Houses::small(), 'No generator is picked'],
+    'too small' => [Houses::small(Houses::supply(1800, 2000, 240, Outlet::Locking20, 20), ConnectionKind::Interlock), 'does not hold'],
+    'no figures' => [new JobFile('x', panels: [new Panel('p', 'P', 20, mainA: 100, interlockListed: true, circuits: [Houses::circuit('2', 1, Role::Must)])], supply: Houses::supply(), connection: ConnectionKind::Interlock), 'no watts'],
+    'pump on cords' => [Houses::small(Houses::supply(), ConnectionKind::Cords), 'not possible'],
+]);
+
+it('puts only what the switch feeds on the card of a manual switch', function () {
+    $card = SwitchingCard::of(new Facts(Houses::small(Houses::supply(), ConnectionKind::ManualSwitch)));
+    expect($card->room)->toBe([])->and($card->leaveOff)->toBe([])->and($card->start)->toHaveCount(3);
+});
+
+it('moves the stages as the job grows', function () {
+    $reach = fn (JobFile $job, Stage $stage) => StageReport::of($stage, Review::of($job))->reach;
+    expect($reach(new JobFile('x'), Stage::Survey))->toBe(Reach::Empty)
+        ->and($reach(Houses::small(), Stage::Survey))->toBe(Reach::Done)
+        ->and($reach(Houses::small(), Stage::Size))->toBe(Reach::Empty)
+        ->and($reach(Houses::small(Houses::supply()), Stage::Size))->toBe(Reach::Done)
+        ->and($reach(Houses::small(Houses::supply(1800, 2000, 240, Outlet::Locking20, 20)), Stage::Size))->toBe(Reach::Part)
+        ->and($reach(Houses::small(Houses::supply(), ConnectionKind::Interlock), Stage::Run))->toBe(Reach::Done);
+    expect(StageReport::reached(StageReport::all(Review::of(Houses::small(Houses::supply())))))->toBe(Stage::Size);
+});
+
+it('finds what is wrong with a job, worst first', function (JobFile $job, string $code) {
+    $findings = Review::of($job)->findings;
+    expect(array_map(fn ($f) => $f->code, $findings))->toContain($code);
+    $ranks = array_map(fn ($f) => $f->severity->rank(), $findings);
+    $sorted = $ranks;
+    sort($sorted);
+    expect($ranks)->toBe($sorted);
+})->with([
+    [house([Houses::circuit('1', 1, Role::Must)]), 'FIGURES_MISSING'],
+    [house([Houses::circuit('1', 1, Role::Must, 300, null, LoadKind::Pump)]), 'START_MISSING'],
+    [house([Houses::circuit('1', 1, Role::Off, 3000)]), 'LOAD_OVER_BREAKER'],
+    [house([Houses::circuit('1', 1, Role::Off, 30)]), 'NOTHING_MUST_RUN'],
+    [new JobFile('x', panels: house([Houses::circuit('1', 1, Role::Must, 2400)])->panels, supply: Houses::supply()), 'LEGS_UNEVEN'],
+    [new JobFile('x', panels: house([])->panels, supply: Houses::supply(), connection: ConnectionKind::Interlock, wire: new WireRun(10, 10, 20)), 'INLET_UNDER_OUTLET'],
+    [new JobFile('x', panels: house([])->panels, supply: Houses::supply(), connection: ConnectionKind::Interlock, wire: new WireRun(10, 10, null, WiringMethod::Cable, wet: true)), 'WIRING_WET'],
+    [new JobFile('x', panels: house([], listed: false)->panels, supply: Houses::supply(), connection: ConnectionKind::Interlock), 'CONNECTION_NOT_POSSIBLE'],
+    [new JobFile('x', panels: house([])->panels, supply: Houses::supply(48000, 60000, 240, Outlet::Terminals, 400), connection: ConnectionKind::Interlock, wire: new WireRun(10, 10, ambientC: 54, terminalC: 60, method: WiringMethod::Cable)), 'WIRE_NOT_FOUND'],
+]);

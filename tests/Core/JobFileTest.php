@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\Houses;
+use Underpin\Codebook\LocalRules;
+use Underpin\Connection\ConnectionKind;
+use Underpin\JobFile\JobFileFaults;
+use Underpin\JobFile\JobFileForm;
+use Underpin\JobFile\JobFileJson;
+use Underpin\JobFile\JobReport;
+
+/** @return list<string> paths of everything that is wrong */
+function pathsOf(array $data): array
+{
+    try {
+        JobFileJson::decode(json_encode($data, JSON_THROW_ON_ERROR));
+
+        return [];
+    } catch (JobFileFaults $faults) {
+        return array_map(fn ($f) => $f->field, $faults->faults);
+    }
+}
+
+it('goes out and in again without loss', function () {
+    $job = Houses::small(Houses::supply(), ConnectionKind::Interlock, new LocalRules('Town', 'NEC 2020', false, false));
+    expect(JobFileJson::decode(JobFileJson::encode($job)))->toEqual($job);
+});
+
+it('needs little', function () {
+    $job = JobFileJson::decode('{"format":"underpin-job","version":1,"name":"Bare","panels":[]}');
+    expect([$job->name, $job->panels, $job->supply, $job->marginPct])->toBe(['Bare', [], null, 20.0]);
+});
+
+it('names every fault by its path', function (callable $break, array $paths) {
+    $data = JobFileJson::toArray(Houses::small(Houses::supply()));
+    $break($data);
+    expect(pathsOf($data))->toBe($paths);
+})->with([
+    'several at once' => [function (array &$d) {
+        $d['panels'][0]['circuits'][0]['amps'] = 'twenty';
+        $d['panels'][0]['circuits'][1]['role'] = 'maybe';
+        $d['margin_pct'] = 99;
+        $d['colour'] = 'red';
+    }, ['colour', 'margin_pct', 'panels.0.circuits.0.amps', 'panels.0.circuits.1.role']],
+    'a space used twice' => [function (array &$d) {
+        $d['panels'][0]['circuits'][1]['space'] = 7;
+    }, ['panels.0.circuits.1.space']],
+    'off the end' => [function (array &$d) {
+        $d['panels'][0]['circuits'][4]['space'] = 19;
+    }, ['panels.0.circuits.4.space']],
+    'odd spaces' => [function (array &$d) {
+        $d['panels'][0]['spaces'] = 21;
+    }, ['panels.0.spaces']],
+    'start below run' => [function (array &$d) {
+        $d['panels'][0]['circuits'][0]['loads'][0]['start_w'] = 5;
+    }, ['panels.0.circuits.0.loads.0.start_w']],
+    'one id twice in the file' => [function (array &$d) {
+        $d['panels'][0]['circuits'][1]['loads'][0]['id'] = 'c5-load';
+    }, ['panels.0.circuits.1.loads.0.id']],
+    'a fuel it does not burn' => [function (array &$d) {
+        $d['fuel'] = 'propane';
+    }, ['fuel']],
+    'a machine without fuel' => [function (array &$d) {
+        $d['fuel'] = null;
+    }, ['fuel']],
+    'peak under running' => [function (array &$d) {
+        $d['machine']['ratings'][0]['peak_w'] = 10;
+    }, ['machine.ratings.0.peak_w']],
+    'outlet that does not match' => [function (array &$d) {
+        $d['machine']['outlet_a'] = 50;
+    }, ['machine.outlet_a']],
+    'another format' => [function (array &$d) {
+        $d['format'] = 'other';
+    }, ['format']],
+    'no name' => [function (array &$d) {
+        $d['name'] = '';
+    }, ['name']],
+]);
+
+it('refuses what is no job file', function (string $json) {
+    expect(fn () => JobFileJson::decode($json))->toThrow(JobFileFaults::class);
+})->with(['', 'null', '[]', '"x"', '{', str_repeat('[', 100).str_repeat(']', 100), '{"format":"underpin-job","version":1,"name":"x","panels":null}']);
+
+it('publishes the schema that its form reads', function () {
+    $published = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/docs/job-file.schema.json'), true);
+    $form = json_decode((string) json_encode(JobFileForm::form()->schema()), true);
+    expect(array_diff_key($published, ['$schema' => 0, 'title' => 0]))->toBe($form);
+});
+
+it('reports everything as plain data', function () {
+    $report = JobReport::of(Houses::small(Houses::supply(), ConnectionKind::Interlock));
+    expect(json_decode(json_encode($report, JSON_THROW_ON_ERROR), true)['size']['verdict'])->toBe('holds')
+        ->and(array_keys($report))->toBe(['name', 'stages', 'must_run', 'size', 'connections', 'wire', 'card', 'findings', 'caution']);
+});

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\Houses;
+use Underpin\Loads\Load;
+use Underpin\Loads\Role;
+use Underpin\Refused;
+use Underpin\Service\Half;
+use Underpin\Service\Leg;
+use Underpin\Service\Panel;
+use Underpin\Service\Slot;
+
+it('alternates the legs down a column', function () {
+    $onA = [1, 2, 5, 6, 9, 10, 41, 42];
+    foreach (range(1, 10) as $space) {
+        expect(Slot::legOfSpace($space))->toBe(in_array($space, $onA, true) ? Leg::A : Leg::B);
+    }
+    expect(Slot::legOfSpace(41))->toBe(Leg::A)->and((new Slot(3, 2))->leg())->toBe(Leg::AB)->and((new Slot(12, 1, Half::Upper))->leg())->toBe(Leg::B);
+});
+
+it('labels places as a panel does', function () {
+    expect((new Slot(5, 2))->label())->toBe('5–7')->and((new Slot(12, 1, Half::Lower))->label())->toBe('12b')->and((new Slot(9))->label())->toBe('9');
+});
+
+it('finds every circuit that cannot sit where it is said to', function () {
+    $panel = new Panel('p', 'Panel', 8, circuits: [
+        Houses::circuit('1', 2, Role::Off), Houses::circuit('3', 1, Role::Off), Houses::circuit('2a', 1, Role::Off), Houses::circuit('2b', 1, Role::Off),
+        Houses::circuit('2', 1, Role::Off), Houses::circuit('7', 2, Role::Off), Houses::circuit('8', 1, Role::Off),
+    ]);
+    expect(array_map(fn ($f) => $f->circuit, $panel->slotFaults()))->toBe([1, 4, 5])
+        ->and($panel->slotFaults()[0]->message)->toContain('used twice')->and($panel->slotFaults()[2]->message)->toContain('8 spaces');
+});
+
+it('knows its free spaces and what is in the way of an interlock', function () {
+    $panel = new Panel('p', 'Panel', 8, circuits: [Houses::circuit('3', 2, Role::Off, name: 'Dryer'), Houses::circuit('2', 1, Role::Off)]);
+    expect($panel->freeSpaces())->toBe([1, 4, 6, 7, 8])->and(array_map(fn ($c) => $c->name, $panel->inTheWayOfInterlock()))->toBe(['Dryer']);
+});
+
+it('refuses nonsense by field', function (callable $make, string $field) {
+    expect($make)->toThrow(fn (Refused $refused) => expect($refused->field)->toBe($field));
+})->with([
+    'space 0' => [fn () => new Slot(0), 'space'],
+    'three poles' => [fn () => new Slot(1, 3), 'poles'],
+    'half a two-pole' => [fn () => new Slot(1, 2, Half::Upper), 'poles'],
+    'odd spaces' => [fn () => new Panel('p', 'P', 41), 'spaces'],
+    'tiny main' => [fn () => new Panel('p', 'P', 42, mainA: 5), 'main_a'],
+    'breaker of 0 A' => [fn () => Houses::circuit('1', 1, Role::Off, amps: 0), 'amps'],
+    'start below run' => [fn () => new Load('l', 'pump', runW: 100, startW: 99), 'start_w'],
+    'start without run is fine, below 0 is not' => [fn () => new Load('l', 'pump', startW: -1), 'start_w'],
+    'no name' => [fn () => new Load('l', ''), 'name'],
+]);
+
+it('starts everything on a circuit together', function () {
+    $circuit = Houses::circuit('5', 2, Role::Must, 2400, 9600, pf: 0.8);
+    expect($circuit->runAmps())->toEqualWithDelta(12.5, 1e-9)->and($circuit->startAmps())->toEqualWithDelta(50.0, 1e-9);
+});

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use App\JobFile\JobEditor;
+use App\Models\Job;
+use App\Models\Shop;
+use App\Models\User;
+use Database\Seeders\CatalogueSeeder;
+use Database\Seeders\DatabaseSeeder;
+use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Tests\Support\Houses;
+use Underpin\JobFile\JobFile;
+
+abstract class TestCase extends BaseTestCase
+{
+    /** A person of a shop of their own, with the catalogue in it. */
+    public function person(string $email = 'ada@one.example', ?Shop $shop = null): User
+    {
+        if ($shop === null) {
+            $shop = Shop::query()->create(['name' => 'Shop of '.$email]);
+            CatalogueSeeder::fill($shop);
+        }
+
+        return User::query()->create(['shop_id' => $shop->id, 'name' => ucfirst(strtok($email, '@')), 'email' => $email, 'password' => 'a-long-password']);
+    }
+
+    public function job(User $user, ?JobFile $job = null): Job
+    {
+        return JobEditor::create($user->shop, $user, $job ?? Houses::small())->row;
+    }
+
+    public function demo(): User
+    {
+        $this->seed(DatabaseSeeder::class);
+
+        return User::query()->where('email', 'nell@ridgeandharbor.example')->firstOrFail();
+    }
+}
