@@ -16,6 +16,9 @@ use Underpin\JobFile\JobFile;
 
 abstract class TestCase extends BaseTestCase
 {
+    /** Mocking the console needs a package that is not installed. */
+    public $mockConsoleOutput = false;
+
     /** A person of a shop of their own, with the catalogue in it. */
     public function person(string $email = 'ada@one.example', ?Shop $shop = null): User
     {

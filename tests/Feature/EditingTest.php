@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Job;
+
+beforeEach(function () {
+    $this->user = $this->person();
+    $this->job = $this->job($this->user);
+    $this->actingAs($this->user);
+    $this->base = "/jobs/{$this->job->id}";
+    $this->export = fn () => $this->get("$this->base/job.json")->getContent();
+});
+
+it('changes a role and answers with the parts that changed', function () {
+    $response = $this->patch("$this->base/circuits/c8/role", ['role' => 'must', 'was' => '{"role":"room"}'], ['X-Parts' => '1'])->assertOk();
+    expect($response->getContent())->toContain('id="part-strip"')->toContain('id="c-c8"')->toContain('id="row-c8"')->toContain('id="part-drawer"')->not->toContain('<html')
+        ->and($this->job->circuits()->where('key', 'c8')->value('role'))->toBe('must');
+});
+
+it('works as a plain form too', function () {
+    $this->patch("$this->base/circuits/c8/role", ['role' => 'must'])->assertRedirect("$this->base/loads?at=c8");
+});
+
+it('takes back and does again, also after signing in again', function () {
+    $before = ($this->export)();
+    $this->patch("$this->base/circuits/c8/role", ['role' => 'must']);
+    $this->post("$this->base/circuits/c8/loads", ['name' => 'Radio', 'kind' => 'electronics', 'run_w' => '1,200', 'start_w' => '', 'pf' => '0.9']);
+    $this->delete("$this->base/circuits/c5");
+    $this->put("$this->base/machine", ['key' => 'otter-80', 'fuel' => 'propane']);
+    $after = ($this->export)();
+    $this->post('/sign-out');
+    $this->actingAs($this->user);
+    foreach ([4, 3, 2, 1] as $seq) {
+        $this->post("$this->base/undo", ['seq' => $seq, 'label' => 'x'])->assertSessionHasNoErrors();
+    }
+    expect(($this->export)())->toBe($before);
+    foreach ([1, 2, 3, 4] as $seq) {
+        $this->post("$this->base/redo", ['seq' => $seq, 'label' => 'x'])->assertSessionHasNoErrors();
+    }
+    expect(($this->export)())->toBe($after);
+});
+
+it('forgets what was undone once something else is done', function () {
+    $this->patch("$this->base/circuits/c8/role", ['role' => 'must']);
+    $this->post("$this->base/undo", ['seq' => 1]);
+    $this->patch("$this->base/circuits/c8/role", ['role' => 'off']);
+    $this->post("$this->base/redo", ['seq' => 2])->assertSessionHasErrors('history');
+    expect($this->job->changes()->count())->toBe(1);
+});
+
+it('undoes nothing that the person has not seen', function () {
+    $this->patch("$this->base/circuits/c8/role", ['role' => 'must']);
+    $this->patch("$this->base/circuits/c8/role", ['role' => 'off']);
+    $this->post("$this->base/undo", ['seq' => 1])->assertSessionHasErrors('history');
+    expect($this->job->circuits()->where('key', 'c8')->value('role'))->toBe('off');
+});
+
+it('tells the second saver and shows both', function () {
+    $colleague = $this->person('bo@one.example', $this->user->shop);
+    $was = json_encode(['name' => 'Boiler', 'amps' => 15]);
+    $fields = ['space' => 4, 'poles' => 1, 'protection' => 'none', 'note' => '', 'half' => ''];
+    $this->actingAs($colleague)->patch("$this->base/circuits/c4", ['name' => 'Gas boiler', 'amps' => '15', 'was' => $was, ...$fields])->assertRedirect();
+    $this->flushSession();
+    $response = $this->actingAs($this->user)->patch("$this->base/circuits/c4", ['name' => 'Oil boiler', 'amps' => '15', 'was' => $was, ...$fields], ['X-Parts' => '1'])->assertStatus(409);
+    expect($response->getContent())->toContain('Gas boiler')->toContain('Oil boiler')->toContain('Bo')
+        ->and($this->job->circuits()->where('key', 'c4')->value('name'))->toBe('Gas boiler');
+    // Putting mine instead is a deliberate second step.
+    $this->patch("$this->base/circuits/c4", ['name' => 'Oil boiler', 'amps' => '15', 'was' => json_encode(['name' => 'Gas boiler']), ...$fields])->assertRedirect();
+    expect($this->job->circuits()->where('key', 'c4')->value('name'))->toBe('Oil boiler');
+});
+
+it('lets two people change different things of one circuit', function () {
+    $fields = ['space' => 4, 'poles' => 1, 'protection' => 'none', 'half' => '', 'note' => ''];
+    $was = json_encode(['name' => 'Boiler', 'amps' => 15]);
+    $this->patch("$this->base/circuits/c4", ['name' => 'Gas boiler', 'amps' => '15', 'was' => $was, ...$fields])->assertRedirect();
+    $this->patch("$this->base/circuits/c4/role", ['role' => 'room', 'was' => '{"role":"must"}'])->assertRedirect();
+    expect($this->job->circuits()->where('key', 'c4')->first()?->only(['name', 'role']))->toBe(['name' => 'Gas boiler', 'role' => 'room']);
+});
+
+it('says so when the thing is gone', function () {
+    $this->delete("$this->base/circuits/c4");
+    $this->patch("$this->base/circuits/c4/role", ['role' => 'must'], ['X-Parts' => '1'])->assertStatus(409)->assertSee('removed in the meantime');
+});
+
+it('refuses by field, in the core\'s own words, and changes nothing', function (string $method, string $path, array $input, string $field) {
+    $before = ($this->export)();
+    $this->call($method, $this->base.$path, $input, server: ['HTTP_ACCEPT' => 'application/json'])->assertUnprocessable()->assertJsonValidationErrors($field);
+    expect(($this->export)())->toBe($before)->and($this->job->changes()->count())->toBe(0);
+})->with([
+    ['PATCH', '/circuits/c8/role', ['role' => 'sometimes'], 'role'],
+    ['PATCH', '/circuits/c8', ['space' => '7', 'poles' => '1', 'amps' => '20', 'name' => 'x', 'protection' => 'none', 'note' => ''], 'space'],
+    ['PATCH', '/circuits/c8', ['space' => '99', 'poles' => '1', 'amps' => '20', 'name' => 'x', 'protection' => 'none', 'note' => ''], 'space'],
+    ['PATCH', '/circuits/c8', ['space' => '8', 'poles' => '1', 'amps' => 'many', 'name' => 'x', 'protection' => 'none', 'note' => ''], 'amps'],
+    ['PATCH', '/circuits/c8', ['space' => '8', 'poles' => '1', 'amps' => '20', 'name' => str_repeat('x', 101), 'protection' => 'none', 'note' => ''], 'name'],
+    ['POST', '/circuits', ['panel' => 'main', 'space' => '19', 'poles' => '2', 'amps' => '20', 'name' => 'x', 'protection' => 'none', 'note' => ''], 'space'],
+    ['POST', '/circuits/c8/loads', ['name' => '', 'kind' => 'other'], 'name'],
+    ['POST', '/circuits/c8/loads', ['name' => 'x', 'kind' => 'other', 'run_w' => '-5'], 'run_w'],
+    ['POST', '/circuits/c8/loads', ['name' => 'x', 'kind' => 'other', 'run_w' => '100', 'start_w' => '50'], 'start_w'],
+    ['POST', '/circuits/c8/loads', ['name' => 'x', 'kind' => 'other', 'run_w' => '1e99'], 'run_w'],
+    ['POST', '/circuits/c8/loads', ['name' => ['a'], 'kind' => 'other'], 'name'],
+    ['PATCH', '/loads/c8-load', ['name' => 'x', 'kind' => 'nothing'], 'kind'],
+    ['PATCH', '/panels/main', ['name' => 'P', 'kind' => 'main', 'spaces' => '8', 'interlock_space' => '1'], 'space'],
+    ['PATCH', '/panels/main', ['name' => 'P', 'kind' => 'main', 'spaces' => '21', 'interlock_space' => '1'], 'spaces'],
+    ['PUT', '/machine', ['key' => 'nothing', 'fuel' => 'gasoline'], 'key'],
+    ['PUT', '/machine', ['key' => 'otter-80', 'fuel' => 'diesel'], 'fuel'],
+    ['PUT', '/connection', ['connection' => 'wish'], 'connection'],
+    ['PUT', '/wire', ['cord_ft' => '-3', 'method' => 'conduit', 'material' => 'cu', 'terminal_c' => '60', 'ambient_c' => '30', 'wet' => '0'], 'cord_ft'],
+    ['PUT', '/wire', ['cord_ft' => '3', 'method' => 'conduit', 'material' => 'cu', 'terminal_c' => '61', 'ambient_c' => '30', 'wet' => '0'], 'terminal_c'],
+    ['PUT', '/margin', ['margin_pct' => '100'], 'margin_pct'],
+    ['PATCH', '', ['name' => 'x', 'service_a' => '10000'], 'service_a'],
+]);
+
+it('goes the whole way with forms alone', function () {
+    $this->put("$this->base/machine", ['key' => 'otter-80', 'fuel' => 'gasoline', 'was' => '{}'])->assertRedirect("$this->base/size");
+    $this->put("$this->base/connection", ['connection' => 'interlock'])->assertRedirect("$this->base/connect");
+    $this->put("$this->base/wire", ['cord_ft' => '25', 'run_ft' => '20', 'inlet_a' => '', 'method' => 'NM', 'material' => 'cu', 'terminal_c' => '60', 'ambient_c' => '30', 'wet' => '0'])->assertRedirect("$this->base/wire");
+    $this->put("$this->base/start-school", ['start_school' => 'cord_first'])->assertRedirect("$this->base/run");
+    $this->get("$this->base/run")->assertSee('5–7')->assertSee('Well pump')->assertDontSee('Draft: do not hand over');
+    expect(Job::query()->findOrFail($this->job->id)->reached)->toBe('run');
+});
+
+it('finds typical loads by a few letters', function () {
+    $this->get("$this->base/library?q=well+2+hp&circuit=c5")->assertOk()->assertSee('Well pump, 2 hp')->assertDontSee('Freezer');
+    $this->get("$this->base/library?q=".urlencode("%_'\"<script>").'&circuit=c5')->assertOk()->assertSee('Nothing like that');
+});
+
+it('escapes whatever people type', function () {
+    $this->post("$this->base/circuits", ['panel' => 'main', 'space' => '13', 'poles' => '1', 'amps' => '20', 'name' => '<script>alert(1)</script>', 'protection' => 'none', 'note' => ''])->assertRedirect();
+    $html = $this->get("$this->base/loads")->getContent();
+    expect($html)->not->toContain('<script>alert')->toContain('&lt;script&gt;alert');
+});

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Job;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Tests\Support\Houses;
+use Underpin\Connection\ConnectionKind;
+use Underpin\JobFile\JobFileJson;
+use Underpin\Stage;
+
+it('opens every page of the demo shop', function () {
+    $user = $this->demo();
+    $this->actingAs($user)->get('/')->assertOk()->assertSee('Kestrel Gap goat dairy');
+    $this->actingAs($user)->get('/catalogue')->assertOk()->assertSee('Tollgarth Badger 120');
+    $this->actingAs($user)->get('/account')->assertOk()->assertSee('Tobiah Renn');
+    foreach (Job::query()->get() as $job) {
+        foreach (Stage::open() as $stage) {
+            $this->get("/jobs/$job->id/$stage->value")->assertOk()->assertSee($job->name);
+        }
+        $this->get("/jobs/$job->id/card")->assertOk();
+        $this->get("/jobs/$job->id/schedule")->assertOk();
+    }
+    expect(Job::query()->count())->toBe(23);
+});
+
+it('has the dairy complete through every stage', function () {
+    $this->demo();
+    expect(Job::query()->where('name', 'Kestrel Gap goat dairy')->firstOrFail()->reached)->toBe('run');
+});
+
+it('draws the board and the strip without any script', function () {
+    $user = $this->person();
+    $job = $this->job($user);
+    $html = $this->actingAs($user)->get("/jobs/$job->id/loads?at=c5")->assertOk()->getContent();
+    expect(substr_count($html, 'class="breaker'))->toBe(5)->and($html)->toContain('No generator picked yet.')->toContain('aria-pressed="true"')
+        ->not->toContain('<script>')->not->toContain('style="');
+});
+
+it('begins a job with an empty panel, and refuses one without a name', function () {
+    $user = $this->person();
+    $this->actingAs($user)->post('/jobs', ['name' => 'New one', 'customer_name' => 'C', 'spaces' => '30'])->assertRedirect();
+    expect(Job::query()->firstOrFail()->panels()->firstOrFail()->spaces)->toBe(30);
+    $this->actingAs($user)->post('/jobs', ['name' => ' ', 'spaces' => '30'])->assertSessionHasErrors('name');
+    $this->actingAs($user)->post('/jobs', ['name' => 'x', 'spaces' => '31'])->assertSessionHasErrors('spaces');
+});
+
+it('finds jobs by any word of name, customer or place', function () {
+    $user = $this->demo();
+    $this->actingAs($user)->get('/?q=harbour')->assertSee('Nothing found');
+    $this->actingAs($user)->get('/?q=lantern+flat')->assertSee('Fennimore flat')->assertDontSee('Calloway duplex');
+    $this->actingAs($user)->get('/?q=100%25')->assertOk()->assertSee('Nothing found');
+});
+
+it('removes a job and brings it back', function () {
+    $user = $this->person();
+    $job = $this->job($user);
+    $this->actingAs($user)->delete("/jobs/$job->id")->assertRedirect('/');
+    $this->get("/jobs/$job->id/survey")->assertNotFound();
+    $this->post("/jobs/$job->id/restore")->assertRedirect("/jobs/$job->id");
+    $this->get("/jobs/$job->id/survey")->assertOk();
+});
+
+it('goes out as a file and comes in as an equal job', function () {
+    $user = $this->person();
+    $job = $this->job($user, Houses::small(Houses::supply(), ConnectionKind::Interlock));
+    $file = $this->actingAs($user)->get("/jobs/$job->id/job.json")->assertOk()->getContent();
+    $this->post('/jobs/import', ['file' => UploadedFile::fake()->createWithContent('job.json', $file)])->assertSessionHasNoErrors();
+    $again = Job::query()->latest('id')->firstOrFail();
+    expect($again->id)->not->toBe($job->id)->and($this->get("/jobs/$again->id/job.json")->getContent())->toBe($file)
+        ->and(JobFileJson::decode($file)->circuits())->toHaveCount(5);
+});
+
+it('names every fault of a broken file by its path and saves nothing', function () {
+    $user = $this->person();
+    $broken = json_encode(['format' => 'underpin-job', 'version' => 1, 'name' => 'x', 'panels' => [['id' => 'p', 'name' => 'P', 'spaces' => 20, 'circuits' => [['id' => 'a', 'space' => 1, 'amps' => -5]]]]]);
+    $response = $this->actingAs($user)->post('/jobs/import', ['file' => UploadedFile::fake()->createWithContent('job.json', (string) $broken)])->assertSessionHasErrors('file');
+    expect($response->getSession()->get('errors')->get('file')[0])->toContain('panels.0.circuits.0.amps')->and(Job::query()->count())->toBe(0);
+    $this->post('/jobs/import', [])->assertSessionHasErrors('file');
+});
+
+it('asks the same number of questions however many loads there are', function () {
+    $user = $this->person();
+    $count = function (Job $job, callable $do) {
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $do($job);
+
+        return count(DB::getQueryLog());
+    };
+    $small = $this->job($user);
+    $large = $this->job($user);
+    for ($i = 0; $i < 60; $i++) {
+        $large->loads()->create(['circuit_id' => $large->circuits()->where('key', 'c2')->firstOrFail()->id, 'key' => "k$i", 'position' => $i, 'name' => "Load $i", 'kind' => 'other', 'run_w' => 5, 'pf' => 1]);
+    }
+    $this->actingAs($user);
+    $role = fn (Job $job) => $this->patch("/jobs/$job->id/circuits/c8/role", ['role' => 'must'], ['X-Parts' => '1'])->assertOk();
+    $page = fn (Job $job) => $this->get("/jobs/$job->id/loads")->assertOk();
+    expect($count($large, $role))->toBe($count($small, $role))->toBeLessThan(22)->and($count($large, $page))->toBe($count($small, $page));
+});
+
+it('makes the card one sheet', function () {
+    $user = $this->demo();
+    foreach (['Kestrel Gap goat dairy', 'Salt Wharf row house', 'Lake Ansgar lodge'] as $name) {
+        $job = Job::query()->where('name', $name)->firstOrFail();
+        $pdf = $this->actingAs($user)->get("/jobs/$job->id/card.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+        expect($pdf)->toStartWith('%PDF')->and(preg_match_all('#/Type\s*/Page\b#', $pdf))->toBe(1);
+    }
+});
