@@ -117,7 +117,9 @@ final class JobEditor
 
     private static function locked(Job $row): Job
     {
-        return Job::query()->lockForUpdate()->findOrFail($row->id);
+        $locked = Job::query()->whereKey($row->id)->lockForUpdate()->first();
+
+        return $locked instanceof Job ? $locked : throw Conflict::gone($row);
     }
 
     private static function changeAt(Job $job, int $seq): JobChange

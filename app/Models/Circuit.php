@@ -26,5 +26,9 @@ final class Circuit extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['space' => 'integer', 'poles' => 'integer', 'amps' => 'integer'];
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['space' => 'integer', 'poles' => 'integer', 'amps' => 'integer'];
+    }
 }

@@ -56,12 +56,6 @@ final class Job extends Model
 
     protected $attributes = ['notes' => ''];
 
-    protected $casts = [
-        'splices_in_panel' => 'boolean', 'permit' => 'boolean', 'service_a' => 'integer', 'margin_pct' => 'float', 'machine' => 'array',
-        'cord_ft' => 'float', 'run_ft' => 'float', 'inlet_a' => 'integer', 'terminal_c' => 'integer', 'ambient_c' => 'float',
-        'wet' => 'boolean', 'findings' => 'integer', 'history_at' => 'integer',
-    ];
-
     /** @return HasMany<Panel, $this> */
     public function panels(): HasMany
     {
@@ -90,5 +84,15 @@ final class Job extends Model
     public function savedBy(): BelongsTo
     {
         return $this->belongsTo(User::class, 'saved_by');
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'splices_in_panel' => 'boolean', 'permit' => 'boolean', 'service_a' => 'integer', 'margin_pct' => 'float', 'machine' => 'array',
+            'cord_ft' => 'float', 'run_ft' => 'float', 'inlet_a' => 'integer', 'terminal_c' => 'integer', 'ambient_c' => 'float',
+            'wet' => 'boolean', 'findings' => 'integer', 'history_at' => 'integer',
+        ];
     }
 }

@@ -26,11 +26,15 @@ final class JobChange extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['seq' => 'integer', 'ops' => 'array', 'created_at' => 'datetime'];
-
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo
     {
         return $this->belongsTo(User::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['seq' => 'integer', 'ops' => 'array', 'created_at' => 'datetime'];
     }
 }

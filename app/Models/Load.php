@@ -24,5 +24,9 @@ final class Load extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['position' => 'integer', 'run_w' => 'float', 'start_w' => 'float', 'pf' => 'float'];
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['position' => 'integer', 'run_w' => 'float', 'start_w' => 'float', 'pf' => 'float'];
+    }
 }

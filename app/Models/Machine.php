@@ -26,7 +26,11 @@ final class Machine extends Model
 {
     protected $guarded = [];
 
-    protected $casts = [
-        'volts' => 'integer', 'outlet_a' => 'integer', 'gfci' => 'boolean', 'ratings' => 'array', 'price_usd' => 'integer',
-    ];
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'volts' => 'integer', 'outlet_a' => 'integer', 'gfci' => 'boolean', 'ratings' => 'array', 'price_usd' => 'integer',
+        ];
+    }
 }

@@ -25,8 +25,12 @@ final class Panel extends Model
 
     protected $guarded = [];
 
-    protected $casts = [
-        'position' => 'integer', 'spaces' => 'integer', 'main_a' => 'integer', 'interlock_listed' => 'boolean',
-        'interlock_space' => 'integer', 'has_multiwire' => 'boolean',
-    ];
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'position' => 'integer', 'spaces' => 'integer', 'main_a' => 'integer', 'interlock_listed' => 'boolean',
+            'interlock_space' => 'integer', 'has_multiwire' => 'boolean',
+        ];
+    }
 }

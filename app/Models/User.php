@@ -25,8 +25,6 @@ final class User extends Authenticatable
 
     protected $hidden = ['password', 'remember_token'];
 
-    protected $casts = ['password' => 'hashed'];
-
     /** @return BelongsTo<Shop, $this> */
     public function shop(): BelongsTo
     {
@@ -36,5 +34,11 @@ final class User extends Authenticatable
     public function sendPasswordResetNotification($token): void
     {
         $this->notify(new ResetPassword($token));
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['password' => 'hashed'];
     }
 }

@@ -19,7 +19,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function boot(): void
     {
-        Model::shouldBeStrict(! $this->app->isProduction());
+        Model::shouldBeStrict(! $this->app->environment('production'));
 
         View::composer('stages.size', function (\Illuminate\View\View $view): void {
             $screen = $view->getData()['screen'] ?? null;

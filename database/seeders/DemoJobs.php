@@ -111,7 +111,12 @@ final class DemoJobs
             ['Thackeray cottage', 'Vesna Thackeray', '11 Shingle Lane, Lake Ansgar', 'cottage', 'otter-60', Fuel::Gasoline, null, 18],
         ];
 
-        return array_map(fn (array $row): array => [self::smallJob($shop, ...array_slice($row, 0, 7)), $row[7]], $rows);
+        $jobs = [];
+        foreach ($rows as [$name, $customer, $address, $house, $machine, $fuel, $way, $daysAgo]) {
+            $jobs[] = [self::smallJob($shop, $name, $customer, $address, $house, $machine, $fuel, $way), $daysAgo];
+        }
+
+        return $jobs;
     }
 
     private static function smallJob(Shop $shop, string $name, string $customer, string $address, string $house, ?string $machine, ?Fuel $fuel, ?ConnectionKind $way): JobFile

@@ -34,7 +34,7 @@ final class Review extends Command
         return 0;
     }
 
-    /** @param list<Refused> $faults */
+    /** @param  list<Refused>  $faults */
     private function refuse(array $faults): int
     {
         fwrite(STDOUT, $this->json(['errors' => array_map(fn (Refused $f): array => ['path' => $f->field, 'message' => $f->getMessage()], $faults)]));
@@ -42,7 +42,7 @@ final class Review extends Command
         return 2;
     }
 
-    /** @param array<string, mixed> $data */
+    /** @param  array<string, mixed>  $data */
     private function json(array $data): string
     {
         ini_set('serialize_precision', '-1');

@@ -7,9 +7,9 @@ namespace App\Http\Controllers;
 use App\Documents\CardPdf;
 use App\JobFile\JobEditor;
 use App\Models\Job;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
-use Illuminate\View\View;
 use Underpin\Outage\SwitchingCard;
 
 /** The switching card to print. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Illuminate\View\View;
+use Illuminate\Contracts\View\View;
 
 /** The shop's machines and typical loads, to look things up. */
 final class CatalogueController extends Controller

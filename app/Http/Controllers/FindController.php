@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Models\Circuit;
 use App\Models\Job;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
-use Illuminate\View\View;
 use Underpin\Stage;
 
 /** Find anything: jobs of the shop, and stages and circuits of the job that is open. */

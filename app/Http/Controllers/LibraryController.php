@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Models\Job;
 use App\Models\LibraryLoad;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
-use Illuminate\View\View;
 
 /** Typical loads by a few letters, to put on a circuit. */
 final class LibraryController extends Controller

@@ -7,10 +7,10 @@ namespace App\Http\Controllers;
 use App\Http\JobResponse;
 use App\Models\Job;
 use App\Screens\JobScreen;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\View\View;
 use Underpin\Stage;
 
 /** One stage of a job, open at one of its circuits or at a free space. */

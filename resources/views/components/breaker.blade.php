@@ -5,7 +5,7 @@
 @php($mid = $box->middle())
 @php($on = $role === 'must')
 @php($flagged = $screen->review->onCircuit($circuit->id) !== [])
-<a id="c-{{ $circuit->id }}" class="breaker role-{{ $role }} {{ $screen->at === $circuit->id ? 'is-selected' : '' }} {{ $circuit->slot->half ? 'is-half' : '' }}" href="{{ route('jobs.stage', [$screen->row->id, $screen->stage->value, 'at' => $circuit->id]) }}" data-at="{{ $circuit->id }}" data-space="{{ $circuit->slot->space }}" data-role="{{ $role }}" aria-label="{{ $circuit->title() }}, {{ $circuit->breakerA }} amperes, {{ $circuit->leg()->words() }}, {{ $circuit->role->words() }}{{ $flagged ? ', has findings' : '' }}" @if ($screen->at === $circuit->id) aria-current="true" @endif>
+<a id="c-{{ $circuit->id }}" class="breaker role-{{ $role }} {{ $screen->at === $circuit->id ? 'is-selected' : '' }} {{ $circuit->slot->half ? 'is-half' : '' }}" href="{{ route('jobs.stage', [$screen->row->id, $screen->stage->value, 'at' => $circuit->id]) }}" data-at="{{ $circuit->id }}" data-space="{{ $circuit->slot->space }}" data-role="{{ $role }}" aria-label="{{ $board::shortName($circuit) }} {{ $circuit->breakerA }} {{ $circuit->protection->mark() }}, {{ $circuit->title() }}, {{ $circuit->leg()->words() }}, {{ $circuit->role->words() }}{{ $flagged ? ', has findings' : '' }}" @if ($screen->at === $circuit->id) aria-current="true" @endif>
     <title>{{ $circuit->title() }}</title>
     <rect class="face" x="{{ $box->x }}" y="{{ $box->y }}" width="{{ $box->w }}" height="{{ $box->h }}" rx="4"/>
     @if ($role === 'must')<rect class="bar" x="{{ $right ? $box->right() - 9 : $box->x }}" y="{{ $box->y }}" width="9" height="{{ $box->h }}" rx="2"/>

@@ -10,7 +10,7 @@
                     <p>{{ $panel->name }}: {{ count($panel->circuits) }} breakers in {{ $panel->spaces }} spaces, {{ array_sum(array_map(fn ($c) => count($c->loads), $panel->circuits)) }} loads.</p>
                 @endforeach
                 @if ($reading->faults !== [])
-                    <div class="scroll"><table class="table faults">
+                    <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="table faults">
                         <caption>What is wrong, by row and column of the file</caption>
                         <thead><tr><th class="num">Row</th><th>Column</th><th>What</th></tr></thead>
                         <tbody>@foreach (array_slice($reading->faults, 0, 200) as $fault)<tr><td class="num">{{ $fault->row }}</td><td>{{ $fault->column }}</td><td>{{ $fault->message }}</td></tr>@endforeach</tbody>

@@ -8,7 +8,7 @@
             <x-panel-board :panel="$panel" :screen="$screen"/>
             <details class="twin" @if (count($panel->circuits) === 0) hidden @endif>
                 <summary>The same as a list</summary>
-                <div class="scroll"><table class="table">
+                <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="table">
                     <thead><tr><th>Space</th><th>Circuit</th><th class="num">Breaker</th><th>Leg</th><th>Role</th><th class="num">Runs</th><th class="num">Starts</th></tr></thead>
                     <tbody>@foreach ($panel->circuits as $circuit)<x-circuit-row :circuit="$circuit" :screen="$screen"/>@endforeach</tbody>
                 </table></div>

@@ -26,7 +26,7 @@
         @if ($screen->job->supply === null)<a class="button is-primary" href="{{ route('jobs.stage', [$screen->row->id, 'size']) }}">Pick a machine</a>@elseif ($screen->job->connection === null)<a class="button is-primary" href="{{ route('jobs.stage', [$screen->row->id, 'connect']) }}">Pick a way</a>@endif
     </div>
 @else
-    <div class="scroll"><table class="table wire-table">
+    <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="table wire-table">
         <thead><tr><th>Part</th><th>Pick</th><th>Why</th><th>Rule</th></tr></thead>
         <tbody>@foreach ($plan->lines as $line)<tr><th scope="row">{{ $line->part }}</th><td class="pick">{{ $line->pick }}</td><td>{{ $line->why }}</td><td><cite>{{ $line->source->words() }}</cite></td></tr>@endforeach</tbody>
     </table></div>

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\Browser;
+
+/** @return list<string> serious faults that axe finds on the page as it stands */
+function seriousFaults(Browser $browser): array
+{
+    $browser->run((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+    $found = $browser->web->executeAsyncScript(<<<'JS'
+        const done = arguments[arguments.length - 1];
+        axe.run(document, { resultTypes: ['violations'] }).then((result) => done(result.violations
+            .filter((v) => v.impact === 'serious' || v.impact === 'critical')
+            .map((v) => `${v.id}: ${v.nodes.slice(0, 3).map((n) => n.html.slice(0, 120) + ' ' + (n.any[0]?.message ?? '')).join(' | ')}`)));
+        JS);
+
+    return is_array($found) ? $found : ['axe did not answer'];
+}
+
+it('has no serious fault on any page', function (int $width, int $height, array $nights) {
+    $browser = Browser::open($width, $height);
+    $browser->web->manage()->timeouts()->setScriptTimeout(60);
+    $faults = [];
+    $look = function (string $path) use ($browser, $nights, &$faults): void {
+        foreach ($nights as $night) {
+            $browser->run("document.cookie = 'night=$night; path=/'");
+            $browser->visit($path);
+            foreach (seriousFaults($browser) as $fault) {
+                $faults[] = "$path night=$night $fault";
+            }
+        }
+    };
+    $browser->visit('/sign-in');
+    foreach (['/sign-in', '/forgotten-password', '/new-password/x?email=a', '/nowhere'] as $path) {
+        $look($path);
+    }
+    $browser->signIn();
+    foreach (['Kestrel', 'Salt', 'Lake+Ansgar+lodge', 'Morrow'] as $name) {
+        $browser->visit("/?q=$name");
+        $id = basename((string) parse_url((string) $browser->find('.job-card')->getAttribute('href'), PHP_URL_PATH));
+        foreach (['survey', 'survey?at=c5', 'survey?panel=main&space=42', 'loads', 'loads?at=c5', 'size', 'connect', 'wire', 'run', 'card', 'schedule'] as $stage) {
+            if ($name === 'Kestrel' || in_array($stage, ['survey', 'size', 'connect', 'run'], true)) {
+                $look("/jobs/$id/$stage");
+            }
+        }
+    }
+    foreach (['/', '/?q=nothing-like-it', '/account', '/catalogue'] as $path) {
+        $look($path);
+    }
+    $browser->close();
+    expect($faults)->toBe([]);
+})->with(['wide, by day and by night' => [1280, 800, ['0', '1']], 'narrow' => [500, 844, ['0']]]);
+
+it('fits every page into a narrow screen without sideways scrolling', function () {
+    $browser = Browser::open();
+    $browser->web->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Emulation.setDeviceMetricsOverride', 'params' => ['width' => 390, 'height' => 844, 'deviceScaleFactor' => 1, 'mobile' => false]]);
+    $browser->signIn()->visit('/?q=Kestrel');
+    $id = basename((string) parse_url((string) $browser->find('.job-card')->getAttribute('href'), PHP_URL_PATH));
+    $wide = [];
+    foreach (['/', '/account', '/catalogue', ...array_map(fn ($s) => "/jobs/$id/$s", ['survey', 'loads?at=c5', 'size', 'connect', 'wire', 'run', 'card', 'schedule'])] as $path) {
+        $browser->visit($path);
+        $over = $browser->run('return document.documentElement.scrollWidth - window.innerWidth');
+        if ($over > 0) {
+            $wide[] = "$path is $over px too wide";
+        }
+    }
+    $browser->close();
+    expect($wide)->toBe([]);
+});

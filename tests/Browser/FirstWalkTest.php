@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Support\Browser;
+use Tests\Support\Houses;
+
+beforeEach(fn () => $this->browser = Browser::open());
+afterEach(fn () => $this->browser->close());
+
+it('goes from a spreadsheet to a switching card', function () {
+    $csv = tempnam(sys_get_temp_dir(), 'schedule').'.csv';
+    file_put_contents($csv, Houses::schedule42());
+    $b = $this->browser->signIn()->type('#new-name', 'Walk house')->type('#new-customer', 'W. Alker')->click('#new-job button')->see('What is there');
+
+    $b->click('a[href$="/schedule"]')->see('Bring in a panel schedule');
+    $b->find('#schedule-file')->sendKeys($csv);
+    $b->click('#schedule-form button')->see('36 breakers in 42 spaces')->see('Colour')->click('#take-form button')->see('What must run');
+    unlink($csv);
+    expect($b->run('return document.querySelectorAll(".breaker").length'))->toBe(36);
+
+    // Keyboard only: down the left column, three must run, one with room.
+    $b->press(WebDriverKeys::ARROW_DOWN)->find('.breaker.is-selected[data-space="1"]');
+    $b->press('1');
+    $b->find('.breaker[data-space="1"][data-role="must"]');
+    $b->press(WebDriverKeys::ARROW_DOWN, '1', WebDriverKeys::ARROW_DOWN, '1', WebDriverKeys::ARROW_RIGHT, '2');
+    $b->find('.breaker[data-space="5"][data-role="must"]');
+    $b->find('.breaker[data-space="7"][data-role="must"]');
+    $b->find('.breaker[data-space="8"][data-role="room"]');
+    $b->see('3 must run');
+    expect($b->text('#part-drawer h2'))->toContain('8 · Circuit 8');
+
+    // Undo and redo by key; the last change was the one with room.
+    $b->press('u');
+    $b->find('.breaker[data-space="8"][data-role="off"]');
+    $b->press('U');
+    $b->find('.breaker[data-space="8"][data-role="room"]');
+
+    // What the survey still misses decides the interlock.
+    $b->press('[')->see('What is there');
+    $b->visit(strtok($b->path(), '?'))->type('#p0-main', '200')->press(WebDriverKeys::TAB)->see('Saved');
+    $b->choose('#p0-listed', '1')->see('Saved')->choose('#p0-mwbc', '0');
+    $b->until(fn () => $b->run('return document.getElementById("p0-mwbc").form.elements.was.value.includes(\'"has_multiwire":false\')'), 'the answer to be saved');
+
+    $b->click('.stage-head h1')->press(']')->see('What must run')->press(']')->see('Which machine holds');
+    $b->click('.machine:first-child form button')->see('Holds');
+    $b->find('.machine.is-picked');
+    $b->press(']')->see('How it connects')->click('#way-interlock button');
+    $b->find('.way.is-picked');
+    // Spaces 1 and 3 hold a two-pole heater: the app says what must move.
+    $b->see('must move first');
+    $b->press(']')->see('From the machine to the panel')->type('#w-cord', '25')->type('#w-run', '18')->click('#wire-form button');
+    $b->see('Conductors');
+
+    $b->press(']')->see('When the power is out');
+    expect($b->text('.card-right'))->toContain('1–3')->toContain('Two-pole 1')->toContain('5')->toContain('7');
+    $b->click('a[href$="/card"]')->see('Turn on in this order');
+    expect($b->complaints())->toBe([]);
+});
+
+it('asks nothing of any other host, and little of the wire', function () {
+    $this->browser->signIn()->visit('/?q=Kestrel');
+    $id = basename((string) parse_url((string) $this->browser->find('.job-card')->getAttribute('href'), PHP_URL_PATH));
+    $fresh = Browser::open()->signIn();
+    $fresh->visit("/jobs/$id/loads");
+    $entries = $fresh->run('return performance.getEntriesByType("resource").concat(performance.getEntriesByType("navigation")).map(e => [e.name, e.encodedBodySize])');
+    $fresh->close();
+    expect(array_sum(array_column($entries, 1)))->toBeLessThan(250_000);
+    foreach (array_column($entries, 0) as $address) {
+        expect($address)->toStartWith((string) getenv('UNDERPIN_URL'));
+    }
+});
+
+it('shows both when two people change the same thing', function () {
+    $b = $this->browser->signIn()->type('#new-name', 'Shared house')->click('#new-job button')->see('What is there');
+    $path = strtok($b->path(), '?');
+    $other = Browser::open()->signIn('tobiah@ridgeandharbor.example')->visit($path);
+    $other->type('#p0-name', 'Cellar panel')->press(WebDriverKeys::TAB)->see('Saved');
+    $other->close();
+    $b->type('#p0-name', 'Attic panel')->press(WebDriverKeys::TAB);
+    $b->see('Somebody else has changed this')->see('Cellar panel')->see('Attic panel')->see('Tobiah Renn');
+    $b->click('#conflict form button')->see('Attic panel');
+    expect($b->visit($path)->find('#p0-name')->getAttribute('value'))->toBe('Attic panel');
+});
+
+it('keeps what was typed when the server refuses it', function () {
+    $b = $this->browser->signIn()->type('#new-name', 'Refused house')->click('#new-job button')->see('What is there');
+    $b->type('#p0-spaces', '41')->press(WebDriverKeys::TAB)->see('spaces must be an even number');
+    expect($b->find('#p0-spaces')->getAttribute('value'))->toBe('41')->and($b->find('#p0-spaces')->getAttribute('aria-invalid'))->toBe('true');
+});
+
+it('finds anything with a slash', function () {
+    $b = $this->browser->signIn()->visit('/account')->press('/');
+    $b->type('#finder-q', 'salt')->see('Salt Wharf row house')->press(WebDriverKeys::ENTER);
+    $b->until(fn () => str_starts_with($b->path(), '/jobs/'), 'the job to open');
+    expect($b->text('.jobname'))->toBe('Salt Wharf row house');
+});
+
+it('draws the board and takes a role without scripts', function () {
+    $plain = Browser::open(scripts: false);
+    $plain->visit('/sign-in')->type('#email', 'nell@ridgeandharbor.example')->type('#password', 'demo-shop-2026')->click('#sign-in button');
+    $plain->type('#new-name', 'Plain house')->click('#new-job button');
+    $plain->click('.free[data-space="5"]')->type('#n-name', 'Pump')->click('#new-breaker-form button');
+    $plain->find('.breaker[data-space="5"]');
+    $plain->click('#role-form button[value="must"]');
+    $plain->find('.breaker[data-space="5"][data-role="must"]');
+    expect($plain->text('#part-tally'))->toContain('1 must run');
+    $plain->close();
+});

@@ -1,0 +1,203 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\ElementClickInterceptedException;
+use Facebook\WebDriver\Exception\ElementNotInteractableException;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use RuntimeException;
+
+/** Headless Chromium on the real server stack, told what to do in a few plain words. */
+final class Browser
+{
+    private const WAIT_S = 15;
+
+    /** @var ?resource */
+    private static $driver = null;
+
+    private static int $port = 0;
+
+    private function __construct(public readonly RemoteWebDriver $web, private readonly string $profile)
+    {
+    }
+
+    public static function open(int $width = 1280, int $height = 800, bool $scripts = true): self
+    {
+        self::startDriver();
+        $profile = sys_get_temp_dir().'/underpin-browser-'.bin2hex(random_bytes(6));
+        $options = new ChromeOptions;
+        $options->setBinary('/usr/bin/chromium');
+        $options->addArguments([
+            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-background-networking', '--disable-component-update',
+            '--disable-sync', '--no-first-run', '--disable-quic', "--user-data-dir=$profile", "--window-size=$width,$height",
+        ]);
+        if (! $scripts) {
+            $options->setExperimentalOption('prefs', ['profile.managed_default_content_settings.javascript' => 2]);
+        }
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
+
+        return new self(RemoteWebDriver::create('http://127.0.0.1:'.self::$port, $capabilities, 30_000, 60_000), $profile);
+    }
+
+    public static function stopDriver(): void
+    {
+        if (self::$driver !== null) {
+            proc_terminate(self::$driver);
+            self::$driver = null;
+        }
+    }
+
+    public function close(): void
+    {
+        $this->web->quit();
+        exec('rm -rf '.escapeshellarg($this->profile));
+    }
+
+    public function visit(string $path): self
+    {
+        $this->web->get(rtrim((string) getenv('UNDERPIN_URL'), '/').$path);
+
+        return $this;
+    }
+
+    public function signIn(string $email = 'nell@ridgeandharbor.example', string $password = 'demo-shop-2026'): self
+    {
+        return $this->visit('/sign-in')->type('#email', $email)->type('#password', $password)->click('#sign-in button')->see('Jobs');
+    }
+
+    public function find(string $css): RemoteWebElement
+    {
+        return $this->until(fn () => $this->web->findElements(WebDriverBy::cssSelector($css))[0] ?? null, "$css on {$this->path()}");
+    }
+
+    public function has(string $css): bool
+    {
+        return $this->web->findElements(WebDriverBy::cssSelector($css)) !== [];
+    }
+
+    public function click(string $css): self
+    {
+        $this->until(function () use ($css): bool {
+            $element = $this->find($css);
+            $this->web->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
+            $element->click();
+
+            return true;
+        }, "a click on $css");
+
+        return $this;
+    }
+
+    public function type(string $css, string $text): self
+    {
+        $field = $this->find($css);
+        $field->clear();
+        $field->sendKeys($text);
+
+        return $this;
+    }
+
+    public function choose(string $css, string $value): self
+    {
+        return $this->click("$css option[value=\"$value\"]");
+    }
+
+    public function press(string ...$keys): self
+    {
+        foreach ($keys as $key) {
+            $this->web->getKeyboard()->sendKeys($key);
+        }
+
+        return $this;
+    }
+
+    public function see(string $text): self
+    {
+        $this->until(fn (): bool => str_contains($this->text('body'), $text), "the words \"$text\" on {$this->path()}");
+
+        return $this;
+    }
+
+    public function text(string $css): string
+    {
+        return $this->find($css)->getText();
+    }
+
+    public function path(): string
+    {
+        $parts = parse_url($this->web->getCurrentURL());
+
+        return ($parts['path'] ?? '/').(isset($parts['query']) ? '?'.$parts['query'] : '');
+    }
+
+    public function run(string $script): mixed
+    {
+        return $this->web->executeScript($script);
+    }
+
+    /** @return list<string> what the page complained of */
+    public function complaints(): array
+    {
+        return array_column($this->web->manage()->getLog('browser'), 'message');
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(): T  $look
+     * @return T
+     */
+    public function until(callable $look, string $what): mixed
+    {
+        $end = microtime(true) + self::WAIT_S;
+        $last = '';
+        do {
+            try {
+                $found = $look();
+                if ($found !== null && $found !== false) {
+                    return $found;
+                }
+            } catch (StaleElementReferenceException|ElementClickInterceptedException|ElementNotInteractableException $gone) {
+                $last = $gone->getMessage();
+            }
+            usleep(60_000);
+        } while (microtime(true) < $end);
+
+        throw new RuntimeException("Waited in vain for $what. $last");
+    }
+
+    private static function startDriver(): void
+    {
+        if (self::$driver !== null) {
+            return;
+        }
+        $socket = stream_socket_server('tcp://127.0.0.1:0');
+        if ($socket === false) {
+            throw new RuntimeException('No port is free for the browser\'s driver.');
+        }
+        self::$port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+        fclose($socket);
+        self::$driver = proc_open(
+            ['chromedriver', '--port='.self::$port],
+            [['file', '/dev/null', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']],
+            $pipes,
+        ) ?: null;
+        register_shutdown_function(self::stopDriver(...));
+        while (($line = fgets($pipes[1])) !== false) {
+            if (str_contains($line, 'started successfully')) {
+                return;
+            }
+        }
+
+        throw new RuntimeException('The browser\'s driver did not start.');
+    }
+}
