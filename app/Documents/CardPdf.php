@@ -17,7 +17,7 @@ use Underpin\Outage\SwitchingCard;
 final class CardPdf
 {
     /** points of the body type, largest first */
-    private const SIZES = [13, 12, 11, 10, 9, 8, 7, 6];
+    private const SIZES = [14, 13, 12.5, 12, 11.5, 11, 10.5, 10, 9.5, 9, 8.5, 8, 7.5, 7, 6];
 
     public static function of(EditedJob $edited): string
     {

@@ -85,7 +85,7 @@ final readonly class PanelBoard
     {
         $name = $circuit->name === '' ? 'unnamed' : $circuit->name;
 
-        return mb_strimwidth($name, 0, $circuit->protection->mark() === '' ? 22 : ($circuit->protection->hasAfci() && $circuit->protection->hasGfci() ? 12 : 17), '…');
+        return mb_strimwidth($name, 0, $circuit->protection->mark() === '' ? 20 : 15, '…');
     }
 
     private function top(int $space): int

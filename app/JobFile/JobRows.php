@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\JobFile;
 
-use App\Models\Circuit as CircuitRow;
 use App\Models\Job;
-use App\Models\Load as LoadRow;
-use App\Models\Panel as PanelRow;
 use stdClass;
 use Underpin\Codebook\LocalRules;
 use Underpin\Codebook\Material;
@@ -37,21 +34,24 @@ use Underpin\Wiring\WiringMethod;
 final class JobRows
 {
     /**
-     * Four queries whatever the size of the job.
+     * Three queries whatever the size of the job. Rows are taken as they come, without making a
+     * model of each: this runs at every change.
      *
      * @throws Refused when the rows make no sense together
      */
     public static function read(Job $job): JobFile
     {
-        $loads = $job->loads()->orderBy('position')->get()->groupBy('circuit_id');
-        $circuits = $job->circuits()->orderBy('space')->orderBy('half')->get()->groupBy('panel_id');
+        $loads = [];
+        foreach ($job->loads()->toBase()->orderBy('position')->get() as $load) {
+            $loads[$load->circuit_id][] = self::load($load);
+        }
+        $circuits = [];
+        foreach ($job->circuits()->toBase()->orderBy('space')->orderBy('half')->get() as $circuit) {
+            $circuits[$circuit->panel_id][] = self::circuit($circuit, $loads[$circuit->id] ?? []);
+        }
         $panels = [];
-        foreach ($job->panels()->orderBy('position')->get() as $panel) {
-            $list = [];
-            foreach ($circuits->get($panel->id) ?? [] as $circuit) {
-                $list[] = self::circuit($circuit, array_values(array_map(self::load(...), $loads->get($circuit->id)?->all() ?? [])));
-            }
-            $panels[] = self::panel($panel, $list);
+        foreach ($job->panels()->toBase()->orderBy('position')->get() as $panel) {
+            $panels[] = self::panel($panel, $circuits[$panel->id] ?? []);
         }
 
         return new JobFile(
@@ -163,16 +163,16 @@ final class JobRows
     }
 
     /** @param  list<Circuit>  $circuits */
-    private static function panel(PanelRow $row, array $circuits): Panel
+    private static function panel(stdClass $row, array $circuits): Panel
     {
         return new Panel(
-            $row->key, $row->name, $row->spaces, PanelKind::from($row->kind), $row->main_a, $row->interlock_listed,
-            $row->interlock_space, $row->has_multiwire, $circuits,
+            $row->key, $row->name, $row->spaces, PanelKind::from($row->kind), $row->main_a, self::flag($row->interlock_listed),
+            $row->interlock_space, self::flag($row->has_multiwire), $circuits,
         );
     }
 
     /** @param  list<Load>  $loads */
-    private static function circuit(CircuitRow $row, array $loads): Circuit
+    private static function circuit(stdClass $row, array $loads): Circuit
     {
         return new Circuit(
             $row->key, new Slot($row->space, $row->poles, Half::tryFrom($row->half ?? '')), $row->amps, $row->name,
@@ -180,8 +180,13 @@ final class JobRows
         );
     }
 
-    private static function load(LoadRow $row): Load
+    private static function load(stdClass $row): Load
     {
         return new Load($row->key, $row->name, LoadKind::from($row->kind), $row->run_w, $row->start_w, $row->pf);
+    }
+
+    private static function flag(?int $column): ?bool
+    {
+        return $column === null ? null : $column === 1;
     }
 }

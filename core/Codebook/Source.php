@@ -19,7 +19,7 @@ final readonly class Source
     /** The house's own practice, where no code speaks. */
     public static function practice(string $what): self
     {
-        return new self('Good practice', $what);
+        return new self('Good practice:', $what);
     }
 
     public function words(): string

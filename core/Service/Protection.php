@@ -23,6 +23,12 @@ enum Protection: string
         };
     }
 
+    /** As short as it can be read on a breaker's face. */
+    public function short(): string
+    {
+        return $this === self::Dual ? 'DUAL' : $this->mark();
+    }
+
     public function hasAfci(): bool
     {
         return $this === self::Afci || $this === self::Dual;

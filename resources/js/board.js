@@ -20,7 +20,9 @@ function open(link) {
     select(link.dataset.at ?? null);
     if (!link.dataset.at) link.classList.add('is-selected');
     history.replaceState(null, '', href);
-    return load(href);
+    return load(href).then(() => {
+        if (window.innerWidth < 700) document.getElementById('part-drawer')?.scrollIntoView({ behavior: 'smooth' });
+    });
 }
 
 /** One step over the board: within a column up and down, across it left and right. */

@@ -21,11 +21,11 @@
         </table>
         @if ($card->room !== [])
             <h3>Then, if you need them</h3>
-            <table class="card-list"><tbody>@foreach ($card->room as $row)<tr><td class="space">{{ $row->label }}@if ($several)<small>{{ $row->panel }}</small>@endif</td><td>{{ $row->name }}</td><td class="wait">{{ $row->waitWords() }}</td></tr>@endforeach</tbody></table>
+            <p class="card-room">@foreach ($card->room as $row)<span><b>{{ $row->label }}</b>@if ($several) <small>{{ $row->panel }}</small>@endif {{ $row->name }}, wait {{ $row->waitWords() }}</span>@if (! $loop->last)<br>@endif @endforeach</p>
         @endif
         @if ($card->leaveOff !== [])
             <h3>Leave off</h3>
-            <p class="card-off">@foreach ($card->leaveOff as $row)<span>{{ $row->label }}@if ($several) <small>{{ $row->panel }}</small>@endif {{ $row->name }}</span>@if (! $loop->last), @endif @endforeach</p>
+            <p class="card-off">@foreach ($card->leaveOff as $row)<span>{{ $row->label }}@if ($several) <small>{{ $row->panel }}</small>@endif {{ $row->name }}</span>@if (! $loop->last); @endif @endforeach</p>
         @endif
     </td></tr></table>
     <footer class="card-foot">Made from the survey and figures of this job. A licensed electrician and the local authority{{ $file->rules->authority ? ' ('.$file->rules->authority.')' : '' }} decide; this card does not say that anything is safe to energize. {{ $file->rules->edition }}.</footer>
