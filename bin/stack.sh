@@ -204,6 +204,8 @@ http {
             fastcgi_read_timeout 120s;
         }
         location ~ /\. { deny all; }
+        error_page 413 /too-large.html;
+        error_page 502 503 504 /unavailable.html;
     }
 }
 CONF

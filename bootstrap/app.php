@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\FormInput;
+use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\SecurityHeaders;
 use App\JobFile\Conflict;
 use Illuminate\Foundation\Application;
@@ -21,6 +22,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // The app serves one origin only, and the package behind HandleCors is not installed.
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
+        $middleware->append(PlainInput::class);
         // Links in mails are made from the host that was asked: only our own may be asked.
         $middleware->trustHosts(at: fn (): array => ['^127\.0\.0\.1$', '^localhost$', '^'.preg_quote((string) parse_url((string) config('app.url'), PHP_URL_HOST)).'$'], subdomains: false);
         // Which of two themes a browser likes is no secret, and the page's script sets it.

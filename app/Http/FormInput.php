@@ -6,6 +6,7 @@ namespace App\Http;
 
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
+use stdClass;
 use Underpin\Csv\Number;
 use Underpin\Form\Field;
 use Underpin\Form\FieldType;
@@ -25,11 +26,17 @@ final class FormInput
      */
     public static function read(Request $request, Form $form): Values
     {
-        $case = new \stdClass;
+        $case = new stdClass;
+        $absent = [];
         foreach ($form->fields() as $field) {
             $case->{$field->name} = self::typed($field, $request->input($field->name));
+            if (! $request->has($field->name)) {
+                // A browser sends every field of a form, also an empty one. One that is not there
+                // must not fall back to its default over what is saved.
+                $absent[] = new Refused($field->name, "$field->name is missing.");
+            }
         }
-        $faults = $form->faults($case);
+        $faults = $absent === [] ? $form->faults($case) : $absent;
         if ($faults !== []) {
             throw self::refusal($faults);
         }
@@ -70,7 +77,7 @@ final class FormInput
         if (! is_string($value)) {
             return $value;
         }
-        $text = trim($value);
+        $text = trim(mb_scrub($value, 'UTF-8'));
         if ($text === '' && $field->type !== FieldType::FreeText) {
             return null;
         }

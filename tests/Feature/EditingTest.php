@@ -89,26 +89,28 @@ it('refuses by field, in the core\'s own words, and changes nothing', function (
     expect(($this->export)())->toBe($before)->and($this->job->changes()->count())->toBe(0);
 })->with([
     ['PATCH', '/circuits/c8/role', ['role' => 'sometimes'], 'role'],
-    ['PATCH', '/circuits/c8', ['space' => '7', 'poles' => '1', 'amps' => '20', 'name' => 'x', 'protection' => 'none', 'note' => ''], 'space'],
-    ['PATCH', '/circuits/c8', ['space' => '99', 'poles' => '1', 'amps' => '20', 'name' => 'x', 'protection' => 'none', 'note' => ''], 'space'],
-    ['PATCH', '/circuits/c8', ['space' => '8', 'poles' => '1', 'amps' => 'many', 'name' => 'x', 'protection' => 'none', 'note' => ''], 'amps'],
-    ['PATCH', '/circuits/c8', ['space' => '8', 'poles' => '1', 'amps' => '20', 'name' => str_repeat('x', 101), 'protection' => 'none', 'note' => ''], 'name'],
-    ['POST', '/circuits', ['panel' => 'main', 'space' => '19', 'poles' => '2', 'amps' => '20', 'name' => 'x', 'protection' => 'none', 'note' => ''], 'space'],
-    ['POST', '/circuits/c8/loads', ['name' => '', 'kind' => 'other'], 'name'],
-    ['POST', '/circuits/c8/loads', ['name' => 'x', 'kind' => 'other', 'run_w' => '-5'], 'run_w'],
-    ['POST', '/circuits/c8/loads', ['name' => 'x', 'kind' => 'other', 'run_w' => '100', 'start_w' => '50'], 'start_w'],
-    ['POST', '/circuits/c8/loads', ['name' => 'x', 'kind' => 'other', 'run_w' => '1e99'], 'run_w'],
+    ['PATCH', '/circuits/c8', ['half' => '', 'space' => '7', 'poles' => '1', 'amps' => '20', 'name' => 'x', 'protection' => 'none', 'note' => ''], 'space'],
+    ['PATCH', '/circuits/c8', ['half' => '', 'space' => '99', 'poles' => '1', 'amps' => '20', 'name' => 'x', 'protection' => 'none', 'note' => ''], 'space'],
+    ['PATCH', '/circuits/c8', ['half' => '', 'space' => '8', 'poles' => '1', 'amps' => 'many', 'name' => 'x', 'protection' => 'none', 'note' => ''], 'amps'],
+    ['PATCH', '/circuits/c8', ['half' => '', 'space' => '8', 'poles' => '1', 'amps' => '20', 'name' => str_repeat('x', 101), 'protection' => 'none', 'note' => ''], 'name'],
+    ['POST', '/circuits', ['panel' => 'main', 'half' => '', 'space' => '19', 'poles' => '2', 'amps' => '20', 'name' => 'x', 'protection' => 'none', 'note' => ''], 'space'],
+    ['POST', '/circuits/c8/loads', ['name' => '', 'kind' => 'other', 'run_w' => '', 'start_w' => '', 'pf' => '1'], 'name'],
+    ['POST', '/circuits/c8/loads', ['name' => 'x', 'kind' => 'other', 'run_w' => '-5', 'start_w' => '', 'pf' => '1'], 'run_w'],
+    ['POST', '/circuits/c8/loads', ['name' => 'x', 'kind' => 'other', 'run_w' => '100', 'start_w' => '50', 'pf' => '1'], 'start_w'],
+    ['POST', '/circuits/c8/loads', ['name' => 'x', 'kind' => 'other', 'run_w' => '1e99', 'start_w' => '', 'pf' => '1'], 'run_w'],
     ['POST', '/circuits/c8/loads', ['name' => ['a'], 'kind' => 'other'], 'name'],
-    ['PATCH', '/loads/c8-load', ['name' => 'x', 'kind' => 'nothing'], 'kind'],
-    ['PATCH', '/panels/main', ['name' => 'P', 'kind' => 'main', 'spaces' => '8', 'interlock_space' => '1'], 'space'],
-    ['PATCH', '/panels/main', ['name' => 'P', 'kind' => 'main', 'spaces' => '21', 'interlock_space' => '1'], 'spaces'],
+    ['PATCH', '/loads/c8-load', ['name' => 'x', 'kind' => 'nothing', 'run_w' => '', 'start_w' => '', 'pf' => '1'], 'kind'],
+    ['PATCH', '/panels/main', ['name' => 'P', 'kind' => 'main', 'spaces' => '8', 'interlock_space' => '1', 'main_a' => '', 'interlock_listed' => '', 'has_multiwire' => ''], 'space'],
+    ['PATCH', '/panels/main', ['name' => 'P', 'kind' => 'main', 'spaces' => '21', 'interlock_space' => '1', 'main_a' => '', 'interlock_listed' => '', 'has_multiwire' => ''], 'spaces'],
     ['PUT', '/machine', ['key' => 'nothing', 'fuel' => 'gasoline'], 'key'],
     ['PUT', '/machine', ['key' => 'otter-80', 'fuel' => 'diesel'], 'fuel'],
     ['PUT', '/connection', ['connection' => 'wish'], 'connection'],
-    ['PUT', '/wire', ['cord_ft' => '-3', 'method' => 'conduit', 'material' => 'cu', 'terminal_c' => '60', 'ambient_c' => '30', 'wet' => '0'], 'cord_ft'],
-    ['PUT', '/wire', ['cord_ft' => '3', 'method' => 'conduit', 'material' => 'cu', 'terminal_c' => '61', 'ambient_c' => '30', 'wet' => '0'], 'terminal_c'],
+    ['PUT', '/wire', ['cord_ft' => '-3', 'run_ft' => '', 'inlet_a' => '', 'method' => 'conduit', 'material' => 'cu', 'terminal_c' => '60', 'ambient_c' => '30', 'wet' => '0'], 'cord_ft'],
+    ['PUT', '/wire', ['cord_ft' => '3', 'run_ft' => '', 'inlet_a' => '', 'method' => 'conduit', 'material' => 'cu', 'terminal_c' => '61', 'ambient_c' => '30', 'wet' => '0'], 'terminal_c'],
     ['PUT', '/margin', ['margin_pct' => '100'], 'margin_pct'],
-    ['PATCH', '', ['name' => 'x', 'service_a' => '10000'], 'service_a'],
+    'a field that was not sent does not fall back to its default' => ['PUT', '/margin', [], 'margin_pct'],
+    'a role that was not sent' => ['PATCH', '/circuits/c8/role', [], 'role'],
+    ['PATCH', '', ['name' => 'x', 'service_a' => '10000', 'customer_name' => '', 'customer_address' => '', 'customer_phone' => '', 'customer_email' => '', 'authority' => '', 'edition' => '', 'splices_in_panel' => '1', 'permit' => '1', 'notes' => ''], 'service_a'],
 ]);
 
 it('goes the whole way with forms alone', function () {
@@ -125,8 +127,13 @@ it('finds typical loads by a few letters', function () {
     $this->get("$this->base/library?q=".urlencode("%_'\"<script>").'&circuit=c5')->assertOk()->assertSee('Nothing like that');
 });
 
+it('takes text that is not quite text', function () {
+    $this->post("$this->base/circuits/c8/loads", ['name' => "Pump \xC3\x28", 'kind' => 'other', 'run_w' => '10', 'start_w' => '', 'pf' => '1'])->assertRedirect();
+    expect($this->job->loads()->where('name', 'like', 'Pump%')->count())->toBe(1);
+});
+
 it('escapes whatever people type', function () {
-    $this->post("$this->base/circuits", ['panel' => 'main', 'space' => '13', 'poles' => '1', 'amps' => '20', 'name' => '<script>alert(1)</script>', 'protection' => 'none', 'note' => ''])->assertRedirect();
+    $this->post("$this->base/circuits", ['panel' => 'main', 'half' => '', 'space' => '13', 'poles' => '1', 'amps' => '20', 'name' => '<script>alert(1)</script>', 'protection' => 'none', 'note' => ''])->assertRedirect();
     $html = $this->get("$this->base/loads")->getContent();
     expect($html)->not->toContain('<script>alert')->toContain('&lt;script&gt;alert');
 });

@@ -42,8 +42,8 @@ it('begins a job with an empty panel, and refuses one without a name', function 
     $user = $this->person();
     $this->actingAs($user)->post('/jobs', ['name' => 'New one', 'customer_name' => 'C', 'spaces' => '30'])->assertRedirect();
     expect(Job::query()->firstOrFail()->panels()->firstOrFail()->spaces)->toBe(30);
-    $this->actingAs($user)->post('/jobs', ['name' => ' ', 'spaces' => '30'])->assertSessionHasErrors('name');
-    $this->actingAs($user)->post('/jobs', ['name' => 'x', 'spaces' => '31'])->assertSessionHasErrors('spaces');
+    $this->actingAs($user)->post('/jobs', ['name' => ' ', 'customer_name' => '', 'spaces' => '30'])->assertSessionHasErrors('name');
+    $this->actingAs($user)->post('/jobs', ['name' => 'x', 'customer_name' => '', 'spaces' => '31'])->assertSessionHasErrors('spaces');
 });
 
 it('finds jobs by any word of name, customer or place', function () {
@@ -108,3 +108,27 @@ it('makes the card one sheet', function () {
         expect($pdf)->toStartWith('%PDF')->and(preg_match_all('#/Type\s*/Page\b#', $pdf))->toBe(1);
     }
 });
+
+it('stands odd addresses and odd input', function (string $path) {
+    $user = $this->person();
+    $job = $this->job($user);
+    $status = $this->actingAs($user)->get(str_replace('{job}', (string) $job->id, $path))->getStatusCode();
+    expect($status)->toBeIn([200, 302, 404]);
+})->with([
+    '/?q[]=a', '/?q=%00%ff', '/?page=-4', '/?page=abc', '/?q='.str_repeat('a+', 400), '/find?q[]=1&job[]=2', '/find?q=%25&job=abc', '/jobs/99999999999999999999999', '/jobs/0', '/jobs/1e3',
+    '/jobs/{job}/loads?at[]=x', '/jobs/{job}/loads?at=%27%22%3E', '/jobs/{job}/survey?panel=none&space=5', '/jobs/{job}/survey?panel=main&space=-5', '/jobs/{job}/survey?space=abc',
+    '/jobs/{job}/survey?panel[]=main&space[]=1', '/jobs/{job}/size?only=water', '/jobs/{job}/size?only[]=a', '/jobs/{job}/install', '/jobs/{job}/nothing', '/jobs/{job}/library?q[]=x', '/jobs/{job}/library',
+]);
+
+it('stands odd forms', function (string $method, string $path, array $input) {
+    $user = $this->person();
+    $job = $this->job($user);
+    $status = $this->actingAs($user)->call($method, str_replace('{job}', (string) $job->id, $path), $input)->getStatusCode();
+    expect($status)->toBeIn([302, 404, 409])->and($job->changes()->count())->toBe(0);
+})->with([
+    ['POST', '/jobs/{job}/undo', []], ['POST', '/jobs/{job}/undo', ['seq' => ['x'], 'label' => ['y']]], ['POST', '/jobs/{job}/redo', ['seq' => '99999999999999999999']],
+    ['POST', '/jobs/99999999999999999999/restore', []], ['PATCH', '/jobs/{job}/circuits/c5/role', ['role' => ['must']]], ['PATCH', '/jobs/{job}/circuits/nothing/role', ['role' => 'must']],
+    ['PATCH', '/jobs/{job}/circuits/c5/role', ['role' => 'must', 'was' => '{"role":']], ['PATCH', '/jobs/{job}/loads/nothing', ['name' => 'x']], ['DELETE', '/jobs/{job}/panels/nothing', []],
+    ['POST', '/jobs/{job}/schedule', ['pasted' => ['x']]], ['POST', '/jobs/{job}/schedule/take', ['text' => '%%%']], ['POST', '/jobs/{job}/schedule', ['file' => 'no file']], ['POST', '/jobs/import', ['file' => 'no file']],
+    ['POST', '/jobs/{job}/circuits', ['panel' => 'nothing', 'space' => '7', 'poles' => '1', 'amps' => '20', 'name' => 'x', 'protection' => 'none', 'note' => '']],
+]);

@@ -89,7 +89,7 @@ final class JobController extends Controller
         return redirect()->route('jobs.index')->with(['status' => "$job->name was removed.", 'restore' => $job->id]);
     }
 
-    public function restore(int $id): RedirectResponse
+    public function restore(string $id): RedirectResponse
     {
         $job = Job::onlyTrashed()->where('shop_id', $this->user()->shop_id)->findOrFail($id);
         $job->restore();

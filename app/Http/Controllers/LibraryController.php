@@ -16,6 +16,7 @@ final class LibraryController extends Controller
 
     public function __invoke(Request $request, Job $job): View
     {
+        abort_if($request->string('circuit')->isEmpty(), 404);
         $loads = LibraryLoad::query()->where('shop_id', $this->user()->shop_id)->orderBy('name')->limit(self::MOST);
         foreach (array_filter(explode(' ', mb_substr($request->string('q')->toString(), 0, 60))) as $word) {
             $like = '%'.addcslashes($word, '%_\\').'%';

@@ -11,6 +11,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Underpin\Service\Slot;
 use Underpin\Stage;
 
 /** One stage of a job, open at one of its circuits or at a free space. */
@@ -21,7 +22,7 @@ final class StageController extends Controller
         $screen = JobScreen::open(
             $job, $stage,
             $request->query('at') === null ? null : $request->string('at')->toString(),
-            $request->query('space') === null ? null : $request->integer('space'),
+            $this->space($request),
             $request->query('panel') === null ? null : $request->string('panel')->toString(),
         );
         if (JobResponse::wanted($request)) {
@@ -29,5 +30,12 @@ final class StageController extends Controller
         }
 
         return view('jobs.stage', ['screen' => $screen]);
+    }
+
+    private function space(Request $request): ?int
+    {
+        $space = $request->integer('space');
+
+        return $space >= 1 && $space <= Slot::HIGHEST_SPACE ? $space : null;
     }
 }

@@ -21,7 +21,7 @@
                                 <a class="job-card" href="{{ route('jobs.show', $job->id) }}">
                                     <span class="who"><b>{{ $job->name }}</b>
                                     <span class="quiet">{{ $job->customer_name ?: 'no customer yet' }}{{ $job->customer_address ? ', '.$job->customer_address : '' }}</span></span>
-                                    <span class="reached"><svg viewBox="0 0 132 12" width="132" height="12" aria-hidden="true"><line x1="6" x2="126" y1="6" y2="6" class="reach-line"/>@foreach (Underpin\Stage::cases() as $n => $each)<circle cx="{{ 6 + 12 * $n }}" cy="6" r="4" class="{{ $n <= array_search($stage, Underpin\Stage::cases(), true) ? 'reach-on' : 'reach-off' }}"/>@endforeach</svg> {{ $stage->title() }}</span>
+                                    <span class="reached"><svg viewBox="0 0 102 12" width="102" height="12" aria-hidden="true"><line x1="6" x2="96" y1="6" y2="6" class="reach-line"/>@foreach (Underpin\Stage::open() as $n => $each)<circle cx="{{ 6 + 18 * $n }}" cy="6" r="4.5" class="{{ $n <= array_search($stage, Underpin\Stage::open(), true) ? 'reach-on' : 'reach-off' }}"/>@endforeach</svg> {{ $stage->title() }}</span>
                                     @if ($job->findings > 0)<span class="flag flag-{{ $job->worst }}">{{ $job->findings }}<span class="sr"> findings, the worst: {{ $job->worst }}</span></span>@endif
                                     <time class="quiet" datetime="{{ $job->updated_at?->toIso8601String() }}">{{ $job->updated_at?->format('M j, Y') }}</time>
                                 </a>

@@ -15,6 +15,8 @@
         @endunless
         @foreach ($strip->ticks as $i => $tick)
             <line class="tick {{ $tick->hard ? 'tick-hard' : '' }}" x1="{{ $scale->pct($tick->amps) }}" x2="{{ $scale->pct($tick->amps) }}" y1="{{ $i % 2 ? 18 : 4 }}" y2="76"/>
+        @endforeach
+        @foreach ($strip->ticks as $i => $tick)
             <text class="tick-label {{ $tick->hard ? 'tick-hard' : '' }}" x="{{ $scale->pct($tick->amps) }}" dx="{{ $scale->anchor($i, $tick->amps) === 'end' ? -5 : 5 }}" y="{{ $i % 2 ? 27 : 13 }}" text-anchor="{{ $scale->anchor($i, $tick->amps) }}">{{ $tick->label }} {{ number_format($tick->amps, 1) }} A</text>
         @endforeach
     </svg>

@@ -44,7 +44,7 @@
             <form id="pick-{{ $machine->id }}-{{ \Illuminate\Support\Str::slug($fit->supply->fuel->value) }}" method="post" action="{{ route('jobs.machine', ['job' => $row->id, 'only' => $size->fuel?->value]) }}" data-parts>
                 @csrf @method('PUT')
                 @if ($picked)
-                    <input type="hidden" name="key" value=""><button class="button is-picked" aria-pressed="true">Picked <small>take back</small></button>
+                    <input type="hidden" name="key" value=""><input type="hidden" name="fuel" value=""><button class="button is-picked" aria-pressed="true">Picked <small>take back</small></button>
                 @else
                     <input type="hidden" name="key" value="{{ $machine->id }}"><input type="hidden" name="fuel" value="{{ $fit->supply->fuel->value }}">
                     <button class="button {{ $i === 0 ? 'is-primary' : '' }}" aria-pressed="false">Pick this</button>

@@ -1,0 +1,1 @@
+<x-layouts.page title="Too large"><x-topbar/><main id="page" class="door" tabindex="-1"><h1>Too large</h1><p>The file is far larger than anything this app takes. Nothing was saved, and nothing was lost.</p><p><a class="button is-primary" href="/">To the jobs</a></p></main></x-layouts.page>
