@@ -56,7 +56,7 @@ export function setRole(digit) {
     if (!breaker || !roles[digit]) return false;
     const job = document.body.dataset.job;
     // The role it has is read when this change's turn comes: several keys may be on their way.
-    post(`/jobs/${job}/circuits/${encodeURIComponent(key)}/role`, { _method: 'PATCH', role: roles[digit] },
+    post(`/jobs/${job}/circuits/${encodeURIComponent(key)}/role`, { _method: 'PATCH', role: roles[digit], stage: document.querySelector('main').dataset.stageName },
         () => ({ role: document.getElementById(`c-${key}`)?.dataset.role ?? breaker.dataset.role }));
     return true;
 }

@@ -22,7 +22,6 @@ use Underpin\Service\Circuit;
 use Underpin\Service\Half;
 use Underpin\Service\Protection;
 use Underpin\Service\Slot;
-use Underpin\Stage;
 
 /** The breakers of a panel. */
 final class CircuitController extends Controller
@@ -68,7 +67,7 @@ final class CircuitController extends Controller
             $ledger->update($found, ['role' => $role->value]);
         });
 
-        return JobResponse::parts($request, JobScreen::of($edited, Stage::Loads, $circuit), ['header', 'strip', 'spine', 'tally', 'circuit', 'drawer'], ucfirst($role->words()));
+        return JobResponse::parts($request, JobScreen::of($edited, $this->stageOf($request), $circuit), ['header', 'strip', 'spine', 'tally', 'circuit', 'drawer'], ucfirst($role->words()));
     }
 
     public function destroy(Request $request, Job $job, string $circuit): Response|RedirectResponse

@@ -1,4 +1,4 @@
-<div class="stage-head"><h1>How it connects</h1></div>
+<div class="stage-head"><h1>How it connects</h1><x-next :screen="$screen"/></div>
 <x-findings :findings="$screen->findings()"/>
 <div class="ways">
     @foreach (Underpin\Connection\Connections::judged($screen->job) as $verdict)

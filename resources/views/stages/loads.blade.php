@@ -1,2 +1,2 @@
-<div class="stage-head"><h1>What must run</h1></div>
+<div class="stage-head"><h1>What must run</h1><x-next :screen="$screen"/></div>
 @include('parts.board')

@@ -1,6 +1,9 @@
 @php($row = $screen->row)
 <div class="stage-head">
     <h1>Which machine holds</h1>
+    <x-next :screen="$screen"/>
+</div>
+<div class="stage-head">
     <nav class="chips" aria-label="Fuel">
         <a href="{{ route('jobs.stage', [$row->id, 'size']) }}" @if ($size->fuel === null) aria-current="true" @endif>every fuel</a>
         @foreach (Underpin\Sizing\Fuel::cases() as $fuel)

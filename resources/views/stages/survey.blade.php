@@ -2,8 +2,9 @@
     <h1>What is there</h1>
     <div class="actions">
         <a class="button is-primary" href="{{ route('jobs.schedule.create', $screen->row->id) }}">Bring in a schedule</a>
-        <a class="button" href="{{ route('jobs.schedule.export', $screen->row->id) }}">Schedule as CSV</a>
+        <a class="button" href="{{ route('jobs.schedule.export', $screen->row->id) }}" title="The schedule as CSV">CSV</a>
         <a class="button" href="{{ route('jobs.export', $screen->row->id) }}">Job file</a>
+        <x-next :screen="$screen"/>
     </div>
 </div>
 @php($row = $screen->row)

@@ -1,6 +1,6 @@
 @php($run = $screen->job->wire)
 @php($plan = $screen->facts()->wire)
-<div class="stage-head"><h1>From the machine to the panel</h1></div>
+<div class="stage-head"><h1>From the machine to the panel</h1><x-next :screen="$screen"/></div>
 <form id="wire-form" class="sheet-form" method="post" action="{{ route('jobs.wire', $screen->row->id) }}" data-parts data-autosave>
     @csrf @method('PUT')
     <x-was :values="['cord_ft' => $run->cordFt, 'run_ft' => $run->runFt, 'inlet_a' => $run->inletA, 'wire_method' => $run->method->value, 'wire_material' => $run->material->value, 'terminal_c' => $run->terminalC, 'ambient_c' => $run->ambientC, 'wet' => $run->wet]"/>
