@@ -50,7 +50,7 @@
                     <div><dt>note</dt><dd>anything</dd></div>
                 </dl>
                 <p>In any order; comma, semicolon or tab between them.</p>
-                <pre>space,poles,amps,circuit,role,load,run_w,start_w
+                <pre tabindex="0" role="region" aria-label="Example">space,poles,amps,circuit,role,load,run_w,start_w
 5,2,20,Well pump,must,Pump,1100,4400
 12a,1,15,Hall lights,room,Lamps,60,</pre>
             </section>
