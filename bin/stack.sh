@@ -77,8 +77,11 @@ mariadb_admin() { (cd "$STACK/mariadb" && mariadb --no-defaults --socket=admin.s
 mariadb_create() {
     local user
     user=$(id -un)
-    mariadb-install-db --no-defaults --user="$user" --datadir="$STACK/mariadb" --skip-test-db \
-        --auth-root-authentication-method=socket --auth-root-socket-user="$user"
+    # Made beside its place and moved there whole, so that an interrupted start leaves no half.
+    rm -rf "$STACK/mariadb.new"
+    mariadb-install-db --no-defaults --user="$user" --datadir="$STACK/mariadb.new" --skip-test-db \
+        --auth-root-authentication-method=socket --auth-root-socket-user="$user" &&
+        mv "$STACK/mariadb.new" "$STACK/mariadb"
 }
 
 mariadb_launch() {

@@ -15,6 +15,8 @@ final class Calculators
     {
         return [
             new LegsCalculator,
+            new MotorStartCalculator,
+            new DemandCalculator,
             new BestSetCalculator,
             new StartOrderCalculator,
             new AmpacityCalculator,

@@ -62,6 +62,12 @@ final readonly class Values
         return array_values(array_filter($value, fn (mixed $item): bool => $item instanceof self));
     }
 
+    /** @return list<Values> empty where the list is missing */
+    public function itemsOrNone(string $name): array
+    {
+        return isset($this->values[$name]) ? $this->items($name) : [];
+    }
+
     /** @return list<float> */
     public function numbers(string $name): array
     {

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Codebook;
+
+use Underpin\Limit;
+use Underpin\Refused;
+
+/** NEC 2023 Table 220.55: demand of household ranges, one to five of them, with Notes 1 to 3. */
+final class RangeDemand
+{
+    public const MOST_RANGES = 5;
+
+    private const LARGEST_VA = 27_000.0;
+
+    private const COLUMN_A_BELOW_VA = 3_500.0;
+
+    private const COLUMN_B_BELOW_VA = 8_750.0;
+
+    private const COLUMN_A_PCT = [1 => 80, 75, 70, 66, 62];
+
+    private const COLUMN_B_PCT = [1 => 80, 65, 55, 50, 45];
+
+    private const COLUMN_C_VA = [1 => 8_000, 11_000, 14_000, 17_000, 20_000];
+
+    /** ratings up to which column C stands without increase */
+    private const NOTE_1_OVER_VA = 12_000.0;
+
+    private const NOTE_1_PCT_PER_KW = 5;
+
+    /**
+     * @param  list<float>  $ranges  nameplates, volt-amperes
+     * @return array<string, float> demand by column, only those that are used
+     *
+     * @throws Refused on "ranges_va"
+     */
+    public static function byColumn(array $ranges): array
+    {
+        self::guard($ranges);
+        $a = array_filter($ranges, fn (float $va): bool => $va < self::COLUMN_A_BELOW_VA);
+        $b = array_filter($ranges, fn (float $va): bool => $va >= self::COLUMN_A_BELOW_VA && $va < self::COLUMN_B_BELOW_VA);
+        $c = array_filter($ranges, fn (float $va): bool => $va >= self::COLUMN_B_BELOW_VA);
+        $demand = [];
+        if ($a !== []) {
+            $demand['A'] = array_sum($a) * self::COLUMN_A_PCT[count($a)] / 100;
+        }
+        if ($b !== []) {
+            $demand['B'] = array_sum($b) * self::COLUMN_B_PCT[count($b)] / 100;
+        }
+        if ($c !== []) {
+            $demand['C'] = self::COLUMN_C_VA[count($c)] * (100 + self::NOTE_1_PCT_PER_KW * self::kilowattsOver($c)) / 100;
+        }
+
+        return $demand;
+    }
+
+    /** @param  list<float>  $ranges */
+    public static function guard(array $ranges): void
+    {
+        if (count($ranges) > self::MOST_RANGES) {
+            throw new Refused('ranges_va', sprintf('ranges_va may hold at most %d; %d were given.', self::MOST_RANGES, count($ranges)));
+        }
+        foreach ($ranges as $va) {
+            if (Limit::over($va, self::LARGEST_VA)) {
+                throw new Refused('ranges_va', 'ranges_va: a household range has at most 27 kW (NEC 2023 Table 220.55).');
+            }
+        }
+    }
+
+    /**
+     * Notes 1 and 2: kilowatts, or major parts of one, by which the average is over 12, with 12
+     * for each smaller range.
+     *
+     * @param  non-empty-array<float>  $ranges
+     */
+    private static function kilowattsOver(array $ranges): int
+    {
+        $average = array_sum(array_map(fn (float $va): float => max($va, self::NOTE_1_OVER_VA), $ranges)) / count($ranges);
+
+        return (int) floor(($average - self::NOTE_1_OVER_VA) / 1000 + 0.5 + Limit::SLACK);
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Loads\Demand;
+
+use Underpin\Codebook\RangeDemand;
+use Underpin\Refused;
+
+/** What a dwelling has, as the code's load calculations count it. Volt-amperes, square feet. */
+final readonly class Dwelling
+{
+    public const MOST_DRYERS = 4;
+
+    private const LIGHTING_VA_PER_FT2 = 3;
+
+    private const CIRCUIT_VA = 1500;
+
+    private const EV_CHARGER_LEAST_VA = 7200.0;
+
+    /**
+     * @param  list<float>  $appliancesVa  fastened in place; not ranges, dryers, heating or cooling
+     * @param  list<float>  $rangesVa  nameplates, at most five of at most 27 kW
+     * @param  list<float>  $dryersVa  nameplates, at most four
+     * @param  list<float>  $evChargersVa  nameplates; each counts at least 7,200 (220.57)
+     * @param  int  $heatingUnits  separately controlled
+     */
+    public function __construct(
+        public float $floorAreaFt2,
+        public int $smallApplianceCircuits = 2,
+        public int $laundryCircuits = 1,
+        public array $appliancesVa = [],
+        public array $rangesVa = [],
+        public array $dryersVa = [],
+        public array $evChargersVa = [],
+        public float $heatingVa = 0.0,
+        public int $heatingUnits = 1,
+        public float $heatPumpVa = 0.0,
+        public float $supplementalHeatVa = 0.0,
+        public float $coolingVa = 0.0,
+        public float $largestMotorVa = 0.0,
+    ) {
+        RangeDemand::guard($rangesVa);
+        if (count($dryersVa) > self::MOST_DRYERS) {
+            throw new Refused('dryers_va', sprintf('dryers_va may hold at most %d; %d were given.', self::MOST_DRYERS, count($dryersVa)));
+        }
+    }
+
+    /** 220.41 and 220.52: 3 VA a square foot, and 1,500 VA for each small-appliance and laundry circuit. */
+    public function generalLightingVa(): float
+    {
+        return self::LIGHTING_VA_PER_FT2 * $this->floorAreaFt2 + self::CIRCUIT_VA * ($this->smallApplianceCircuits + $this->laundryCircuits);
+    }
+
+    /** 220.57: the larger of the nameplate and 7,200 VA for each. */
+    public function evChargersVa(): float
+    {
+        return array_sum(array_map(fn (float $va): float => max($va, self::EV_CHARGER_LEAST_VA), $this->evChargersVa));
+    }
+
+    /** Everything that the optional and the existing calculation put into one sum. */
+    public function connectedVa(): float
+    {
+        return $this->generalLightingVa() + array_sum($this->appliancesVa) + array_sum($this->rangesVa) + array_sum($this->dryersVa) + $this->evChargersVa();
+    }
+
+    public function allHeatingVa(): float
+    {
+        return $this->heatingVa + $this->heatPumpVa + $this->supplementalHeatVa;
+    }
+}

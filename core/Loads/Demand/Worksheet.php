@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Loads\Demand;
+
+use Underpin\Codebook\RangeDemand;
+use Underpin\Refused;
+
+/** A load calculation line by line; its demand is exactly the sum of its lines. */
+final readonly class Worksheet
+{
+    private const LEAST_DRYER_VA = 5000.0;
+
+    private const APPLIANCES_FOR_75_PCT = 4;
+
+    private const HEATING_UNITS_FOR_40_PCT = 4;
+
+    public float $demandVa;
+
+    /** @param  list<DemandLine>  $lines */
+    private function __construct(public DemandMethod $method, public array $lines, public float $volts)
+    {
+        if ($volts <= 0) {
+            throw new Refused('volts', 'volts must be over 0.');
+        }
+        $this->demandVa = array_sum(array_map(fn (DemandLine $line): float => $line->va, $lines));
+    }
+
+    public function demandA(): float
+    {
+        return $this->demandVa / $this->volts;
+    }
+
+    /** NEC 2023 220 Part III. */
+    public static function standard(Dwelling $d, float $volts = 240.0): self
+    {
+        $lighting = $d->generalLightingVa();
+        $lines = [
+            ...self::tiers('General lighting, small-appliance and laundry circuits', $lighting, [[3000.0, 100], [117_000.0, 35], [INF, 25]], '220.41, 220.52, 220.45'),
+            ...self::appliances($d),
+        ];
+        if ($d->dryersVa !== []) {
+            $dryers = array_sum(array_map(fn (float $va): float => max($va, self::LEAST_DRYER_VA), $d->dryersVa));
+            $lines[] = new DemandLine('Dryers, each at least 5,000 VA, at 100 %', $dryers, '220.54');
+        }
+        foreach (RangeDemand::byColumn($d->rangesVa) as $column => $va) {
+            $lines[] = new DemandLine("Ranges, Table 220.55 column $column", $va, '220.55');
+        }
+        if ($d->evChargersVa !== []) {
+            $lines[] = new DemandLine('Vehicle chargers, each at least 7,200 VA, at 100 %', $d->evChargersVa(), '220.57');
+        }
+        $lines[] = self::largerOfHeatingAndCooling($d, '220.51, 220.60');
+        $lines[] = new DemandLine('25 % of the largest motor', $d->largestMotorVa / 4, '220.50, 430.24');
+
+        return new self(DemandMethod::Standard, $lines, $volts);
+    }
+
+    /** NEC 2023 220.82. */
+    public static function optional(Dwelling $d, float $volts = 240.0): self
+    {
+        $lines = self::tiers('Everything but heating and cooling', $d->connectedVa(), [[10_000.0, 100], [INF, 40]], '220.82(B)');
+        $heatingPct = $d->heatingUnits >= self::HEATING_UNITS_FOR_40_PCT ? 40 : 65;
+        $choices = [
+            'Cooling at 100 %' => $d->coolingVa,
+            'Heat pump at 100 % and supplemental heat at 65 %' => $d->heatPumpVa + $d->supplementalHeatVa * 65 / 100,
+            "Heating at $heatingPct %" => $d->heatingVa * $heatingPct / 100,
+        ];
+        $largest = max($choices);
+        $lines[] = new DemandLine((string) array_search($largest, $choices, true).', the largest of cooling and heating', $largest, '220.82(C)');
+
+        return new self(DemandMethod::Optional, $lines, $volts);
+    }
+
+    /** NEC 2023 220.83. */
+    public static function existing(Dwelling $d, float $volts = 240.0): self
+    {
+        return new self(DemandMethod::Existing, [
+            ...self::tiers('Everything but heating and cooling', $d->connectedVa(), [[8000.0, 100], [INF, 40]], '220.83'),
+            self::largerOfHeatingAndCooling($d, '220.83(B)'),
+        ], $volts);
+    }
+
+    /**
+     * NEC 2023 220.87.
+     *
+     * @param  float  $peakVa  highest 15-minute average of a year, or of 30 days recorded
+     */
+    public static function measured(float $peakVa, float $newLoadVa = 0.0, float $volts = 240.0): self
+    {
+        return new self(DemandMethod::Measured, [
+            new DemandLine('125 % of the recorded peak', $peakVa * 1.25, '220.87'),
+            new DemandLine('New load', $newLoadVa, '220.87'),
+        ], $volts);
+    }
+
+    /**
+     * @param  non-empty-list<array{float, int}>  $tiers  how much, at how many per cent
+     * @return list<DemandLine>
+     */
+    private static function tiers(string $what, float $va, array $tiers, string $section): array
+    {
+        $lines = [];
+        foreach ($tiers as $i => [$size, $pct]) {
+            $part = min($va, $size);
+            $name = match (true) {
+                $i === 0 => sprintf('%s: first %s VA', $what, number_format($size)),
+                is_infinite($size) => 'The rest',
+                default => sprintf('Next %s VA', number_format($size)),
+            };
+            if ($i === 0 || $part > 0) {
+                $lines[] = new DemandLine("$name at $pct %", $part * $pct / 100, $section);
+            }
+            $va -= $part;
+        }
+
+        return $lines;
+    }
+
+    /** @return list<DemandLine> */
+    private static function appliances(Dwelling $d): array
+    {
+        if ($d->appliancesVa === []) {
+            return [];
+        }
+        $pct = count($d->appliancesVa) >= self::APPLIANCES_FOR_75_PCT ? 75 : 100;
+
+        return [new DemandLine(sprintf('%d appliances fastened in place, at %d %%', count($d->appliancesVa), $pct), array_sum($d->appliancesVa) * $pct / 100, '220.53')];
+    }
+
+    private static function largerOfHeatingAndCooling(Dwelling $d, string $section): DemandLine
+    {
+        return $d->coolingVa > $d->allHeatingVa()
+            ? new DemandLine('Cooling at 100 %, larger than heating', $d->coolingVa, $section)
+            : new DemandLine('Heating at 100 %, not smaller than cooling', $d->allHeatingVa(), $section);
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+use Underpin\Codebook\RangeDemand;
+
+it('takes the start of a motor from its nameplate or its letter', function (array $in, float $kva, float $amps) {
+    $out = calc('motor-start', $in);
+    expect($out['start_kva'])->toEqualWithDelta($kva, 1e-9)->and($out['start_a'])->toEqualWithDelta($amps, 1e-9);
+})->with([
+    'locked rotor' => [['lra_a' => 48, 'volts' => 240], 11.52, 48.0],
+    'soft starter leaves 40 %' => [['lra_a' => 48, 'volts' => 240, 'soft_start_pct' => 40], 4.608, 19.2],
+    'code letter G' => [['hp' => 1.5, 'volts' => 240, 'code_letter' => 'G'], 9.435, 39.3125],
+    'code letter V' => [['hp' => 1, 'volts' => 120, 'code_letter' => 'V'], 22.4, 22400 / 120],
+    'code letter A, softened' => [['hp' => 2, 'volts' => 240, 'code_letter' => 'A', 'soft_start_pct' => 50], 3.14, 3140 / 240],
+]);
+
+it('refuses a motor that is not told', function (array $in, string $field) {
+    expect(faultOf('motor-start', $in))->toBe($field);
+})->with([
+    [['lra_a' => 10, 'hp' => 1, 'volts' => 240, 'code_letter' => 'G'], 'hp'], [['volts' => 240], 'lra_a'], [['hp' => 1, 'volts' => 240], 'code_letter'], [['lra_a' => 10], 'volts'],
+    [['hp' => 1, 'volts' => 240, 'code_letter' => 'I'], 'code_letter'], [['hp' => 1, 'volts' => 240, 'code_letter' => 'g'], 'code_letter'], [['lra_a' => 10, 'volts' => 240, 'soft_start_pct' => 101], 'soft_start_pct'],
+    [['lra_a' => -1, 'volts' => 240], 'lra_a'], [['lra_a' => 1, 'volts' => 0], 'volts'],
+]);
+
+// Worked by hand from the sections named.
+it('works the calculations out as the code has them', function (array $in, float $va) {
+    $out = calc('demand', $in);
+    expect($out['demand_va'])->toEqualWithDelta($va, 1e-9)
+        ->and($out['demand_a'])->toEqualWithDelta($va / ($in['volts'] ?? 240), 1e-9)
+        ->and(array_sum(array_column($out['lines'], 'va')))->toBe($out['demand_va']);
+})->with([
+    'standard, 1,500 ft², range and dryer' => [['method' => 'standard', 'floor_area_ft2' => 1500, 'ranges_va' => [12000], 'dryers_va' => [5500]], 3000 + 6000 * .35 + 5500 + 8000],
+    'standard, a small dryer counts 5,000' => [['method' => 'standard', 'floor_area_ft2' => 0, 'dryers_va' => [4000, 6000]], 3000 + 1500 * .35 + 11000],
+    'standard, four appliances at 75 %' => [['method' => 'standard', 'floor_area_ft2' => 0, 'appliances' => [['id' => 'a', 'va' => 1000], ['id' => 'b', 'va' => 1000], ['id' => 'c', 'va' => 1000], ['id' => 'd', 'va' => 1000]]], 3525 + 3000],
+    'standard, three at 100 %' => [['method' => 'standard', 'floor_area_ft2' => 0, 'appliances' => [['id' => 'a', 'va' => 1000], ['id' => 'b', 'va' => 1000], ['id' => 'c', 'va' => 1000]]], 3525 + 3000],
+    'standard, the third tier' => [['method' => 'standard', 'floor_area_ft2' => 50000], 3000 + 117000 * .35 + 34500 * .25],
+    'standard, heating with all its parts against cooling' => [['method' => 'standard', 'floor_area_ft2' => 0, 'heating_va' => 1000, 'heat_pump_va' => 3000, 'supplemental_heat_va' => 5000, 'cooling_va' => 8000], 3525 + 9000],
+    'standard, motor and charger' => [['method' => 'standard', 'floor_area_ft2' => 0, 'largest_motor_va' => 2000, 'ev_chargers_va' => [3000, 9600]], 3525 + 500 + 16800],
+    'optional, first 10,000' => [['method' => 'optional', 'floor_area_ft2' => 2000, 'ranges_va' => [12000], 'dryers_va' => [4000]], 10000 + (10500 + 16000 - 10000) * .4],
+    'optional, heat pump beside cooling' => [['method' => 'optional', 'floor_area_ft2' => 1000, 'heat_pump_va' => 4000, 'supplemental_heat_va' => 10000, 'cooling_va' => 4000], 7500 + 10500],
+    'optional, three heating units' => [['method' => 'optional', 'floor_area_ft2' => 1000, 'heating_va' => 10000, 'heating_units' => 3], 7500 + 6500],
+    'optional, four heating units' => [['method' => 'optional', 'floor_area_ft2' => 1000, 'heating_va' => 10000, 'heating_units' => 4], 7500 + 4000],
+    'optional, a charger in the sum, the motor without effect' => [['method' => 'optional', 'floor_area_ft2' => 1000, 'ev_chargers_va' => [1000], 'largest_motor_va' => 99999], 10000 + 4700 * .4],
+    'existing, first 8,000' => [['method' => 'existing', 'floor_area_ft2' => 1500, 'cooling_va' => 5000, 'heating_va' => 4000], 8000 + 1000 * .4 + 5000],
+    'measured' => [['method' => 'measured', 'peak_va' => 9600, 'new_load_va' => 2400, 'volts' => 208, 'floor_area_ft2' => 5], 12000 + 2400],
+]);
+
+it('reads Table 220.55 with its notes', function (array $ranges, array $demand) {
+    expect(RangeDemand::byColumn($ranges))->toEqualWithDelta($demand, 1e-9);
+})->with([
+    'one of 12 kW' => [[12000.0], ['C' => 8000.0]],
+    'one of 14 kW: 10 % more' => [[14000.0], ['C' => 8800.0]],
+    'one of 12.4 kW: a minor part' => [[12400.0], ['C' => 8000.0]],
+    'one of 12.5 kW: a major part' => [[12500.0], ['C' => 8400.0]],
+    'one of 27 kW' => [[27000.0], ['C' => 14000.0]],
+    'unequal: 9, 14 and 16 kW count as 12, 14 and 16' => [[9000.0, 14000.0, 16000.0], ['C' => 14000 * 1.1]],
+    'five' => [[12000.0, 9000.0, 8750.0, 10000.0, 11000.0], ['C' => 20000.0]],
+    'under 3.5 kW' => [[3000.0, 3000.0], ['A' => 4500.0]],
+    'under 8.75 kW' => [[3500.0, 8000.0, 5000.0], ['B' => 16500 * .55]],
+    'mixed, each column by its own number' => [[3000.0, 8000.0, 12000.0], ['A' => 2400.0, 'B' => 6400.0, 'C' => 8000.0]],
+    'none' => [[], []],
+]);
+
+it('refuses a dwelling that the tables do not know', function (array $in, string $field) {
+    expect(faultOf('demand', $in))->toBe($field);
+})->with([
+    [['method' => 'guess', 'floor_area_ft2' => 1], 'method'], [['method' => 'standard'], 'floor_area_ft2'], [['method' => 'measured'], 'peak_va'], [['method' => 'existing', 'floor_area_ft2' => -1], 'floor_area_ft2'],
+    [['method' => 'standard', 'floor_area_ft2' => 1, 'ranges_va' => [1, 1, 1, 1, 1, 1]], 'ranges_va'], [['method' => 'standard', 'floor_area_ft2' => 1, 'ranges_va' => [27001]], 'ranges_va'],
+    [['method' => 'standard', 'floor_area_ft2' => 1, 'ranges_va' => ['8000']], 'ranges_va.0'], [['method' => 'standard', 'floor_area_ft2' => 1, 'dryers_va' => [1, 1, 1, 1, 1]], 'dryers_va'],
+    [['method' => 'standard', 'floor_area_ft2' => 1, 'appliances' => [['id' => 'a', 'va' => 1], ['id' => 'a', 'va' => 2]]], 'appliances.1.id'], [['method' => 'standard', 'floor_area_ft2' => 1, 'heating_units' => 1.5], 'heating_units'],
+    [['method' => 'standard', 'floor_area_ft2' => 1, 'volts' => 0], 'volts'], [['method' => 'measured', 'peak_va' => null], 'peak_va'],
+]);
