@@ -9,6 +9,7 @@ use App\Http\Controllers\Auth\SessionController;
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\CircuitController;
+use App\Http\Controllers\DemandController;
 use App\Http\Controllers\FindController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\JobController;
@@ -19,6 +20,7 @@ use App\Http\Controllers\PanelController;
 use App\Http\Controllers\PickController;
 use App\Http\Controllers\ScheduleController;
 use App\Http\Controllers\StageController;
+use App\Http\Controllers\SurveyController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(function (): void {
@@ -70,6 +72,11 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::patch('/loads/{load}', [LoadController::class, 'update'])->name('loads.update');
         Route::delete('/loads/{load}', [LoadController::class, 'destroy'])->name('loads.destroy');
         Route::get('/library', LibraryController::class)->name('library');
+
+        Route::put('/existing', [SurveyController::class, 'existing'])->name('existing');
+        Route::put('/site', [SurveyController::class, 'site'])->name('site');
+        Route::get('/demand', [DemandController::class, 'show'])->name('demand');
+        Route::put('/demand', [DemandController::class, 'update'])->name('demand.update');
 
         Route::put('/machine', [PickController::class, 'machine'])->name('machine');
         Route::put('/connection', [PickController::class, 'connection'])->name('connection');

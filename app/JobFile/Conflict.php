@@ -31,9 +31,23 @@ final class Conflict extends RuntimeException
      */
     public static function guard(Job $job, Model $row, array $was, array $now): void
     {
+        self::guardValues($job, $row, $row->only(array_keys($now)), $was, $now);
+    }
+
+    /**
+     * The same for values that stand inside one column of a row.
+     *
+     * @param  array<string, mixed>  $current  what stands there, by name
+     * @param  array<string, mixed>  $was
+     * @param  array<string, mixed>  $now
+     *
+     * @throws self
+     */
+    public static function guardValues(Job $job, Model $row, array $current, array $was, array $now): void
+    {
         $fields = [];
         foreach ($now as $column => $yours) {
-            $theirs = $row->getAttribute($column);
+            $theirs = $current[$column] ?? null;
             if (array_key_exists($column, $was) && ! self::same($theirs, $was[$column]) && ! self::same($theirs, $yours)) {
                 $fields[$column] = ['theirs' => $theirs, 'yours' => $yours];
             }

@@ -13,12 +13,15 @@ use Underpin\JobFile\Customer;
 use Underpin\JobFile\JobFile;
 use Underpin\JobFile\JobFileForm;
 use Underpin\JobFile\JobFileJson;
+use Underpin\Loads\Demand\DemandInputs;
 use Underpin\Loads\Load;
 use Underpin\Loads\LoadKind;
 use Underpin\Loads\Role;
 use Underpin\Outage\StartSchool;
 use Underpin\Refused;
 use Underpin\Service\Circuit;
+use Underpin\Service\ExistingEquipment;
+use Underpin\Service\ExistingFault;
 use Underpin\Service\Half;
 use Underpin\Service\Panel;
 use Underpin\Service\PanelKind;
@@ -69,6 +72,9 @@ final class JobRows
             ),
             StartSchool::from($job->start_school),
             $job->notes,
+            self::existing($job->existing ?? []),
+            JobFileJson::site($job->site === null ? null : JobFileForm::site()->read(self::object($job->site))),
+            $job->demand === null ? null : DemandInputs::from(DemandInputs::form()->read(self::object($job->demand))),
         );
     }
 
@@ -100,61 +106,53 @@ final class JobRows
             'wet' => $job->wire->wet,
             'start_school' => $job->school->value,
             'notes' => $job->notes,
+            'existing' => JobFileJson::existingToArray($job->existing),
+            'site' => JobFileJson::siteToArray($job->site),
+            'demand' => $job->demand?->toArray(),
         ];
     }
 
     /** @return array<string, mixed> */
     public static function panelColumns(Panel $panel, int $position): array
     {
-        return [
-            'key' => $panel->id,
-            'position' => $position,
-            'name' => $panel->name,
-            'kind' => $panel->kind->value,
-            'spaces' => $panel->spaces,
-            'main_a' => $panel->mainA,
-            'interlock_listed' => $panel->interlockListed,
-            'interlock_space' => $panel->interlockSpace,
-            'has_multiwire' => $panel->hasMultiwire,
-        ];
+        return ['key' => $panel->id, 'position' => $position] + array_diff_key(JobFileJson::panelToArray($panel), ['id' => 0, 'circuits' => 0]);
     }
 
     /** @return array<string, mixed> */
     public static function circuitColumns(Circuit $circuit): array
     {
-        return [
-            'key' => $circuit->id,
-            'space' => $circuit->slot->space,
-            'half' => $circuit->slot->half?->value,
-            'poles' => $circuit->slot->poles,
-            'amps' => $circuit->breakerA,
-            'name' => $circuit->name,
-            'protection' => $circuit->protection->value,
-            'role' => $circuit->role->value,
-            'note' => $circuit->note,
-        ];
+        return ['key' => $circuit->id] + array_diff_key(JobFileJson::circuitToArray($circuit), ['id' => 0, 'loads' => 0]);
     }
 
     /** @return array<string, mixed> */
     public static function loadColumns(Load $load, int $position): array
     {
-        return [
-            'key' => $load->id,
-            'position' => $position,
-            'name' => $load->name,
-            'kind' => $load->kind->value,
-            'run_w' => $load->runW,
-            'start_w' => $load->startW,
-            'pf' => $load->pf,
-        ];
+        return ['key' => $load->id, 'position' => $position] + array_diff_key(JobFileJson::loadToArray($load), ['id' => 0]);
     }
 
     /** @param  array<string, mixed>  $spec as a catalogue row or a job keeps it */
     public static function machine(array $spec): Machine
     {
-        $json = json_decode((string) json_encode($spec, JSON_THROW_ON_ERROR), false, 16, JSON_THROW_ON_ERROR);
+        return JobFileJson::machine(JobFileForm::machine()->read(self::object($spec)));
+    }
 
-        return JobFileJson::machine(JobFileForm::machine()->read($json instanceof stdClass ? $json : new stdClass));
+    /** @param  array<string, mixed>  $columns as the core's forms read them: objects, not arrays */
+    private static function object(array $columns): stdClass
+    {
+        $json = json_decode((string) json_encode($columns, JSON_THROW_ON_ERROR), false, 16, JSON_THROW_ON_ERROR);
+
+        return $json instanceof stdClass ? $json : new stdClass;
+    }
+
+    /** @param  list<array{question: string, found: bool}>  $answers */
+    private static function existing(array $answers): ExistingEquipment
+    {
+        $existing = new ExistingEquipment;
+        foreach ($answers as $answer) {
+            $existing = $existing->with(ExistingFault::from($answer['question']), $answer['found']);
+        }
+
+        return $existing;
     }
 
     private static function supply(Job $job): ?Supply
@@ -176,7 +174,7 @@ final class JobRows
     {
         return new Circuit(
             $row->key, new Slot($row->space, $row->poles, Half::tryFrom($row->half ?? '')), $row->amps, $row->name,
-            Protection::from($row->protection), Role::from($row->role), $row->note, $loads,
+            Protection::from($row->protection), Role::from($row->role), $row->note, $loads, $row->keep_on,
         );
     }
 

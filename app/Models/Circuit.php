@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $protection
  * @property string $role
  * @property string $note
+ * @property string $keep_on
  */
 final class Circuit extends Model
 {

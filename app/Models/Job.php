@@ -39,6 +39,9 @@ use Illuminate\Support\Carbon;
  * @property bool $wet
  * @property string $start_school
  * @property string $notes
+ * @property ?list<array{question: string, found: bool}> $existing
+ * @property ?array<string, mixed> $site
+ * @property ?array<string, mixed> $demand
  * @property string $reached
  * @property int $findings
  * @property ?string $worst
@@ -90,7 +93,7 @@ final class Job extends Model
     protected function casts(): array
     {
         return [
-            'splices_in_panel' => 'boolean', 'permit' => 'boolean', 'service_a' => 'integer', 'margin_pct' => 'float', 'machine' => 'array',
+            'splices_in_panel' => 'boolean', 'permit' => 'boolean', 'service_a' => 'integer', 'margin_pct' => 'float', 'machine' => 'array', 'existing' => 'array', 'site' => 'array', 'demand' => 'array',
             'cord_ft' => 'float', 'run_ft' => 'float', 'inlet_a' => 'integer', 'terminal_c' => 'integer', 'ambient_c' => 'float',
             'wet' => 'boolean', 'findings' => 'integer', 'history_at' => 'integer',
         ];

@@ -46,6 +46,7 @@ final readonly class Review
     private static function checks(): array
     {
         return [
+            new ExistingFaults,
             new NothingMustRun,
             new FiguresMissing,
             new StartsMissing,

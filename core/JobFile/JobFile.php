@@ -6,10 +6,13 @@ namespace Underpin\JobFile;
 
 use Underpin\Codebook\LocalRules;
 use Underpin\Connection\ConnectionKind;
+use Underpin\Loads\Demand\DemandInputs;
 use Underpin\Outage\StartSchool;
 use Underpin\Refused;
 use Underpin\Service\Circuit;
+use Underpin\Service\ExistingEquipment;
 use Underpin\Service\Panel;
+use Underpin\Service\SiteFacts;
 use Underpin\Sizing\Supply;
 use Underpin\Wiring\WireRun;
 
@@ -21,6 +24,7 @@ final readonly class JobFile
      * @param  float  $marginPct  how much of the machine's running limit to keep free
      * @param  list<Panel>  $panels
      * @param  ?Supply  $supply  the machine picked, with its fuel
+     * @param  ?DemandInputs  $demand  of the code's load calculation; null: not begun
      */
     public function __construct(
         public string $name,
@@ -34,6 +38,9 @@ final readonly class JobFile
         public WireRun $wire = new WireRun,
         public StartSchool $school = StartSchool::WarmFirst,
         public string $notes = '',
+        public ExistingEquipment $existing = new ExistingEquipment,
+        public SiteFacts $site = new SiteFacts,
+        public ?DemandInputs $demand = null,
     ) {
         if ($name === '') {
             throw new Refused('name', 'name: a job needs a name.');

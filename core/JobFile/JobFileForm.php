@@ -9,10 +9,12 @@ use Underpin\Codebook\Material;
 use Underpin\Connection\ConnectionKind;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
+use Underpin\Loads\Demand\DemandInputs;
 use Underpin\Loads\Load;
 use Underpin\Loads\LoadKind;
 use Underpin\Loads\Role;
 use Underpin\Outage\StartSchool;
+use Underpin\Service\ExistingFault;
 use Underpin\Service\Half;
 use Underpin\Service\PanelKind;
 use Underpin\Service\Protection;
@@ -50,6 +52,27 @@ final class JobFileForm
             Field::group('wire', 'the way from the machine to the panel', self::wire())->optional('not measured'),
             self::enum('start_school', 'which comes first at the start', StartSchool::class)->default(StartSchool::WarmFirst->value),
             Field::text('notes', 'free notes')->atMost(5000),
+            Field::items('existing', 'answers about backup equipment that is there already', new Form(
+                self::enum('question', 'the fault asked for', ExistingFault::class),
+                Field::flag('found', 'the fault is there'),
+            ))->atMost(count(ExistingFault::cases()))->optional('nothing was looked at'),
+            Field::group('site', 'fuel, ground and climate', self::site())->optional('not known'),
+            Field::group('demand', 'inputs of the code\'s load calculation, as the calculator "demand" takes them', DemandInputs::form())->optional('not begun'),
+        );
+    }
+
+    public static function site(): Form
+    {
+        return new Form(
+            Field::number('gas_meter_cfh', 'capacity of the gas meter, cubic feet an hour; 0: no gas here')->atMost(100_000)->optional('not known'),
+            Field::number('propane_tank_gal', 'size of the propane tank, gallons; 0: none')->atMost(100_000)->optional('not known'),
+            Field::number('gasoline_gal', 'gasoline that is safe to keep, gallons; 0: none')->atMost(10_000)->optional('not known'),
+            Field::number('altitude_ft', 'altitude, feet')->atLeast(-1500)->atMost(20_000)->optional('not known'),
+            Field::number('hottest_f', 'hottest day, °F')->atLeast(-40)->atMost(140)->optional('not known'),
+            Field::number('coldest_f', 'coldest day, °F')->atLeast(-90)->atMost(100)->optional('not known'),
+            Field::number('snow_in', 'deepest snow, inches')->atMost(600)->optional('not known'),
+            Field::flag('level', 'level ground for a machine')->optional('not looked'),
+            Field::flag('above_flood', 'that place lies above the flood line')->optional('not known'),
         );
     }
 
@@ -120,6 +143,7 @@ final class JobFileForm
             self::enum('protection', 'beyond overcurrent', Protection::class)->default(Protection::None->value),
             self::enum('role', 'when utility power is out', Role::class)->default(Role::Off->value),
             Field::text('note', 'free note')->atMost(1000),
+            Field::text('keep_on', 'when it must not lose power while the crew works; empty: it may')->atMost(100),
             Field::items('loads', 'what hangs on it', self::load())->atMost(50),
         );
     }

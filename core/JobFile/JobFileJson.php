@@ -9,16 +9,20 @@ use Underpin\Codebook\LocalRules;
 use Underpin\Codebook\Material;
 use Underpin\Connection\ConnectionKind;
 use Underpin\Form\Values;
+use Underpin\Loads\Demand\DemandInputs;
 use Underpin\Loads\Load;
 use Underpin\Loads\LoadKind;
 use Underpin\Loads\Role;
 use Underpin\Outage\StartSchool;
 use Underpin\Refused;
 use Underpin\Service\Circuit;
+use Underpin\Service\ExistingEquipment;
+use Underpin\Service\ExistingFault;
 use Underpin\Service\Half;
 use Underpin\Service\Panel;
 use Underpin\Service\PanelKind;
 use Underpin\Service\Protection;
+use Underpin\Service\SiteFacts;
 use Underpin\Service\Slot;
 use Underpin\Sizing\Bond;
 use Underpin\Sizing\Fuel;
@@ -67,6 +71,9 @@ final class JobFileJson
             ],
             'start_school' => $job->school->value,
             'notes' => $job->notes,
+            'existing' => self::existingToArray($job->existing),
+            'site' => self::siteToArray($job->site),
+            'demand' => $job->demand?->toArray(),
         ];
     }
 
@@ -134,7 +141,7 @@ final class JobFileJson
     }
 
     /** @return array<string, mixed> */
-    private static function panelToArray(Panel $panel): array
+    public static function panelToArray(Panel $panel): array
     {
         return [
             'id' => $panel->id,
@@ -150,7 +157,7 @@ final class JobFileJson
     }
 
     /** @return array<string, mixed> */
-    private static function circuitToArray(Circuit $circuit): array
+    public static function circuitToArray(Circuit $circuit): array
     {
         return [
             'id' => $circuit->id,
@@ -162,9 +169,17 @@ final class JobFileJson
             'protection' => $circuit->protection->value,
             'role' => $circuit->role->value,
             'note' => $circuit->note,
-            'loads' => array_map(fn (Load $l): array => [
-                'id' => $l->id, 'name' => $l->name, 'kind' => $l->kind->value, 'run_w' => $l->runW, 'start_w' => $l->startW, 'pf' => $l->pf,
-            ], $circuit->loads),
+            'keep_on' => $circuit->keepOn,
+            'loads' => array_map(self::loadToArray(...), $circuit->loads),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function loadToArray(Load $load): array
+    {
+        return [
+            'id' => $load->id, 'name' => $load->name, 'kind' => $load->kind->value,
+            'run_w' => $load->runW, 'start_w' => $load->startW, 'pf' => $load->pf,
         ];
     }
 
@@ -194,6 +209,10 @@ final class JobFileJson
         }
         $supply = $machine === null || $fuel === null ? null : self::attempt('', $faults, fn (): Supply => new Supply($machine, $fuel));
         $wire = self::attempt('wire', $faults, fn (): WireRun => self::wire($in->group('wire')));
+        $site = self::attempt('site', $faults, fn (): SiteFacts => self::site($in->group('site')));
+        $demandIn = $in->group('demand');
+        $demand = $demandIn === null ? null : self::attempt('demand', $faults, fn (): DemandInputs => self::demand($demandIn));
+        $existing = self::existing($in->itemsOrNone('existing'));
         $job = self::attempt('', $faults, fn (): JobFile => new JobFile(
             $in->text('name'),
             self::customer($in->group('customer')),
@@ -206,6 +225,9 @@ final class JobFileJson
             $wire ?? new WireRun,
             StartSchool::from($in->text('start_school')),
             $in->text('notes'),
+            $existing,
+            $site ?? new SiteFacts,
+            $demand,
         ));
 
         return $faults === [] && $job !== null ? $job : throw new JobFileFaults($faults);
@@ -253,8 +275,61 @@ final class JobFileJson
             $in->text('id'),
             new Slot($in->whole('space'), $in->whole('poles'), Half::tryFrom($in->textOrNull('half') ?? '')),
             $in->whole('amps'), $in->text('name'), Protection::from($in->text('protection')), Role::from($in->text('role')),
-            $in->text('note'), $loads,
+            $in->text('note'), $loads, $in->text('keep_on'),
         );
+    }
+
+    /** @return list<array{question: string, found: bool}> in the order of the questions */
+    public static function existingToArray(ExistingEquipment $existing): array
+    {
+        $answers = [];
+        foreach (ExistingFault::cases() as $fault) {
+            $found = $existing->answer($fault);
+            if ($found !== null) {
+                $answers[] = ['question' => $fault->value, 'found' => $found];
+            }
+        }
+
+        return $answers;
+    }
+
+    /** @return array<string, float|bool|null> */
+    public static function siteToArray(SiteFacts $site): array
+    {
+        return [
+            'gas_meter_cfh' => $site->gasMeterCfh, 'propane_tank_gal' => $site->propaneTankGal, 'gasoline_gal' => $site->gasolineGal,
+            'altitude_ft' => $site->altitudeFt, 'hottest_f' => $site->hottestF, 'coldest_f' => $site->coldestF, 'snow_in' => $site->snowIn,
+            'level' => $site->level, 'above_flood' => $site->aboveFlood,
+        ];
+    }
+
+    /** @throws Refused when the facts contradict each other */
+    public static function site(?Values $in): SiteFacts
+    {
+        return $in === null ? new SiteFacts : new SiteFacts(
+            $in->numberOrNull('gas_meter_cfh'), $in->numberOrNull('propane_tank_gal'), $in->numberOrNull('gasoline_gal'), $in->numberOrNull('altitude_ft'),
+            $in->numberOrNull('hottest_f'), $in->numberOrNull('coldest_f'), $in->numberOrNull('snow_in'), $in->flagOrNull('level'), $in->flagOrNull('above_flood'),
+        );
+    }
+
+    /** @throws Refused when its method could not work with it */
+    private static function demand(Values $in): DemandInputs
+    {
+        $inputs = DemandInputs::from($in);
+        $inputs->worksheet();
+
+        return $inputs;
+    }
+
+    /** @param  list<Values>  $answers the later of two answers to one question counts */
+    private static function existing(array $answers): ExistingEquipment
+    {
+        $existing = new ExistingEquipment;
+        foreach ($answers as $answer) {
+            $existing = $existing->with(ExistingFault::from($answer->text('question')), $answer->flag('found'));
+        }
+
+        return $existing;
     }
 
     private static function customer(?Values $in): Customer

@@ -10,6 +10,8 @@ use Underpin\Checks\StageReport;
 use Underpin\Connection\Connections;
 use Underpin\Connection\ConnectionVerdict;
 use Underpin\Connection\Reason;
+use Underpin\Loads\Demand\DemandLine;
+use Underpin\Loads\Demand\Worksheet;
 use Underpin\Outage\CardCircuit;
 use Underpin\Outage\CardStep;
 use Underpin\Outage\SwitchingCard;
@@ -39,6 +41,7 @@ final class JobReport
                 'total_w' => $running->totalW, 'total_va' => $running->totalVa, 'imbalance_pct' => $running->imbalancePct(),
                 'start_order' => $facts->plan->starting->order(), 'start_peak_a' => $facts->plan->starting->peakAmps(),
             ],
+            'demand' => $job->demand === null ? null : self::demand($job->demand->worksheet()),
             'size' => $facts->fit === null ? null : self::fit($facts->fit),
             'connections' => array_map(self::connection(...), Connections::judged($job)),
             'wire' => $facts->wire === null ? null : self::wire($facts->wire),
@@ -48,6 +51,15 @@ final class JobReport
                 'why' => $f->why, 'do' => $f->do, 'source' => $f->source->words(), 'circuit' => $f->circuitId,
             ], $review->findings),
             'caution' => 'This says what was checked. A licensed electrician and the local authority decide; nothing here says that it is safe to energize.',
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function demand(Worksheet $sheet): array
+    {
+        return [
+            'method' => $sheet->method->value, 'section' => $sheet->method->section(), 'demand_va' => $sheet->demandVa, 'demand_a' => $sheet->demandA(),
+            'lines' => array_map(fn (DemandLine $line): array => ['label' => $line->label, 'va' => $line->va, 'section' => $line->section], $sheet->lines),
         ];
     }
 

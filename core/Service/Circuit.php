@@ -15,7 +15,10 @@ final readonly class Circuit
 {
     public const MOST_A = 600;
 
-    /** @param  list<Load>  $loads */
+    /**
+     * @param  list<Load>  $loads
+     * @param  string  $keepOn  when it must not lose power while the crew works; empty: it may
+     */
     public function __construct(
         public string $id,
         public Slot $slot,
@@ -25,6 +28,7 @@ final readonly class Circuit
         public Role $role = Role::Off,
         public string $note = '',
         public array $loads = [],
+        public string $keepOn = '',
     ) {
         if ($breakerA < 5 || $breakerA > self::MOST_A) {
             throw new Refused('amps', sprintf('amps, the breaker rating, must be from 5 to %d A.', self::MOST_A));

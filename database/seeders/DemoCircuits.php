@@ -15,6 +15,14 @@ use Underpin\Service\Slot;
 /** The breakers of the demo houses. All invented. */
 final class DemoCircuits
 {
+    /** circuit => when it must not lose power while the crew works */
+    private const MUST_STAY_ON = [
+        'Office and router' => 'weekday mornings, farm accounts',
+        'Study and router' => 'weekdays 8 to 5, works from home',
+        'Marine aquarium' => 'never longer than an hour',
+        'Treatment room' => 'always: oxygen concentrator',
+    ];
+
     /** @return list<Circuit> */
     public static function dairy(): array
     {
@@ -150,8 +158,8 @@ final class DemoCircuits
             $loads = array_slice($row, 6);
             $circuits[] = new Circuit(
                 "$prefix$space", new Slot((int) $space, $poles, Half::tryFrom(trim($space, '0123456789'))), $amps, $name,
-                Protection::from($protection), Role::from($role), '',
-                array_map(fn (array $load, int $i): Load => new Load("$prefix$space-$i", $load[0], LoadKind::from($load[1]), (float) $load[2], (float) $load[3], $load[4]), $loads, array_keys($loads)),
+                Protection::from($protection), Role::from($role), '', keepOn: self::MUST_STAY_ON[$name] ?? '',
+                loads: array_map(fn (array $load, int $i): Load => new Load("$prefix$space-$i", $load[0], LoadKind::from($load[1]), (float) $load[2], (float) $load[3], $load[4]), $loads, array_keys($loads)),
             );
         }
 

@@ -15,8 +15,13 @@ use Underpin\Codebook\LocalRules;
 use Underpin\Connection\ConnectionKind;
 use Underpin\JobFile\Customer;
 use Underpin\JobFile\JobFile;
+use Underpin\Loads\Demand\DemandInputs;
+use Underpin\Loads\Demand\DemandMethod;
+use Underpin\Service\ExistingEquipment;
+use Underpin\Service\ExistingFault;
 use Underpin\Service\Panel;
 use Underpin\Service\PanelKind;
+use Underpin\Service\SiteFacts;
 use Underpin\Sizing\Fuel;
 use Underpin\Sizing\Supply;
 use Underpin\Wiring\WireRun;
@@ -51,6 +56,12 @@ final class DemoJobs
             null,
             new WireRun(null, null, 50),
             notes: 'Windy ridge: outages last a day or two in winter. Milking at five and at five.',
+            existing: self::answered(ExistingFault::NoLabels),
+            site: new SiteFacts(0, 250, 15, 2350, 92, -12, 30, true, true),
+            demand: new DemandInputs(
+                DemandMethod::Existing, 240.0, 2400, 2, 1, [['id' => 'water heater, house', 'va' => 4500.0], ['id' => 'water heater, dairy', 'va' => 4500.0], ['id' => 'dishwasher', 'va' => 1200.0], ['id' => 'deep well pump', 'va' => 2400.0]],
+                [10000.0], [5000.0], heatPumpVa: 950.0, coolingVa: 950.0,
+            ),
         );
     }
 
@@ -66,6 +77,11 @@ final class DemoJobs
             ConnectionKind::ManualSwitch,
             new WireRun(25.0, 22.0, 30, WiringMethod::Conduit),
             notes: 'No splices in panels in this town. The reef tank must not stand still for more than an hour.',
+            existing: self::answered(ExistingFault::MaleCord, ExistingFault::CordLost),
+            site: new SiteFacts(180, 0, 5, 10, 96, 4, null, null, false),
+            demand: new DemandInputs(
+                DemandMethod::Optional, 240.0, 1450, 2, 1, [['id' => 'dishwasher', 'va' => 1200.0], ['id' => 'sump pump', 'va' => 900.0]], [9600.0], [5000.0], coolingVa: 2400.0,
+            ),
         );
     }
 
@@ -82,6 +98,7 @@ final class DemoJobs
             ],
             self::supply($shop, 'larch-48', Fuel::Propane),
             notes: 'Deep snow from December to April. Propane tank buried on the lake side.',
+            site: new SiteFacts(0, 1000, null, 1180, 88, -34, 72, true, null),
         );
     }
 
@@ -129,6 +146,17 @@ final class DemoJobs
             $machine === null || $fuel === null ? null : self::supply($shop, $machine, $fuel), $way,
             $way === null ? new WireRun : new WireRun(25.0, 15.0),
         );
+    }
+
+    /** Every question answered with no, but for these. */
+    private static function answered(ExistingFault ...$found): ExistingEquipment
+    {
+        $existing = new ExistingEquipment;
+        foreach (ExistingFault::cases() as $fault) {
+            $existing = $existing->with($fault, in_array($fault, $found, true));
+        }
+
+        return $existing;
     }
 
     private static function supply(Shop $shop, string $key, Fuel $fuel): Supply

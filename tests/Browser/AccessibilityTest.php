@@ -39,7 +39,7 @@ it('has no serious fault on any page', function (int $width, int $height, array 
     foreach (['Kestrel', 'Salt', 'Lake+Ansgar+lodge', 'Morrow'] as $name) {
         $browser->visit("/?q=$name");
         $id = basename((string) parse_url((string) $browser->find('.job-card')->getAttribute('href'), PHP_URL_PATH));
-        foreach (['survey', 'survey?at=c5', 'survey?panel=main&space=42', 'loads', 'loads?at=c5', 'size', 'connect', 'wire', 'run', 'card', 'schedule'] as $stage) {
+        foreach (['survey', 'survey?at=c5', 'survey?panel=main&space=42', 'loads', 'loads?at=c5', 'size', 'connect', 'wire', 'run', 'card', 'schedule', 'demand'] as $stage) {
             if ($name === 'Kestrel' || in_array($stage, ['survey', 'size', 'connect', 'run'], true)) {
                 $look("/jobs/$id/$stage");
             }
@@ -58,7 +58,7 @@ it('fits every page into a narrow screen without sideways scrolling', function (
     $browser->signIn()->visit('/?q=Kestrel');
     $id = basename((string) parse_url((string) $browser->find('.job-card')->getAttribute('href'), PHP_URL_PATH));
     $wide = [];
-    foreach (['/', '/account', '/catalogue', ...array_map(fn ($s) => "/jobs/$id/$s", ['survey', 'loads?at=c5', 'size', 'connect', 'wire', 'run', 'card', 'schedule'])] as $path) {
+    foreach (['/', '/account', '/catalogue', ...array_map(fn ($s) => "/jobs/$id/$s", ['survey', 'loads?at=c5', 'size', 'connect', 'wire', 'run', 'card', 'schedule', 'demand'])] as $path) {
         $browser->visit($path);
         $over = $browser->run('return document.documentElement.scrollWidth - window.innerWidth');
         if ($over > 0) {

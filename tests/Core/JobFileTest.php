@@ -5,10 +5,16 @@ declare(strict_types=1);
 use Tests\Support\Houses;
 use Underpin\Codebook\LocalRules;
 use Underpin\Connection\ConnectionKind;
+use Underpin\JobFile\JobFile;
 use Underpin\JobFile\JobFileFaults;
 use Underpin\JobFile\JobFileForm;
 use Underpin\JobFile\JobFileJson;
 use Underpin\JobFile\JobReport;
+use Underpin\Loads\Demand\DemandInputs;
+use Underpin\Loads\Demand\DemandMethod;
+use Underpin\Service\ExistingEquipment;
+use Underpin\Service\ExistingFault;
+use Underpin\Service\SiteFacts;
 
 /** @return list<string> paths of everything that is wrong */
 function pathsOf(array $data): array
@@ -24,6 +30,16 @@ function pathsOf(array $data): array
 
 it('goes out and in again without loss', function () {
     $job = Houses::small(Houses::supply(), ConnectionKind::Interlock, new LocalRules('Town', 'NEC 2020', false, false));
+    expect(JobFileJson::decode(JobFileJson::encode($job)))->toEqual($job);
+});
+
+it('keeps what was found on site and the load calculation', function () {
+    $small = Houses::small();
+    $job = new JobFile(
+        'x', panels: $small->panels, existing: (new ExistingEquipment)->with(ExistingFault::MaleCord, true)->with(ExistingFault::NeverRun, false),
+        site: new SiteFacts(0, 250, null, 2000, 95, -10, 20, true, null),
+        demand: new DemandInputs(DemandMethod::Existing, 240.0, 1500, appliances: [['id' => '7', 'va' => 900.0]], rangesVa: [9000.0]),
+    );
     expect(JobFileJson::decode(JobFileJson::encode($job)))->toEqual($job);
 });
 
@@ -70,6 +86,15 @@ it('names every fault by its path', function (callable $break, array $paths) {
     'outlet that does not match' => [function (array &$d) {
         $d['machine']['outlet_a'] = 50;
     }, ['machine.outlet_a']],
+    'a calculation without what it rests on' => [function (array &$d) {
+        $d['demand'] = ['method' => 'existing'];
+    }, ['demand.floor_area_ft2']],
+    'a coldest day above the hottest' => [function (array &$d) {
+        $d['site'] = ['coldest_f' => 90, 'hottest_f' => 80];
+    }, ['site.coldest_f']],
+    'an unknown question' => [function (array &$d) {
+        $d['existing'] = [['question' => 'what', 'found' => true]];
+    }, ['existing.0.question']],
     'another format' => [function (array &$d) {
         $d['format'] = 'other';
     }, ['format']],
@@ -91,5 +116,5 @@ it('publishes the schema that its form reads', function () {
 it('reports everything as plain data', function () {
     $report = JobReport::of(Houses::small(Houses::supply(), ConnectionKind::Interlock));
     expect(json_decode(json_encode($report, JSON_THROW_ON_ERROR), true)['size']['verdict'])->toBe('holds')
-        ->and(array_keys($report))->toBe(['name', 'stages', 'must_run', 'size', 'connections', 'wire', 'card', 'findings', 'caution']);
+        ->and(array_keys($report))->toBe(['name', 'stages', 'must_run', 'demand', 'size', 'connections', 'wire', 'card', 'findings', 'caution']);
 });

@@ -111,7 +111,7 @@ final class ScheduleController extends Controller
         $new = fn (): string => Str::lower(Str::random(10));
 
         return new Panel($new(), $panel->name, $panel->spaces, $panel->kind, $panel->mainA, $panel->interlockListed, $panel->interlockSpace, $panel->hasMultiwire, array_map(
-            fn (Circuit $c): Circuit => new Circuit($new(), $c->slot, $c->breakerA, $c->name, $c->protection, $c->role, $c->note, array_map(
+            fn (Circuit $c): Circuit => new Circuit($new(), $c->slot, $c->breakerA, $c->name, $c->protection, $c->role, $c->note, keepOn: $c->keepOn, loads: array_map(
                 fn (Load $l): Load => new Load($new(), $l->name, $l->kind, $l->runW, $l->startW, $l->pf), $c->loads,
             )),
             $panel->circuits,

@@ -1,4 +1,4 @@
-@php($was = ['space' => $circuit->slot->space, 'half' => $circuit->slot->half?->value, 'poles' => $circuit->slot->poles, 'amps' => $circuit->breakerA, 'name' => $circuit->name, 'protection' => $circuit->protection->value, 'note' => $circuit->note])
+@php($was = ['space' => $circuit->slot->space, 'half' => $circuit->slot->half?->value, 'poles' => $circuit->slot->poles, 'amps' => $circuit->breakerA, 'name' => $circuit->name, 'protection' => $circuit->protection->value, 'note' => $circuit->note, 'keep_on' => $circuit->keepOn])
 <form id="breaker-form" method="post" action="{{ route('jobs.circuits.update', [$screen->row->id, $circuit->id]) }}" data-parts data-autosave>
     @csrf @method('PATCH')
     <input type="hidden" name="stage" value="survey">
@@ -13,6 +13,7 @@
         <x-pick id="b-half" name="half" label="Tandem" :options="['' => 'no', 'a' => 'a, upper', 'b' => 'b, lower']" :value="$circuit->slot->half?->value"/>
     </div>
     <x-pick id="b-protection" name="protection" label="Protection" :options="['none' => 'none', 'afci' => 'AFCI', 'gfci' => 'GFCI', 'dual' => 'AFCI and GFCI']" :value="$circuit->protection->value"/>
+    <x-field id="b-keep" name="keep_on" label="Must not lose power during the work" :value="$circuit->keepOn" maxlength="100" hint="when, and why: weekdays 9 to 5, home office"/>
     <x-field id="b-note" name="note" label="Note" :value="$circuit->note" maxlength="1000"/>
     <button class="button is-primary">Save</button>
 </form>

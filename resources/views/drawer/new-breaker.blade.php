@@ -13,6 +13,6 @@
         <x-pick id="n-half" name="half" label="Tandem" :options="['' => 'no', 'a' => 'a, upper', 'b' => 'b, lower']"/>
     </div>
     <x-pick id="n-protection" name="protection" label="Protection" :options="['none' => 'none', 'afci' => 'AFCI', 'gfci' => 'GFCI', 'dual' => 'AFCI and GFCI']"/>
-    <input type="hidden" name="note" value="">
+    <input type="hidden" name="note" value=""><input type="hidden" name="keep_on" value="">
     <button class="button is-primary">Add the breaker</button>
 </form>

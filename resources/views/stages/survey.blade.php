@@ -34,4 +34,10 @@
         <button class="button is-primary">Save</button>
     </form>
 </details>
+@include('parts.existing')
+@include('parts.site')
+@php($kept = array_filter($screen->job->circuits(), fn ($c) => $c->keepOn !== ''))
+@if ($kept !== [])
+    <p class="caution"><b>Must not lose power during the work:</b> @foreach ($kept as $circuit){{ $circuit->title() }} ({{ $circuit->keepOn }})@if (! $loop->last); @endif @endforeach</p>
+@endif
 @include('parts.board')
