@@ -69,6 +69,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::patch('/circuits/{circuit}/role', [CircuitController::class, 'role'])->name('circuits.role');
         Route::delete('/circuits/{circuit}', [CircuitController::class, 'destroy'])->name('circuits.destroy');
         Route::post('/circuits/{circuit}/loads', [LoadController::class, 'store'])->name('loads.store');
+        Route::post('/circuits/{circuit}/nameplate', [LoadController::class, 'nameplate'])->name('loads.nameplate');
         Route::patch('/loads/{load}', [LoadController::class, 'update'])->name('loads.update');
         Route::delete('/loads/{load}', [LoadController::class, 'destroy'])->name('loads.destroy');
         Route::get('/library', LibraryController::class)->name('library');

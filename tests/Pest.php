@@ -4,5 +4,22 @@ declare(strict_types=1);
 
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\TestCase;
+use Underpin\Calculator\Calculators;
 
 pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Feature');
+
+/** What a calculator answers to input, given as data or as JSON text. */
+function calc(string $name, mixed $input): mixed
+{
+    $json = is_string($input) ? $input : json_encode($input, JSON_THROW_ON_ERROR);
+
+    return Calculators::run(Calculators::named($name), $json)->output;
+}
+
+/** The field that a calculator refuses. */
+function faultOf(string $name, mixed $input): string
+{
+    $output = calc($name, $input);
+
+    return $output['error']['field'] ?? 'no error';
+}

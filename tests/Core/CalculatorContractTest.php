@@ -5,20 +5,6 @@ declare(strict_types=1);
 use Underpin\Calculator\Calculators;
 use Underpin\Refused;
 
-function calc(string $name, mixed $input): mixed
-{
-    $json = is_string($input) ? $input : json_encode($input, JSON_THROW_ON_ERROR);
-
-    return Calculators::run(Calculators::named($name), $json)->output;
-}
-
-function faultOf(string $name, mixed $input): string
-{
-    $output = calc($name, $input);
-
-    return $output['error']['field'] ?? 'no error';
-}
-
 $circuit = ['id' => 'a', 'leg' => 'A', 'watts' => 120];
 
 it('answers an object with an object and an array with an array in the same order', function () use ($circuit) {

@@ -2,7 +2,11 @@
 
 declare(strict_types=1);
 
+use Underpin\Codebook\MotorCurrents;
 use Underpin\Codebook\RangeDemand;
+use Underpin\Loads\Nameplate;
+use Underpin\Refused;
+use Underpin\Service\Leg;
 
 it('takes the start of a motor from its nameplate or its letter', function (array $in, float $kva, float $amps) {
     $out = calc('motor-start', $in);
@@ -71,3 +75,20 @@ it('refuses a dwelling that the tables do not know', function (array $in, string
     [['method' => 'standard', 'floor_area_ft2' => 1, 'appliances' => [['id' => 'a', 'va' => 1], ['id' => 'a', 'va' => 2]]], 'appliances.1.id'], [['method' => 'standard', 'floor_area_ft2' => 1, 'heating_units' => 1.5], 'heating_units'],
     [['method' => 'standard', 'floor_area_ft2' => 1, 'volts' => 0], 'volts'], [['method' => 'measured', 'peak_va' => null], 'peak_va'],
 ]);
+
+it('draws the amperes of the plate again', function () {
+    $plate = Nameplate::fromAmps(10, Leg::AB, 0.8, 42);
+    expect($plate->runW / 0.8 / 240)->toEqualWithDelta(10.0, 1e-9)->and($plate->startW / 0.8 / 240)->toEqualWithDelta(42.0, 1e-9);
+    expect(Nameplate::fromAmps(10, Leg::AB, 0.8, 42, 50)->startW / 0.8 / 240)->toEqualWithDelta(21.0, 1e-9);
+    // A soft starter does not bring the start below the running current.
+    expect(Nameplate::fromAmps(10, Leg::A, 1, 12, 50)->startW)->toEqualWithDelta(1200.0, 1e-9)->and(Nameplate::fromAmps(5, Leg::A, 1)->startW)->toBeNull();
+});
+
+it('reads horsepower by Table 430.248 and the code letter by 430.7(B)', function () {
+    $plate = Nameplate::fromHorsepower('1 1/2', 'G', Leg::AB, 1.0);
+    expect($plate->runW)->toEqualWithDelta(2400.0, 1e-9)->and($plate->startW)->toEqualWithDelta(1.5 * 6.29 * 1000, 1e-9);
+    expect(Nameplate::fromHorsepower('1/3', 'K', Leg::A, 1.0)->runW)->toEqualWithDelta(7.2 * 120, 1e-9);
+    expect(array_map(MotorCurrents::horsepower(...), ['1/6', '3/4', '1', '7 1/2']))->toEqualWithDelta([1 / 6, 0.75, 1.0, 7.5], 1e-9);
+    expect(fn () => MotorCurrents::fullLoadA('4', 240))->toThrow(fn (Refused $r) => expect($r->field)->toBe('hp'));
+    expect(fn () => Nameplate::fromAmps(10, Leg::A, 1, 9))->toThrow(fn (Refused $r) => expect($r->field)->toBe('lra'));
+});

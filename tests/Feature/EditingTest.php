@@ -137,3 +137,14 @@ it('escapes whatever people type', function () {
     $html = $this->get("$this->base/loads")->getContent();
     expect($html)->not->toContain('<script>alert')->toContain('&lt;script&gt;alert');
 });
+
+it('takes a load from its nameplate, at the volts of its circuit', function () {
+    $plate = ['name' => 'Pump', 'kind' => 'pump', 'pf' => '0.8', 'rla' => '10', 'lra' => '42', 'hp' => '', 'code_letter' => '', 'soft_start_pct' => '100'];
+    $this->post("$this->base/circuits/c5/nameplate", $plate)->assertRedirect();
+    $load = $this->job->loads()->where('name', 'Pump')->firstOrFail();
+    expect([$load->run_w, $load->start_w])->toEqualWithDelta([1920.0, 8064.0], 1e-9);
+    foreach (['hp' => ['hp' => '1'], 'rla' => ['rla' => ''], 'lra' => ['lra' => '9'], 'code_letter' => ['rla' => '', 'hp' => '1'], 'soft_start_pct' => ['soft_start_pct' => '0']] as $field => $change) {
+        $this->post("$this->base/circuits/c5/nameplate", [...$plate, ...$change])->assertSessionHasErrors($field);
+    }
+    expect($this->job->changes()->count())->toBe(1);
+});

@@ -15,10 +15,19 @@ use App\Screens\JobScreen;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Underpin\Codebook\CodeLetters;
+use Underpin\Codebook\MotorCurrents;
+use Underpin\Form\Field;
 use Underpin\Form\Form;
+use Underpin\Form\Values;
 use Underpin\JobFile\JobFileForm;
 use Underpin\Loads\Load;
 use Underpin\Loads\LoadKind;
+use Underpin\Loads\Nameplate;
+use Underpin\Refused;
+use Underpin\Service\Half;
+use Underpin\Service\Leg;
+use Underpin\Service\Slot;
 use Underpin\Stage;
 
 /** What hangs on a circuit. */
@@ -40,6 +49,54 @@ final class LoadController extends Controller
         });
 
         return JobResponse::parts($request, JobScreen::of($edited, Stage::Loads, $circuit), self::PARTS, "Added $load->name");
+    }
+
+    /** A load as its nameplate says it: amperes, or horsepower and code letter. */
+    public function nameplate(Request $request, Job $job, string $circuit): Response|RedirectResponse
+    {
+        $in = FormInput::read($request, self::plate());
+        $edited = JobEditor::change($job, $this->user(), "Load {$in->text('name')} from its nameplate", function (Ledger $ledger, Job $row) use ($circuit, $in): void {
+            $found = $this->circuitRow($row, $circuit);
+            $leg = (new Slot($found->space, $found->poles, Half::tryFrom($found->half ?? '')))->leg();
+            $plate = $this->readPlate($in, $leg);
+            $load = new Load($this->newKey(), $in->text('name'), LoadKind::from($in->text('kind')), $plate->runW, $plate->startW, $in->number('pf'));
+            $ledger->addLoad($found, $load, 1 + (int) $row->loads()->where('circuit_id', $found->id)->max('position'));
+        });
+
+        return JobResponse::parts($request, JobScreen::of($edited, Stage::Loads, $circuit), self::PARTS, "Added {$in->text('name')}");
+    }
+
+    private function readPlate(Values $in, Leg $leg): Nameplate
+    {
+        $rated = $in->numberOrNull('rla');
+        $hp = $in->textOrNull('hp');
+        if ($rated !== null && $hp !== null) {
+            throw new Refused('hp', 'hp must not be given together with rated amperes: the amperes of the plate count.');
+        }
+        if ($rated !== null) {
+            return Nameplate::fromAmps($rated, $leg, $in->number('pf'), $in->numberOrNull('lra'), $in->number('soft_start_pct'));
+        }
+        if ($hp === null) {
+            throw new Refused('rla', 'rla, the rated amperes, is missing; or give horsepower and code letter.');
+        }
+
+        return Nameplate::fromHorsepower(
+            $hp, $in->textOrNull('code_letter') ?? throw new Refused('code_letter', 'code_letter is missing: horsepower needs it.'), $leg, $in->number('pf'), $in->number('soft_start_pct'),
+        );
+    }
+
+    private static function plate(): Form
+    {
+        return new Form(
+            ...JobFileForm::load()->only('name', 'kind', 'pf')->fields(),
+            ...[
+                Field::number('rla', 'rated (full-load) amperes')->atMost(1000)->optional('then horsepower'),
+                Field::number('lra', 'locked-rotor amperes')->atMost(5000)->optional('none on the plate'),
+                Field::choice('hp', 'rated horsepower', MotorCurrents::sizes())->optional('then rated amperes'),
+                Field::choice('code_letter', 'locked-rotor code letter', CodeLetters::letters())->optional('then rated amperes'),
+                Field::number('soft_start_pct', 'what a soft starter leaves of the start, per cent')->over(0)->atMost(100)->default(100),
+            ],
+        );
     }
 
     public function update(Request $request, Job $job, string $load): Response|RedirectResponse

@@ -47,3 +47,25 @@
         <button class="button is-primary">Add the load</button>
     </form>
 </details>
+<details class="by-hand">
+    <summary>Add from a nameplate</summary>
+    <form id="nameplate-form" method="post" action="{{ route('jobs.loads.nameplate', [$screen->row->id, $circuit->id]) }}" data-parts>
+        @csrf
+        <x-field id="np-load" name="name" label="Load" maxlength="100"/>
+        <p class="quiet">At {{ $circuit->leg()->volts() }} V on this circuit. Rated and locked-rotor amps, or horsepower and code letter.</p>
+        <div class="fields">
+            <x-field id="np-rla" name="rla" label="Rated" unit="A"/>
+            <x-field id="np-lra" name="lra" label="Locked rotor" unit="A"/>
+        </div>
+        <div class="fields">
+            <x-pick id="np-hp" name="hp" label="Horsepower" :options="['' => '–'] + array_combine(Underpin\Codebook\MotorCurrents::sizes(), Underpin\Codebook\MotorCurrents::sizes())"/>
+            <x-pick id="np-letter" name="code_letter" label="Code letter" :options="['' => '–'] + array_combine(Underpin\Codebook\CodeLetters::letters(), Underpin\Codebook\CodeLetters::letters())"/>
+        </div>
+        <div class="fields">
+            <x-field id="np-pf" name="pf" label="PF" value="0.85" inputmode="decimal"/>
+            <x-field id="np-soft" name="soft_start_pct" label="Soft start leaves" unit="%" value="100"/>
+        </div>
+        <x-pick id="np-kind" name="kind" label="Kind" :options="array_combine(array_column(Underpin\Loads\LoadKind::cases(), 'value'), array_column(Underpin\Loads\LoadKind::cases(), 'value'))" value="pump"/>
+        <button class="button is-primary">Add the load</button>
+    </form>
+</details>

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Loads;
+
+use Underpin\Codebook\MotorCurrents;
+use Underpin\Refused;
+use Underpin\Service\Leg;
+
+/**
+ * Running and starting watts as a nameplate gives them. Watts are amperes × volts × power
+ * factor, so that the load draws the nameplate's own amperes again when its legs are added up.
+ */
+final readonly class Nameplate
+{
+    private function __construct(public float $runW, public ?float $startW)
+    {
+    }
+
+    /**
+     * Rated amperes, and locked-rotor amperes where the plate has them.
+     *
+     * @param  ?float  $lockedRotorA  at least the rated amperes; null: none on the plate
+     * @param  float  $pf  power factor, over 0 and at most 1
+     * @param  float  $softStartPct  what a soft starter leaves of the locked-rotor current
+     *
+     * @throws Refused by field
+     */
+    public static function fromAmps(float $ratedA, Leg $leg, float $pf, ?float $lockedRotorA = null, float $softStartPct = 100.0): self
+    {
+        if ($ratedA < 0) {
+            throw new Refused('rla', 'rla, the rated amperes, must not be below 0.');
+        }
+        if ($lockedRotorA !== null && $lockedRotorA < $ratedA) {
+            throw new Refused('lra', "lra, the locked-rotor amperes, must be at least the rated amperes ($ratedA A).");
+        }
+        $startA = $lockedRotorA === null ? null : max($ratedA, MotorStart::fromLockedRotor($lockedRotorA, $leg->volts(), $softStartPct)->amps);
+
+        return new self($ratedA * $leg->volts() * $pf, $startA === null ? null : $startA * $leg->volts() * $pf);
+    }
+
+    /**
+     * Horsepower and code letter: running amperes from Table 430.248, starting kVA from 430.7(B).
+     *
+     * @param  string  $hp  as on the plate, one of Table 430.248
+     *
+     * @throws Refused by field
+     */
+    public static function fromHorsepower(string $hp, string $codeLetter, Leg $leg, float $pf, float $softStartPct = 100.0): self
+    {
+        $run = MotorCurrents::fullLoadA($hp, $leg->volts());
+        $start = MotorStart::fromCodeLetter(MotorCurrents::horsepower($hp), $codeLetter, $leg->volts(), $softStartPct)->amps;
+
+        return self::fromAmps($run, $leg, $pf, max($run, $start));
+    }
+}
