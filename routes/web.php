@@ -14,10 +14,12 @@ use App\Http\Controllers\FindController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\JobFileController;
+use App\Http\Controllers\JobRulesController;
 use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\LoadController;
 use App\Http\Controllers\PanelController;
 use App\Http\Controllers\PickController;
+use App\Http\Controllers\RuleProfileController;
 use App\Http\Controllers\ScheduleController;
 use App\Http\Controllers\StageController;
 use App\Http\Controllers\SurveyController;
@@ -41,6 +43,11 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
 
     Route::get('/catalogue', CatalogueController::class)->name('catalogue');
     Route::get('/find', FindController::class)->name('find');
+    Route::get('/local-rules', [RuleProfileController::class, 'index'])->name('rules.index');
+    Route::post('/local-rules', [RuleProfileController::class, 'store'])->name('rules.store');
+    Route::get('/local-rules/new', [RuleProfileController::class, 'create'])->name('rules.create');
+    Route::get('/local-rules/{profile}', [RuleProfileController::class, 'edit'])->name('rules.edit');
+    Route::put('/local-rules/{profile}', [RuleProfileController::class, 'update'])->name('rules.update');
 
     Route::get('/', [JobController::class, 'index'])->name('jobs.index');
     Route::post('/jobs', [JobController::class, 'store'])->name('jobs.store');
@@ -74,6 +81,8 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::delete('/loads/{load}', [LoadController::class, 'destroy'])->name('loads.destroy');
         Route::get('/library', LibraryController::class)->name('library');
 
+        Route::get('/rules', [JobRulesController::class, 'show'])->name('rules');
+        Route::put('/rules', [JobRulesController::class, 'update'])->name('rules.update');
         Route::put('/existing', [SurveyController::class, 'existing'])->name('existing');
         Route::put('/site', [SurveyController::class, 'site'])->name('site');
         Route::get('/demand', [DemandController::class, 'show'])->name('demand');

@@ -60,7 +60,7 @@ final class JobRows
         return new JobFile(
             $job->name,
             new Customer($job->customer_name, $job->customer_address, $job->customer_phone, $job->customer_email),
-            new LocalRules($job->authority, $job->edition, $job->splices_in_panel, $job->permit),
+            self::rules($job->rules),
             $job->service_a,
             $job->margin_pct,
             $panels,
@@ -75,6 +75,7 @@ final class JobRows
             self::existing($job->existing ?? []),
             JobFileJson::site($job->site === null ? null : JobFileForm::site()->read(self::object($job->site))),
             $job->demand === null ? null : DemandInputs::from(DemandInputs::form()->read(self::object($job->demand))),
+            $job->rules_profile,
         );
     }
 
@@ -87,10 +88,8 @@ final class JobRows
             'customer_address' => $job->customer->address,
             'customer_phone' => $job->customer->phone,
             'customer_email' => $job->customer->email,
-            'authority' => $job->rules->authority,
-            'edition' => $job->rules->edition,
-            'splices_in_panel' => $job->rules->splicesInPanel,
-            'permit' => $job->rules->permit,
+            'rules' => $job->rules->toArray(),
+            'rules_profile' => $job->rulesProfile,
             'service_a' => $job->serviceA,
             'margin_pct' => $job->marginPct,
             'machine' => $job->supply === null ? null : JobFileJson::machineToArray($job->supply->machine),
@@ -134,6 +133,12 @@ final class JobRows
     public static function machine(array $spec): Machine
     {
         return JobFileJson::machine(JobFileForm::machine()->read(self::object($spec)));
+    }
+
+    /** @param  ?array<string, mixed>  $rules as a profile or a job keeps them */
+    public static function rules(?array $rules): LocalRules
+    {
+        return JobFileJson::rules($rules === null ? null : JobFileForm::localRules()->read(self::object($rules)));
     }
 
     /** @param  array<string, mixed>  $columns as the core's forms read them: objects, not arrays */

@@ -20,10 +20,8 @@ use Illuminate\Support\Carbon;
  * @property string $customer_address
  * @property string $customer_phone
  * @property string $customer_email
- * @property string $authority
- * @property string $edition
- * @property bool $splices_in_panel
- * @property bool $permit
+ * @property ?array<string, mixed> $rules
+ * @property string $rules_profile
  * @property ?int $service_a
  * @property float $margin_pct
  * @property ?array<string, mixed> $machine
@@ -93,7 +91,7 @@ final class Job extends Model
     protected function casts(): array
     {
         return [
-            'splices_in_panel' => 'boolean', 'permit' => 'boolean', 'service_a' => 'integer', 'margin_pct' => 'float', 'machine' => 'array', 'existing' => 'array', 'site' => 'array', 'demand' => 'array',
+            'rules' => 'array', 'service_a' => 'integer', 'margin_pct' => 'float', 'machine' => 'array', 'existing' => 'array', 'site' => 'array', 'demand' => 'array',
             'cord_ft' => 'float', 'run_ft' => 'float', 'inlet_a' => 'integer', 'terminal_c' => 'integer', 'ambient_c' => 'float',
             'wet' => 'boolean', 'findings' => 'integer', 'history_at' => 'integer',
         ];

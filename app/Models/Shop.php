@@ -33,6 +33,12 @@ final class Shop extends Model
         return $this->hasMany(Machine::class);
     }
 
+    /** @return HasMany<RuleProfile, $this> */
+    public function ruleProfiles(): HasMany
+    {
+        return $this->hasMany(RuleProfile::class);
+    }
+
     /** @return HasMany<LibraryLoad, $this> */
     public function libraryLoads(): HasMany
     {

@@ -47,6 +47,7 @@ final readonly class Review
     {
         return [
             new ExistingFaults,
+            new CalculationNotAccepted,
             new NothingMustRun,
             new FiguresMissing,
             new StartsMissing,

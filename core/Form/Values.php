@@ -62,10 +62,16 @@ final readonly class Values
         return array_values(array_filter($value, fn (mixed $item): bool => $item instanceof self));
     }
 
+    /** Whether the field was given, or has a default. */
+    public function has(string $name): bool
+    {
+        return isset($this->values[$name]);
+    }
+
     /** @return list<Values> empty where the list is missing */
     public function itemsOrNone(string $name): array
     {
-        return isset($this->values[$name]) ? $this->items($name) : [];
+        return $this->has($name) ? $this->items($name) : [];
     }
 
     /** @return list<float> */

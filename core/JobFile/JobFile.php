@@ -24,6 +24,7 @@ final readonly class JobFile
      * @param  float  $marginPct  how much of the machine's running limit to keep free
      * @param  list<Panel>  $panels
      * @param  ?Supply  $supply  the machine picked, with its fuel
+     * @param  string  $rulesProfile  key of the profile that the local rules were taken from; empty: none
      * @param  ?DemandInputs  $demand  of the code's load calculation; null: not begun
      */
     public function __construct(
@@ -41,6 +42,7 @@ final readonly class JobFile
         public ExistingEquipment $existing = new ExistingEquipment,
         public SiteFacts $site = new SiteFacts,
         public ?DemandInputs $demand = null,
+        public string $rulesProfile = '',
     ) {
         if ($name === '') {
             throw new Refused('name', 'name: a job needs a name.');
@@ -51,6 +53,15 @@ final readonly class JobFile
         if ($marginPct < 0 || $marginPct > 90) {
             throw new Refused('margin_pct', 'margin_pct must be from 0 to 90 %.');
         }
+    }
+
+    /** The same job under other local rules. */
+    public function withRules(LocalRules $rules): self
+    {
+        return new self(
+            $this->name, $this->customer, $rules, $this->serviceA, $this->marginPct, $this->panels, $this->supply, $this->connection,
+            $this->wire, $this->school, $this->notes, $this->existing, $this->site, $this->demand, $this->rulesProfile,
+        );
     }
 
     /** @return list<Circuit> of all panels */

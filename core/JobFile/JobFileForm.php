@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Underpin\JobFile;
 
 use BackedEnum;
+use Underpin\Codebook\LocalRules;
 use Underpin\Codebook\Material;
 use Underpin\Connection\ConnectionKind;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
 use Underpin\Loads\Demand\DemandInputs;
+use Underpin\Loads\Demand\DemandMethod;
 use Underpin\Loads\Load;
 use Underpin\Loads\LoadKind;
 use Underpin\Loads\Role;
@@ -43,6 +45,7 @@ final class JobFileForm
             Field::text('name', 'the job, as on its card')->required()->atMost(100),
             Field::group('customer', 'for whom and where', self::customer())->optional('empty'),
             Field::group('local_rules', 'what the local authority says', self::localRules())->optional('the code without amendments'),
+            Field::text('rules_profile', 'key of the profile that the local rules were taken from')->atMost(40),
             Field::whole('service_a', 'rating of the service, amperes')->atLeast(30)->atMost(600)->optional('not looked at'),
             Field::number('margin_pct', 'share of the running limit to keep free, per cent')->atMost(90)->default(20),
             Field::items('panels', 'the panels, the one that the generator feeds first', self::panel())->atMost(self::MOST_PANELS),
@@ -93,6 +96,13 @@ final class JobFileForm
             Field::text('edition', 'code edition in force')->atMost(40),
             Field::flag('splices_in_panel', 'splices are allowed inside a panel')->default(true),
             Field::flag('permit', 'a permit is needed')->default(true),
+            Field::flag('inspection', 'the work is inspected')->default(true),
+            Field::number('portable_ft', 'feet that a portable machine keeps from the house')->atLeast(LocalRules::LEAST_PORTABLE_FT)->atMost(200)->default(LocalRules::LEAST_PORTABLE_FT),
+            Field::text('who', 'who may do the work')->atMost(200),
+            Field::items('calculations', 'load calculations that are accepted', new Form(self::enum('method', 'one of them', DemandMethod::class)))->atMost(4)->optional('all'),
+            Field::text('notes', 'free notes')->atMost(2000),
+            Field::text('source', 'where this was read or who said it')->atMost(200),
+            Field::text('dated', 'when, as YYYY-MM-DD')->atMost(10),
         );
     }
 

@@ -10,6 +10,7 @@ use Underpin\Codebook\Material;
 use Underpin\Connection\ConnectionKind;
 use Underpin\Form\Values;
 use Underpin\Loads\Demand\DemandInputs;
+use Underpin\Loads\Demand\DemandMethod;
 use Underpin\Loads\Load;
 use Underpin\Loads\LoadKind;
 use Underpin\Loads\Role;
@@ -47,12 +48,8 @@ final class JobFileJson
             'version' => JobFileForm::VERSION,
             'name' => $job->name,
             'customer' => get_object_vars($job->customer),
-            'local_rules' => [
-                'authority' => $job->rules->authority,
-                'edition' => $job->rules->edition,
-                'splices_in_panel' => $job->rules->splicesInPanel,
-                'permit' => $job->rules->permit,
-            ],
+            'local_rules' => $job->rules->toArray(),
+            'rules_profile' => $job->rulesProfile,
             'service_a' => $job->serviceA,
             'margin_pct' => $job->marginPct,
             'panels' => array_map(self::panelToArray(...), $job->panels),
@@ -209,6 +206,7 @@ final class JobFileJson
         }
         $supply = $machine === null || $fuel === null ? null : self::attempt('', $faults, fn (): Supply => new Supply($machine, $fuel));
         $wire = self::attempt('wire', $faults, fn (): WireRun => self::wire($in->group('wire')));
+        $rules = self::attempt('local_rules', $faults, fn (): LocalRules => self::rules($in->group('local_rules')));
         $site = self::attempt('site', $faults, fn (): SiteFacts => self::site($in->group('site')));
         $demandIn = $in->group('demand');
         $demand = $demandIn === null ? null : self::attempt('demand', $faults, fn (): DemandInputs => self::demand($demandIn));
@@ -216,7 +214,7 @@ final class JobFileJson
         $job = self::attempt('', $faults, fn (): JobFile => new JobFile(
             $in->text('name'),
             self::customer($in->group('customer')),
-            self::rules($in->group('local_rules')),
+            $rules ?? new LocalRules,
             $in->wholeOrNull('service_a'),
             $in->number('margin_pct'),
             array_values(array_filter($panels)),
@@ -228,6 +226,7 @@ final class JobFileJson
             $existing,
             $site ?? new SiteFacts,
             $demand,
+            $in->text('rules_profile'),
         ));
 
         return $faults === [] && $job !== null ? $job : throw new JobFileFaults($faults);
@@ -337,9 +336,17 @@ final class JobFileJson
         return $in === null ? new Customer : new Customer($in->text('name'), $in->text('address'), $in->text('phone'), $in->text('email'));
     }
 
-    private static function rules(?Values $in): LocalRules
+    /** @throws Refused by field */
+    public static function rules(?Values $in): LocalRules
     {
-        return $in === null ? new LocalRules : new LocalRules($in->text('authority'), $in->text('edition'), $in->flag('splices_in_panel'), $in->flag('permit'));
+        return $in === null ? new LocalRules : new LocalRules(
+            $in->text('authority'), $in->text('edition'), $in->flag('splices_in_panel'), $in->flag('permit'), $in->flag('inspection'),
+            $in->number('portable_ft'), $in->text('who'),
+            $in->has('calculations')
+                ? array_map(fn (Values $each): DemandMethod => DemandMethod::from($each->text('method')), $in->items('calculations'))
+                : DemandMethod::cases(),
+            $in->text('notes'), $in->text('source'), $in->text('dated'),
+        );
     }
 
     private static function wire(?Values $in): WireRun

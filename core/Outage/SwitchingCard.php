@@ -80,7 +80,7 @@ final readonly class SwitchingCard
 
         return array_values(array_filter([
             $portable
-                ? 'Exhaust kills. The engine runs outdoors, at least 20 ft from every door and window, exhaust pointing away. Never in a garage, even with the door open.'
+                ? sprintf('Exhaust kills. The engine runs outdoors, at least %s ft from every door and window, exhaust pointing away. Never in a garage, even with the door open.', number_format($job->rules->portableFt))
                 : 'Exhaust kills. Keep windows above and beside the engine shut while it runs.',
             'Carbon monoxide alarms in the house must work. If one sounds, or someone has a headache: everybody out, then stop the engine.',
             $job->connection === ConnectionKind::Cords

@@ -4,13 +4,19 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\JobFile\JobRows;
 use App\Models\Shop;
 
-/** The invented machines and the typical loads, as the first stock of a shop. */
+/** The invented machines and authorities and the typical loads, as the first stock of a shop. */
 final class CatalogueSeeder
 {
     public static function fill(Shop $shop): void
     {
+        /** @var array<string, array<string, mixed>> $profiles */
+        $profiles = require database_path('data/rule-profiles.php');
+        foreach ($profiles as $key => $rules) {
+            $shop->ruleProfiles()->create(['key' => $key, 'rules' => JobRows::rules($rules)->toArray()]);
+        }
         $now = now();
         /** @var list<array{string, string, string, int, string, int, string, bool, int, array<string, array{int, int}>}> $machines */
         $machines = require database_path('data/machines.php');

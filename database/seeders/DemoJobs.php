@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\JobFile\JobEditor;
+use App\JobFile\JobRows;
 use App\JobFile\Ledger;
 use App\Models\Job;
 use App\Models\Machine as MachineRow;
@@ -49,13 +50,14 @@ final class DemoJobs
         return new JobFile(
             'Kestrel Gap goat dairy',
             new Customer('Orla and Emeric Dunne', '418 Kestrel Gap Road, Upper Tarn', '555-0142', 'dairy@kestrelgap.example'),
-            new LocalRules('Tarn County building office', 'NEC 2023'),
+            self::rules('tarn-county'),
             200, 20.0,
             [new Panel('main', 'Dairy panel', 42, PanelKind::Main, 200, true, 1, false, DemoCircuits::dairy())],
             self::supply($shop, 'badger-120', Fuel::Gasoline),
             null,
             new WireRun(null, null, 50),
             notes: 'Windy ridge: outages last a day or two in winter. Milking at five and at five.',
+            rulesProfile: 'tarn-county',
             existing: self::answered(ExistingFault::NoLabels),
             site: new SiteFacts(0, 250, 15, 2350, 92, -12, 30, true, true),
             demand: new DemandInputs(
@@ -70,13 +72,14 @@ final class DemoJobs
         return new JobFile(
             'Salt Wharf row house',
             new Customer('Ines Halloran', '27 Salt Wharf Lane, Port Merrin', '555-0177', 'ines@saltwharf.example'),
-            new LocalRules('Port Merrin inspections', 'NEC 2020', false),
+            self::rules('port-merrin'),
             100, 20.0,
             [new Panel('main', 'Cellar panel', 24, PanelKind::Main, 100, false, 1, false, DemoCircuits::rowHouse())],
             self::supply($shop, 'heron-65', Fuel::Gasoline),
             ConnectionKind::ManualSwitch,
             new WireRun(25.0, 22.0, 30, WiringMethod::Conduit),
             notes: 'No splices in panels in this town. The reef tank must not stand still for more than an hour.',
+            rulesProfile: 'port-merrin',
             existing: self::answered(ExistingFault::MaleCord, ExistingFault::CordLost),
             site: new SiteFacts(180, 0, 5, 10, 96, 4, null, null, false),
             demand: new DemandInputs(
@@ -90,7 +93,7 @@ final class DemoJobs
         return new JobFile(
             'Lake Ansgar lodge',
             new Customer('Ansgar Lodge Cooperative', '9 North Shore Drive, Lake Ansgar', '555-0108', 'keeper@ansgarlodge.example'),
-            new LocalRules('State electrical inspector, north district', 'NEC 2023'),
+            self::rules('north-district'),
             400, 25.0,
             [
                 new Panel('east', 'East panel', 40, PanelKind::Main, 200, null, 1, null, DemoCircuits::lodgeEast()),
@@ -98,6 +101,7 @@ final class DemoJobs
             ],
             self::supply($shop, 'larch-48', Fuel::Propane),
             notes: 'Deep snow from December to April. Propane tank buried on the lake side.',
+            rulesProfile: 'north-district',
             site: new SiteFacts(0, 1000, null, 1180, 88, -34, 72, true, null),
         );
     }
@@ -141,10 +145,11 @@ final class DemoJobs
         [$spaces, $mainA, $circuits] = DemoCircuits::small($house);
 
         return new JobFile(
-            $name, new Customer($customer, $address), new LocalRules('Tarn County building office'), $mainA, 20.0,
+            $name, new Customer($customer, $address), self::rules('tarn-county'), $mainA, 20.0,
             [new Panel('main', 'Main panel', $spaces, PanelKind::Main, $mainA, true, 1, false, $circuits)],
             $machine === null || $fuel === null ? null : self::supply($shop, $machine, $fuel), $way,
             $way === null ? new WireRun : new WireRun(25.0, 15.0),
+            rulesProfile: 'tarn-county',
         );
     }
 
@@ -157,6 +162,14 @@ final class DemoJobs
         }
 
         return $existing;
+    }
+
+    private static function rules(string $key): LocalRules
+    {
+        /** @var array<string, array<string, mixed>> $profiles */
+        $profiles = require database_path('data/rule-profiles.php');
+
+        return JobRows::rules($profiles[$key]);
     }
 
     private static function supply(Shop $shop, string $key, Fuel $fuel): Supply

@@ -39,13 +39,13 @@ it('has no serious fault on any page', function (int $width, int $height, array 
     foreach (['Kestrel', 'Salt', 'Lake+Ansgar+lodge', 'Morrow'] as $name) {
         $browser->visit("/?q=$name");
         $id = basename((string) parse_url((string) $browser->find('.job-card')->getAttribute('href'), PHP_URL_PATH));
-        foreach (['survey', 'survey?at=c5', 'survey?panel=main&space=42', 'loads', 'loads?at=c5', 'size', 'connect', 'wire', 'run', 'card', 'schedule', 'demand'] as $stage) {
+        foreach (['survey', 'survey?at=c5', 'survey?panel=main&space=42', 'loads', 'loads?at=c5', 'size', 'connect', 'wire', 'run', 'card', 'schedule', 'demand', 'rules'] as $stage) {
             if ($name === 'Kestrel' || in_array($stage, ['survey', 'size', 'connect', 'run'], true)) {
                 $look("/jobs/$id/$stage");
             }
         }
     }
-    foreach (['/', '/?q=nothing-like-it', '/account', '/catalogue'] as $path) {
+    foreach (['/', '/?q=nothing-like-it', '/account', '/catalogue', '/local-rules', '/local-rules/new'] as $path) {
         $look($path);
     }
     $browser->close();

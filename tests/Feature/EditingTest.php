@@ -110,7 +110,7 @@ it('refuses by field, in the core\'s own words, and changes nothing', function (
     ['PUT', '/margin', ['margin_pct' => '100'], 'margin_pct'],
     'a field that was not sent does not fall back to its default' => ['PUT', '/margin', [], 'margin_pct'],
     'a role that was not sent' => ['PATCH', '/circuits/c8/role', [], 'role'],
-    ['PATCH', '', ['name' => 'x', 'service_a' => '10000', 'customer_name' => '', 'customer_address' => '', 'customer_phone' => '', 'customer_email' => '', 'authority' => '', 'edition' => '', 'splices_in_panel' => '1', 'permit' => '1', 'notes' => ''], 'service_a'],
+    ['PATCH', '', ['name' => 'x', 'service_a' => '10000', 'customer_name' => '', 'customer_address' => '', 'customer_phone' => '', 'customer_email' => '', 'notes' => ''], 'service_a'],
 ]);
 
 it('goes the whole way with forms alone', function () {

@@ -61,7 +61,7 @@ final class JobController extends Controller
         return redirect()->route('jobs.stage', [$job->id, $job->reached]);
     }
 
-    /** Customer, local rules and service: the survey's facts about the job as a whole. */
+    /** Customer and service: the survey's facts about the job as a whole. */
     public function update(Request $request, Job $job): Response|RedirectResponse
     {
         $in = FormInput::read($request, new Form(
@@ -70,7 +70,6 @@ final class JobController extends Controller
             Field::text('customer_address', 'where the work is done')->atMost(200),
             Field::text('customer_phone', 'telephone')->atMost(40),
             Field::text('customer_email', 'mail address')->atMost(200),
-            ...JobFileForm::localRules()->fields(),
             ...JobFileForm::form()->only('service_a', 'notes')->fields(),
         ));
         $now = $in->all();

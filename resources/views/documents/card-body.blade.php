@@ -28,5 +28,5 @@
             <p class="card-off">@foreach ($card->leaveOff as $row)<span>{{ $row->label }}@if ($several) <small>{{ $row->panel }}</small>@endif {{ $row->name }}</span>@if (! $loop->last); @endif @endforeach</p>
         @endif
     </td></tr></table>
-    <footer class="card-foot">Made from the survey and figures of this job. A licensed electrician and the local authority{{ $file->rules->authority ? ' ('.$file->rules->authority.')' : '' }} decide; this card does not say that anything is safe to energize. {{ $file->rules->edition }}.</footer>
+    <footer class="card-foot">Made from the survey and figures of this job. A licensed electrician and the local authority{{ $file->rules->authority ? ' ('.$file->rules->authority.')' : '' }} decide; this card does not say that anything is safe to energize. {{ $file->rules->edition }}{{ $file->rules->dated ? ', local rules as of '.$file->rules->dated : '' }}{{ $file->rules->who ? '. Work: '.$file->rules->who : '' }}.</footer>
 </article>

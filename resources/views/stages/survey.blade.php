@@ -9,8 +9,8 @@
 </div>
 @php($row = $screen->row)
 <details class="sheet" @if ($row->customer_name === '' || $row->service_a === null || $errors->hasAny(['name', 'customer_name', 'service_a'])) open @endif>
-    <summary>Job, customer and local rules <small>{{ $row->customer_name ?: 'no customer yet' }}{{ $row->service_a ? ', '.$row->service_a.' A service' : '' }}{{ $row->authority ? ', '.$row->authority : '' }}</small></summary>
-    @php($was = $row->only(['name', 'customer_name', 'customer_address', 'customer_phone', 'customer_email', 'authority', 'edition', 'splices_in_panel', 'permit', 'service_a', 'notes']))
+    <summary>Job and customer <small>{{ $row->customer_name ?: 'no customer yet' }}{{ $row->service_a ? ', '.$row->service_a.' A service' : '' }}</small></summary>
+    @php($was = $row->only(['name', 'customer_name', 'customer_address', 'customer_phone', 'customer_email', 'service_a', 'notes']))
     <form id="job-form" method="post" action="{{ route('jobs.update', $row->id) }}" data-parts data-autosave>
         @csrf @method('PATCH')
         <x-was :values="$was"/>
@@ -24,16 +24,11 @@
             <x-field id="j-phone" name="customer_phone" label="Telephone" :value="$row->customer_phone" maxlength="40"/>
             <x-field id="j-email" name="customer_email" label="Mail" :value="$row->customer_email" maxlength="200"/>
         </div>
-        <div class="fields">
-            <x-field id="j-authority" name="authority" label="Authority" :value="$row->authority" maxlength="100"/>
-            <x-field id="j-edition" name="edition" label="Code edition" :value="$row->edition" maxlength="40"/>
-            <x-pick id="j-splices" name="splices_in_panel" label="Splices in the panel" :options="[1 => 'allowed', 0 => 'not allowed']" :value="(int) $row->splices_in_panel"/>
-            <x-pick id="j-permit" name="permit" label="Permit" :options="[1 => 'needed', 0 => 'not needed']" :value="(int) $row->permit"/>
-        </div>
         <x-field id="j-notes" name="notes" label="Notes" :value="$row->notes" maxlength="5000"/>
         <button class="button is-primary">Save</button>
     </form>
 </details>
+<p class="rules-line"><b>Local rules:</b> {{ $screen->job->rules->authority ?: 'the code without amendments' }}, {{ $screen->job->rules->edition }}{{ $screen->job->rules->splicesInPanel ? '' : ', no splices in panels' }}{{ $screen->job->rules->dated ? ', as of '.$screen->job->rules->dated : '' }}. <a href="{{ route('jobs.rules', $row->id) }}">Look and change</a></p>
 @include('parts.existing')
 @include('parts.site')
 @php($kept = array_filter($screen->job->circuits(), fn ($c) => $c->keepOn !== ''))

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\JobFile\JobEditor;
+use App\JobFile\JobRows;
+use App\JobFile\Ledger;
+use App\Models\Job;
+use App\Models\RuleProfile;
+use App\Screens\JobScreen;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Underpin\Checks\RulesChange;
+use Underpin\Refused;
+use Underpin\Stage;
+
+/** The local rules of one job: which profile they come from, and what another would change. */
+final class JobRulesController extends Controller
+{
+    public function show(Job $job): View
+    {
+        $screen = JobScreen::open($job, Stage::Survey);
+        $profiles = [];
+        foreach ($this->user()->shop->ruleProfiles()->orderBy('key')->get() as $row) {
+            $rules = JobRows::rules($row->rules);
+            $profiles[] = ['key' => $row->key, 'rules' => $rules, 'change' => RulesChange::between($screen->job, $rules)];
+        }
+
+        return view('jobs.rules', ['screen' => $screen, 'profiles' => $profiles]);
+    }
+
+    public function update(Request $request, Job $job): RedirectResponse
+    {
+        $key = $request->string('profile')->toString();
+        $profile = $this->user()->shop->ruleProfiles()->where('key', $key)->first();
+        if (! $profile instanceof RuleProfile) {
+            throw new Refused('profile', 'profile: choose one of the shop\'s local rules.');
+        }
+        $rules = JobRows::rules($profile->rules);
+        JobEditor::change($job, $this->user(), "Local rules: $rules->authority", function (Ledger $ledger, Job $row) use ($rules, $key): void {
+            $ledger->update($row, ['rules' => $rules->toArray(), 'rules_profile' => $key]);
+        });
+
+        return redirect()->route('jobs.stage', [$job->id, Stage::Survey->value])->with('status', "The rules of $rules->authority hold for this job.");
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\RulesInput;
+use App\JobFile\JobRows;
+use App\Models\RuleProfile;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Str;
+use Underpin\Codebook\LocalRules;
+use Underpin\Refused;
+
+/** The shop's profiles of local rules. A job keeps a copy of its own, so that an old job does not change by itself. */
+final class RuleProfileController extends Controller
+{
+    public function index(): View
+    {
+        $profiles = [];
+        foreach ($this->user()->shop->ruleProfiles()->orderBy('key')->get() as $row) {
+            $profiles[$row->key] = JobRows::rules($row->rules);
+        }
+
+        return view('rules.index', ['profiles' => $profiles]);
+    }
+
+    public function create(): View
+    {
+        return view('rules.edit', ['key' => null, 'rules' => new LocalRules]);
+    }
+
+    public function edit(string $profile): View
+    {
+        return view('rules.edit', ['key' => $profile, 'rules' => JobRows::rules($this->row($profile)->rules)]);
+    }
+
+    public function store(Request $request): RedirectResponse
+    {
+        $rules = RulesInput::read($request);
+        $key = Str::limit(Str::slug($rules->authority), 40, '');
+        if ($key === '' || $this->user()->shop->ruleProfiles()->where('key', $key)->exists()) {
+            throw new Refused('authority', 'authority: give it a name that no other profile has.');
+        }
+        $this->user()->shop->ruleProfiles()->create(['key' => $key, 'rules' => $rules->toArray()]);
+
+        return redirect()->route('rules.index')->with('status', "$rules->authority is kept.");
+    }
+
+    public function update(Request $request, string $profile): RedirectResponse
+    {
+        $this->row($profile)->update(['rules' => RulesInput::read($request)->toArray()]);
+
+        return redirect()->route('rules.index')->with('status', 'Saved. Jobs keep the rules that they were given, until they take these.');
+    }
+
+    private function row(string $key): RuleProfile
+    {
+        $row = $this->user()->shop->ruleProfiles()->where('key', $key)->first();
+
+        return $row instanceof RuleProfile ? $row : abort(404);
+    }
+}

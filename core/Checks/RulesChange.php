@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Checks;
+
+use Underpin\Codebook\LocalRules;
+use Underpin\Connection\Connections;
+use Underpin\JobFile\JobFile;
+
+/** What another set of local rules would change in a job, before anybody takes it. */
+final readonly class RulesChange
+{
+    /**
+     * @param  array<string, array{string, string}>  $rules  by rule: as it is, as it would be
+     * @param  list<string>  $gone  what the core says now and would no longer say
+     * @param  list<string>  $new  what it would say instead
+     */
+    private function __construct(public array $rules, public array $gone, public array $new)
+    {
+    }
+
+    public static function between(JobFile $job, LocalRules $next): self
+    {
+        $rules = [];
+        $after = $next->lines();
+        foreach ($job->rules->lines() as $rule => $now) {
+            if ($after[$rule] !== $now) {
+                $rules[$rule] = [$now, $after[$rule]];
+            }
+        }
+        $before = self::sentences($job);
+        $then = self::sentences($job->withRules($next));
+
+        return new self($rules, array_values(array_diff($before, $then)), array_values(array_diff($then, $before)));
+    }
+
+    /** @return list<string> everything said of the job that rests on local rules */
+    private static function sentences(JobFile $job): array
+    {
+        $said = [];
+        foreach (Connections::judged($job) as $verdict) {
+            foreach ($verdict->reasons as $reason) {
+                $said[] = ucfirst($verdict->kind->words()).': '.$reason->text;
+            }
+        }
+        foreach (Review::of($job)->findings as $finding) {
+            $said[] = $finding->what;
+        }
+
+        return array_values(array_unique($said));
+    }
+}

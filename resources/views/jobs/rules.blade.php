@@ -1,0 +1,29 @@
+<x-layouts.page :title="'Local rules · '.$screen->row->name" :job="$screen->row">
+    @include('parts.header')
+    <main id="page" class="wide" tabindex="-1">
+        <div class="stage-head"><h1>Local rules of this job</h1><a class="button" href="{{ route('jobs.stage', [$screen->row->id, 'survey']) }}">Back to the survey</a></div>
+        <dl class="waits">@foreach ($screen->job->rules->lines() as $rule => $is)<div><dt>{{ $rule }}</dt><dd>{{ $is }}</dd></div>@endforeach
+            <div><dt>Source</dt><dd>{{ $screen->job->rules->source ?: 'not said' }}{{ $screen->job->rules->dated ? ', '.$screen->job->rules->dated : '' }}</dd></div></dl>
+        @error('profile')<p class="error" role="alert">{{ $message }}</p>@enderror
+        <h2 class="gap">What another authority would change here</h2>
+        <div class="ways">
+            @foreach ($profiles as $profile)
+                @php($change = $profile['change'])
+                <section class="way {{ $screen->job->rulesProfile === $profile['key'] ? 'is-picked' : '' }}">
+                    <h3>{{ $profile['rules']->authority }}</h3>
+                    @if ($change->rules === [])
+                        <p class="quiet">The same rules as this job has.</p>
+                    @else
+                        <ul class="changes">@foreach ($change->rules as $rule => [$now, $then])<li><b>{{ $rule }}:</b> {{ $then }} <span class="quiet">instead of {{ $now }}</span></li>@endforeach</ul>
+                        @foreach ($change->new as $sentence)<p><span class="badge badge-yes">then</span> {{ $sentence }}</p>@endforeach
+                        @foreach ($change->gone as $sentence)<p class="quiet"><span class="badge badge-not-known">no longer</span> {{ $sentence }}</p>@endforeach
+                    @endif
+                    @if ($change->rules !== [] || $screen->job->rulesProfile !== $profile['key'])
+                        <form id="take-{{ $profile['key'] }}" method="post" action="{{ route('jobs.rules.update', $screen->row->id) }}">@csrf @method('PUT')<input type="hidden" name="profile" value="{{ $profile['key'] }}"><button class="button">Take these rules</button></form>
+                    @endif
+                </section>
+            @endforeach
+        </div>
+        <p class="gap"><a href="{{ route('rules.index') }}">Edit the shop's local rules</a></p>
+    </main>
+</x-layouts.page>

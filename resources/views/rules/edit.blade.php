@@ -1,0 +1,11 @@
+<x-layouts.page title="Local rules"><x-topbar><a class="jobname" href="{{ route('rules.index') }}">← Local rules</a></x-topbar>
+    <main id="page" class="wide" tabindex="-1">
+        <div class="stage-head"><h1>{{ $rules->authority ?: 'Another authority' }}</h1></div>
+        <form id="rules-form" class="sheet-form" method="post" action="{{ $key === null ? route('rules.store') : route('rules.update', $key) }}">
+            @csrf
+            @if ($key !== null) @method('PUT') @endif
+            <x-rules-fields :rules="$rules" prefix="rules"/>
+            <button class="button is-primary">Save</button>
+        </form>
+    </main>
+</x-layouts.page>

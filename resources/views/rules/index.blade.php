@@ -1,0 +1,15 @@
+<x-layouts.page title="Local rules"><x-topbar><a class="jobname" href="{{ route('jobs.index') }}">← Jobs</a></x-topbar>
+    <main id="page" class="wide" tabindex="-1">
+        <div class="stage-head"><h1>Local rules</h1><a class="button" href="{{ route('rules.create') }}">Another authority</a></div>
+        <p class="quiet">What each authority says. A job keeps the rules that it was given, until somebody takes new ones for it.</p>
+        <div class="ways gap">
+            @foreach ($profiles as $key => $rules)
+                <section class="way">
+                    <h2>{{ $rules->authority }}</h2>
+                    <dl class="waits">@foreach ($rules->lines() as $rule => $is)@if ($rule !== 'Authority')<div><dt>{{ $rule }}</dt><dd>{{ $is }}</dd></div>@endif @endforeach<div><dt>Source</dt><dd>{{ $rules->source ?: 'not said' }}{{ $rules->dated ? ', '.$rules->dated : '' }}</dd></div></dl>
+                    <a class="button" href="{{ route('rules.edit', $key) }}">Edit<span class="sr"> {{ $rules->authority }}</span></a>
+                </section>
+            @endforeach
+        </div>
+    </main>
+</x-layouts.page>
