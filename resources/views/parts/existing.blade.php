@@ -1,6 +1,6 @@
 @php($existing = $screen->job->existing)
-<details id="part-existing" class="sheet" @if ($existing->faults() !== []) open @endif>
-    <summary>Backup equipment that is there already <small>{{ $existing->found === [] ? 'not looked at' : count($existing->faults()).' faults, '.count($existing->found).' of '.count(Underpin\Service\ExistingFault::cases()).' questions answered' }}</small></summary>
+<details id="part-existing" class="sheet" @if ($existing->found !== [] && count($existing->found) < count(Underpin\Service\ExistingFault::cases())) open @endif>
+    <summary>Backup equipment that is there already <small>{{ $existing->found === [] ? 'not looked at' : Underpin\Say::count(count($existing->faults()), 'fault').', '.count($existing->found).' of '.count(Underpin\Service\ExistingFault::cases()).' questions answered' }}</small></summary>
     <p class="quiet">Answer at the wall. Every yes becomes a finding with what to do.</p>
     <ul class="questions">
         @foreach (Underpin\Service\ExistingFault::cases() as $fault)
@@ -11,9 +11,9 @@
                     @csrf @method('PUT')
                     <input type="hidden" name="question" value="{{ $fault->value }}">
                     <x-was :values="['found' => $answer]"/>
-                    <button name="found" value="1" aria-pressed="{{ $answer === true ? 'true' : 'false' }}">Yes</button>
-                    <button name="found" value="0" aria-pressed="{{ $answer === false ? 'true' : 'false' }}">No</button>
-                    <button name="found" value="" aria-pressed="{{ $answer === null ? 'true' : 'false' }}">Not looked</button>
+                    <button id="existing-{{ $fault->value }}-yes" name="found" value="1" aria-pressed="{{ $answer === true ? 'true' : 'false' }}">Yes</button>
+                    <button id="existing-{{ $fault->value }}-no" name="found" value="0" aria-pressed="{{ $answer === false ? 'true' : 'false' }}">No</button>
+                    <button id="existing-{{ $fault->value }}-open" name="found" value="" aria-pressed="{{ $answer === null ? 'true' : 'false' }}">Not looked</button>
                 </form>
             </li>
         @endforeach

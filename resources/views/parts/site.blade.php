@@ -7,7 +7,7 @@
         <div class="fields">
             <x-field id="s-gas" name="gas_meter_cfh" label="Gas meter" unit="cfh" :value="Underpin\Csv\Number::write($site->gasMeterCfh)" hint="0: no gas here"/>
             <x-field id="s-propane" name="propane_tank_gal" label="Propane tank" unit="gal" :value="Underpin\Csv\Number::write($site->propaneTankGal)" hint="0: none"/>
-            <x-field id="s-gasoline" name="gasoline_gal" label="Gasoline that may be kept" unit="gal" :value="Underpin\Csv\Number::write($site->gasolineGal)" hint="0: none"/>
+            <x-field id="s-gasoline" name="gasoline_gal" label="Gasoline kept" unit="gal" :value="Underpin\Csv\Number::write($site->gasolineGal)" hint="what is safe to keep; 0: none"/>
         </div>
         <div class="fields">
             <x-field id="s-altitude" name="altitude_ft" label="Altitude" unit="ft" :value="Underpin\Csv\Number::write($site->altitudeFt)"/>
