@@ -59,6 +59,7 @@ final readonly class Review
             new RestartOverSurge,
             new MultiwireOn120,
             new ConnectionStops,
+            new InterlockSpacesTaken,
             new InletUnderOutlet,
             new DropLong,
             new CableInWetPlace,

@@ -35,6 +35,12 @@ final class InterlockOption implements ConnectionOption
         );
     }
 
+    /** @return list<Circuit> that sit where the generator breaker goes, on a job that has picked an interlock */
+    public static function inTheWay(JobFile $job): array
+    {
+        return $job->connection === ConnectionKind::Interlock ? ($job->panel()?->inTheWayOfInterlock() ?? []) : [];
+    }
+
     /** @return list<Reason> */
     private function mainBreaker(Panel $panel): array
     {

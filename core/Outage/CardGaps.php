@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Underpin\Outage;
 
 use Underpin\Checks\Facts;
+use Underpin\Connection\InterlockOption;
 use Underpin\Connection\Possible;
+use Underpin\Service\Circuit;
 use Underpin\Sizing\Verdict;
 
 /** Why a switching card must not be handed over yet. */
@@ -14,7 +16,7 @@ final class CardGaps
     /** @return list<string> */
     public static function of(Facts $facts): array
     {
-        return [...self::loads($facts), ...self::machine($facts), ...self::connection($facts)];
+        return [...self::loads($facts), ...self::machine($facts), ...self::connection($facts), ...self::interlockSpaces($facts)];
     }
 
     /** @return list<string> */
@@ -32,6 +34,19 @@ final class CardGaps
             $facts->fit->verdict === Verdict::Unknown && $facts->plan->must !== [] => [$facts->fit->headline()],
             default => [],
         };
+    }
+
+    /**
+     * As long as other breakers sit where the generator breaker goes, the card's numbers are wrong.
+     *
+     * @return list<string>
+     */
+    private static function interlockSpaces(Facts $facts): array
+    {
+        return array_map(
+            fn (Circuit $c): string => "{$c->title()} still sits where the generator breaker goes: move it, then the numbers on this card are right.",
+            InterlockOption::inTheWay($facts->job),
+        );
     }
 
     /** @return list<string> */

@@ -120,10 +120,12 @@ final readonly class WirePlan
     private static function portableLines(Supply $supply, int $outletA, int $inletA, ConductorSize $cordSize, WireRun $run): array
     {
         $outlet = $supply->machine->outlet;
-        $inlet = match ($inletA) {
-            20 => 'L14-20P',
-            50 => '14-50P or a locking form',
-            default => $supply->machine->volts === 240 ? 'L14-30P' : $outlet->plug(),
+        $inlet = match (true) {
+            $inletA === $outletA => $outlet->plug(),
+            $supply->machine->volts === 120 => '120 V',
+            $inletA === 20 => 'L14-20P',
+            $inletA === 50 => '14-50P or a locking form',
+            default => 'L14-30P',
         };
 
         return [

@@ -46,15 +46,16 @@ it('goes from a spreadsheet to a switching card', function () {
     $b->click('.stage-head h1')->press(']')->see('What must run')->press(']')->see('Which machine holds');
     $b->click('.machine:first-child form button')->see('Holds');
     $b->find('.machine.is-picked');
-    $b->press(']')->see('How it connects')->click('#way-interlock button');
+    $b->press(']')->see('How it connects')->click('#way-manual_switch button');
     $b->find('.way.is-picked');
-    // Spaces 1 and 3 hold a two-pole heater: the app says what must move.
-    $b->see('must move first');
+    // The panel is full: an interlock would need breakers moved, the switch does not.
+    $b->see('must move first')->see('a switch for 4');
     $b->press(']')->see('From the machine to the panel')->type('#w-cord', '25')->type('#w-run', '18')->click('#wire-form button');
     $b->see('Conductors');
 
     $b->press(']')->see('When the power is out');
     expect($b->text('.card-right'))->toContain('1–3')->toContain('Two-pole 1')->toContain('5')->toContain('7');
+    expect($b->has('.card-draft'))->toBeFalse();
     $b->click('a[href$="/card"]')->see('Turn on in this order');
     expect($b->complaints())->toBe([]);
 });

@@ -129,6 +129,22 @@ it('says that a card is not ready, and why', function (JobFile $job, string $why
     'pump on cords' => [Houses::small(Houses::supply(), ConnectionKind::Cords), 'not possible'],
 ]);
 
+it('keeps a card back as long as breakers must move for the interlock', function () {
+    $small = Houses::small(Houses::supply(), ConnectionKind::Interlock);
+    $taken = new Panel('main', 'Main', 20, PanelKind::Main, 200, true, 1, false, [Houses::circuit('1', 2, Role::Must, 1000, 1000, name: 'Heater')]);
+    $facts = new Facts(new JobFile('x', panels: [$taken], supply: $small->supply, connection: ConnectionKind::Interlock));
+    expect(implode(' ', SwitchingCard::of($facts)->gaps))->toContain('1–3 Heater still sits where the generator breaker goes')
+        ->and(array_map(fn ($f) => $f->code, (new Review($facts))->findings))->toContain('INTERLOCK_SPACES_TAKEN');
+});
+
+it('names an inlet that the machine\'s own cord fits', function (int $volts, Outlet $outlet, int $amps, ?int $inletA, string $names) {
+    $plan = WirePlan::of(new JobFile('x', wire: new WireRun(25, 20, $inletA)), Houses::supply(2000, 2500, $volts, $outlet, $amps), ConnectionKind::ManualSwitch);
+    expect(array_values(array_filter($plan->lines, fn ($l) => $l->part === 'Inlet'))[0]->pick)->toStartWith($names);
+})->with([
+    [120, Outlet::Straight20, 20, null, '5-20P, 20 A'], [120, Outlet::Travel30, 30, null, 'TT-30P, 30 A'], [120, Outlet::Straight20, 20, 30, '120 V, 30 A'],
+    [240, Outlet::Locking20, 20, null, 'L14-20P'], [240, Outlet::Locking30, 30, 50, '14-50P or a locking form, 50 A'],
+]);
+
 it('puts only what the switch feeds on the card of a manual switch', function () {
     $card = SwitchingCard::of(new Facts(Houses::small(Houses::supply(), ConnectionKind::ManualSwitch)));
     expect($card->room)->toBe([])->and($card->leaveOff)->toBe([])->and($card->start)->toHaveCount(3);
