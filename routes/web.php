@@ -74,6 +74,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::post('/circuits', [CircuitController::class, 'store'])->name('circuits.store');
         Route::patch('/circuits/{circuit}', [CircuitController::class, 'update'])->name('circuits.update');
         Route::patch('/circuits/{circuit}/role', [CircuitController::class, 'role'])->name('circuits.role');
+        Route::patch('/circuits/{circuit}/move', [CircuitController::class, 'move'])->name('circuits.move');
         Route::delete('/circuits/{circuit}', [CircuitController::class, 'destroy'])->name('circuits.destroy');
         Route::post('/circuits/{circuit}/loads', [LoadController::class, 'store'])->name('loads.store');
         Route::post('/circuits/{circuit}/nameplate', [LoadController::class, 'nameplate'])->name('loads.nameplate');

@@ -79,6 +79,27 @@ final readonly class Panel
         return array_values(array_diff(range(1, $this->spaces), $used));
     }
 
+    /**
+     * Where a breaker of this panel could move to: every place that is free, or would be once it
+     * has left its own.
+     *
+     * @return list<Slot> by space, without the one it has
+     */
+    public function placesFor(Circuit $circuit): array
+    {
+        $others = array_filter($this->circuits, fn (Circuit $c): bool => $c->id !== $circuit->id);
+        $places = [];
+        for ($space = 1; $space + 2 * ($circuit->slot->poles - 1) <= $this->spaces; $space++) {
+            $place = new Slot($space, $circuit->slot->poles, $circuit->slot->half);
+            $taken = array_filter($others, fn (Circuit $c): bool => $c->slot->clashesWith($place));
+            if ($taken === [] && $space !== $circuit->slot->space) {
+                $places[] = $place;
+            }
+        }
+
+        return $places;
+    }
+
     /** @return array{int, int} the two spaces that the generator breaker takes beside the main */
     public function interlockSpaces(): array
     {

@@ -60,3 +60,17 @@ export function setRole(digit) {
         () => ({ role: document.getElementById(`c-${key}`)?.dataset.role ?? breaker.dataset.role }));
     return true;
 }
+
+/** The selected breaker to the next place up or down its column that is free for it; the drawer lists them. */
+export function moveBreaker(step) {
+    const places = document.getElementById('m-space');
+    if (!places) return false;
+    const now = Number(places.value);
+    const next = [...places.options].map((option) => Number(option.value))
+        .filter((space) => space % 2 === now % 2 && Math.sign(space - now) === step)
+        .sort((x, y) => Math.abs(x - now) - Math.abs(y - now))[0];
+    if (next === undefined) return false;
+    places.value = String(next);
+    places.dispatchEvent(new Event('change', { bubbles: true }));
+    return true;
+}

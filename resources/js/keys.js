@@ -1,4 +1,4 @@
-import { move, setRole } from './board.js';
+import { move, moveBreaker, setRole } from './board.js';
 
 export function toggleNight() {
     const night = document.documentElement.dataset.theme !== 'night';
@@ -8,7 +8,11 @@ export function toggleNight() {
 
 export function startKeys() {
     document.addEventListener('keydown', (event) => {
-        if (event.ctrlKey || event.metaKey || event.altKey || event.target.closest('input, textarea, select, dialog')) return;
+        if (event.ctrlKey || event.metaKey || event.target.closest('input, textarea, select, dialog')) return;
+        if (event.altKey) {
+            if ((event.key === 'ArrowUp' || event.key === 'ArrowDown') && moveBreaker(event.key === 'ArrowUp' ? -1 : 1)) event.preventDefault();
+            return;
+        }
         if (act(event)) event.preventDefault();
     });
 }

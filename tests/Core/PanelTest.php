@@ -37,6 +37,14 @@ it('knows its free spaces and what is in the way of an interlock', function () {
     expect($panel->freeSpaces())->toBe([1, 4, 6, 7, 8])->and(array_map(fn ($c) => $c->name, $panel->inTheWayOfInterlock()))->toBe(['Dryer']);
 });
 
+it('knows where a breaker could move to', function () {
+    $dryer = Houses::circuit('3', 2, Role::Off);
+    $panel = new Panel('p', 'Panel', 8, circuits: [$dryer, Houses::circuit('2', 1, Role::Off), Houses::circuit('8a', 1, Role::Off)]);
+    // 1–3 and 5–7 overlap the place it leaves; 4–6 is free; 6–8 holds a tandem half.
+    expect(array_map(fn ($s) => $s->label(), $panel->placesFor($dryer)))->toBe(['1–3', '4–6', '5–7'])
+        ->and(array_map(fn ($s) => $s->label(), $panel->placesFor($panel->circuits[2])))->toBe(['1a', '4a', '6a', '7a']);
+});
+
 it('refuses nonsense by field', function (callable $make, string $field) {
     expect($make)->toThrow(fn (Refused $refused) => expect($refused->field)->toBe($field));
 })->with([

@@ -148,3 +148,11 @@ it('takes a load from its nameplate, at the volts of its circuit', function () {
     }
     expect($this->job->changes()->count())->toBe(1);
 });
+
+it('moves a breaker and says what becomes of its leg', function () {
+    $this->patch("$this->base/circuits/c2/move", ['space' => '12', 'stage' => 'survey', 'was' => '{"space":2}'])->assertSessionHasErrors('space');
+    $same = $this->patch("$this->base/circuits/c2/move", ['space' => '1', 'stage' => 'survey', 'was' => '{"space":2}'], ['X-Parts' => '1'])->assertOk();
+    expect(rawurldecode((string) $same->headers->get('X-Said')))->toBe('Moved to 1, still leg A');
+    $other = $this->patch("$this->base/circuits/c2/move", ['space' => '3', 'stage' => 'survey', 'was' => '{"space":1}'], ['X-Parts' => '1'])->assertOk();
+    expect(rawurldecode((string) $other->headers->get('X-Said')))->toBe('Moved to 3, now leg B')->and($this->job->circuits()->where('key', 'c2')->value('space'))->toBe(3);
+});

@@ -70,6 +70,23 @@ final class CircuitController extends Controller
         return JobResponse::parts($request, JobScreen::of($edited, $this->stageOf($request), $circuit), ['header', 'strip', 'spine', 'tally', 'circuit', 'drawer'], ucfirst($role->words()));
     }
 
+    /** To another space of its panel; its leg may change with it, and that is said. */
+    public function move(Request $request, Job $job, string $circuit): Response|RedirectResponse
+    {
+        $in = FormInput::read($request, JobFileForm::circuit()->only('space'));
+        $found = $this->circuitRow($job, $circuit);
+        $from = new Slot($found->space, $found->poles, Half::tryFrom($found->half ?? ''));
+        $to = new Slot($in->whole('space'), $found->poles, $from->half);
+        $edited = JobEditor::change($job, $this->user(), "$found->name: {$from->label()} to {$to->label()}", function (Ledger $ledger, Job $row) use ($request, $circuit, $to): void {
+            $found = $this->circuitRow($row, $circuit);
+            Conflict::guard($row, $found, FormInput::was($request), ['space' => $to->space]);
+            $ledger->update($found, ['space' => $to->space]);
+        });
+        $said = "Moved to {$to->label()}, ".($from->leg() === $to->leg() ? "still {$to->leg()->words()}" : "now {$to->leg()->words()}");
+
+        return JobResponse::parts($request, JobScreen::of($edited, $this->stageOf($request), $circuit), ['header', 'strip', 'spine', 'board', 'drawer'], $said);
+    }
+
     public function destroy(Request $request, Job $job, string $circuit): Response|RedirectResponse
     {
         $edited = JobEditor::change($job, $this->user(), 'Breaker removed', function (Ledger $ledger, Job $row) use ($circuit): void {

@@ -17,6 +17,18 @@
     <x-field id="b-note" name="note" label="Note" :value="$circuit->note" maxlength="1000"/>
     <button class="button is-primary">Save</button>
 </form>
+@php($places = $screen->panelOf($circuit)?->placesFor($circuit) ?? [])
+<form id="move-form" method="post" action="{{ route('jobs.circuits.move', [$screen->row->id, $circuit->id]) }}" data-parts data-autosave>
+    @csrf @method('PATCH')
+    <input type="hidden" name="stage" value="survey">
+    <x-was :values="['space' => $circuit->slot->space]"/>
+    @if ($places === [])
+        <p class="quiet">No other place in this panel is free for it.</p>
+    @else
+        <x-pick id="m-space" name="space" label="Move it to (Alt ↑ ↓)" :options="[$circuit->slot->space => $circuit->label().', where it is'] + array_combine(array_map(fn ($s) => $s->space, $places), array_map(fn ($s) => $s->label().', '.($s->leg() === $circuit->leg() ? 'same leg' : $s->leg()->words().': its leg changes'), $places))" :value="$circuit->slot->space"/>
+        <noscript><button class="button">Move</button></noscript>
+    @endif
+</form>
 <form method="post" action="{{ route('jobs.circuits.destroy', [$screen->row->id, $circuit->id]) }}" data-parts class="aside-form">
     @csrf @method('DELETE')<input type="hidden" name="stage" value="survey">
     <button class="button is-quiet">Remove this breaker</button>
