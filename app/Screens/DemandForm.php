@@ -46,7 +46,7 @@ final class DemandForm
         $fields = [];
         foreach ($inputs?->toArray() ?? [] as $name => $value) {
             $fields[$name] = match (true) {
-                $name === 'appliances' => implode("\n", array_map(fn (array $a): string => $a['id'].' '.Number::write($a['va']), $inputs->appliances ?? [])),
+                $name === 'appliances' => implode("\n", array_map(fn (array $a): string => $a['id'].' '.Number::write($a['va']), $inputs->dwelling->appliances ?? [])),
                 is_array($value) => implode(', ', array_map(fn (mixed $va): string => Number::write(is_float($va) ? $va : null), $value)),
                 default => $value,
             };

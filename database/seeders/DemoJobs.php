@@ -18,6 +18,7 @@ use Underpin\JobFile\Customer;
 use Underpin\JobFile\JobFile;
 use Underpin\Loads\Demand\DemandInputs;
 use Underpin\Loads\Demand\DemandMethod;
+use Underpin\Loads\Demand\Dwelling;
 use Underpin\Service\ExistingEquipment;
 use Underpin\Service\ExistingFault;
 use Underpin\Service\Panel;
@@ -61,8 +62,8 @@ final class DemoJobs
             existing: self::answered(ExistingFault::NoLabels),
             site: new SiteFacts(0, 250, 15, 2350, 92, -12, 30, true, true),
             demand: new DemandInputs(
-                DemandMethod::Existing, 240.0, 2400, 2, 1, [['id' => 'water heater, house', 'va' => 4500.0], ['id' => 'water heater, dairy', 'va' => 4500.0], ['id' => 'dishwasher', 'va' => 1200.0], ['id' => 'deep well pump', 'va' => 2400.0]],
-                [10000.0], [5000.0], heatPumpVa: 950.0, coolingVa: 950.0,
+                DemandMethod::Existing, 240.0,
+                new Dwelling(2400, 2, 1, [['id' => 'water heater, house', 'va' => 4500.0], ['id' => 'water heater, dairy', 'va' => 4500.0], ['id' => 'dishwasher', 'va' => 1200.0], ['id' => 'deep well pump', 'va' => 2400.0]], [10000.0], [5000.0], heatPumpVa: 950.0, coolingVa: 950.0),
             ),
         );
     }
@@ -83,7 +84,8 @@ final class DemoJobs
             existing: self::answered(ExistingFault::MaleCord, ExistingFault::CordLost),
             site: new SiteFacts(180, 0, 5, 10, 96, 4, null, null, false),
             demand: new DemandInputs(
-                DemandMethod::Optional, 240.0, 1450, 2, 1, [['id' => 'dishwasher', 'va' => 1200.0], ['id' => 'sump pump', 'va' => 900.0]], [9600.0], [5000.0], coolingVa: 2400.0,
+                DemandMethod::Optional, 240.0,
+                new Dwelling(1450, 2, 1, [['id' => 'dishwasher', 'va' => 1200.0], ['id' => 'sump pump', 'va' => 900.0]], [9600.0], [5000.0], coolingVa: 2400.0),
             ),
         );
     }

@@ -12,6 +12,7 @@ use Underpin\JobFile\JobFileJson;
 use Underpin\JobFile\JobReport;
 use Underpin\Loads\Demand\DemandInputs;
 use Underpin\Loads\Demand\DemandMethod;
+use Underpin\Loads\Demand\Dwelling;
 use Underpin\Service\ExistingEquipment;
 use Underpin\Service\ExistingFault;
 use Underpin\Service\SiteFacts;
@@ -38,7 +39,7 @@ it('keeps what was found on site and the load calculation', function () {
     $job = new JobFile(
         'x', panels: $small->panels, existing: (new ExistingEquipment)->with(ExistingFault::MaleCord, true)->with(ExistingFault::NeverRun, false),
         site: new SiteFacts(0, 250, null, 2000, 95, -10, 20, true, null),
-        demand: new DemandInputs(DemandMethod::Existing, 240.0, 1500, appliances: [['id' => '7', 'va' => 900.0]], rangesVa: [9000.0]),
+        demand: new DemandInputs(DemandMethod::Existing, 240.0, new Dwelling(1500, appliances: [['id' => '7', 'va' => 900.0]], rangesVa: [9000.0])),
     );
     expect(JobFileJson::decode(JobFileJson::encode($job)))->toEqual($job);
 });

@@ -69,7 +69,7 @@ it('refuses a load calculation by its field and keeps the one that was saved', f
     ];
     $this->put("$this->base/demand", $fields)->assertSessionHasNoErrors();
     $this->put("$this->base/demand", [...$fields, ...$change])->assertSessionHasErrors($field);
-    expect(($this->file)()->demand?->floorAreaFt2)->toBe(1500.0)->and($this->job->changes()->count())->toBe(1);
+    expect(($this->file)()->demand?->dwelling->floorAreaFt2)->toBe(1500.0)->and($this->job->changes()->count())->toBe(1);
 })->with([
     [['method' => 'guess'], 'method'], [['method' => 'measured'], 'peak_va'], [['floor_area_ft2' => ''], 'floor_area_ft2'], [['floor_area_ft2' => '-5'], 'floor_area_ft2'],
     [['ranges_va' => 'big'], 'ranges_va'], [['ranges_va' => '1 2 3 4 5 6'], 'ranges_va'], [['ranges_va' => '28000'], 'ranges_va'], [['dryers_va' => '1 2 3 4 5'], 'dryers_va'],

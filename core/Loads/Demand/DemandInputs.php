@@ -12,30 +12,11 @@ use Underpin\Refused;
 /** What a load calculation is given: the same for the command and for the worksheet of a job. */
 final readonly class DemandInputs
 {
-    /**
-     * @param  ?float  $floorAreaFt2  needed for all but "measured"
-     * @param  list<array{id: string, va: float}>  $appliances  fastened in place
-     * @param  list<float>  $rangesVa
-     * @param  list<float>  $dryersVa
-     * @param  list<float>  $evChargersVa
-     * @param  ?float  $peakVa  needed for "measured"
-     */
+    /** @param  ?float  $peakVa  needed for "measured" */
     public function __construct(
         public DemandMethod $method,
         public float $volts = 240.0,
-        public ?float $floorAreaFt2 = null,
-        public int $smallApplianceCircuits = 2,
-        public int $laundryCircuits = 1,
-        public array $appliances = [],
-        public array $rangesVa = [],
-        public array $dryersVa = [],
-        public array $evChargersVa = [],
-        public float $heatingVa = 0.0,
-        public int $heatingUnits = 1,
-        public float $heatPumpVa = 0.0,
-        public float $supplementalHeatVa = 0.0,
-        public float $coolingVa = 0.0,
-        public float $largestMotorVa = 0.0,
+        public Dwelling $dwelling = new Dwelling,
         public ?float $peakVa = null,
         public float $newLoadVa = 0.0,
     ) {
@@ -72,19 +53,21 @@ final readonly class DemandInputs
         return new self(
             DemandMethod::from($in->text('method')),
             $in->number('volts'),
-            $in->numberOrNull('floor_area_ft2'),
-            $in->whole('small_appliance_circuits'),
-            $in->whole('laundry_circuits'),
-            array_map(fn (Values $appliance): array => ['id' => $appliance->text('id'), 'va' => $appliance->number('va')], $in->itemsOrNone('appliances')),
-            $in->numbers('ranges_va'),
-            $in->numbers('dryers_va'),
-            $in->numbers('ev_chargers_va'),
-            $in->number('heating_va'),
-            $in->whole('heating_units'),
-            $in->number('heat_pump_va'),
-            $in->number('supplemental_heat_va'),
-            $in->number('cooling_va'),
-            $in->number('largest_motor_va'),
+            new Dwelling(
+                $in->numberOrNull('floor_area_ft2'),
+                $in->whole('small_appliance_circuits'),
+                $in->whole('laundry_circuits'),
+                array_map(fn (Values $appliance): array => ['id' => $appliance->text('id'), 'va' => $appliance->number('va')], $in->itemsOrNone('appliances')),
+                $in->numbers('ranges_va'),
+                $in->numbers('dryers_va'),
+                $in->numbers('ev_chargers_va'),
+                $in->number('heating_va'),
+                $in->whole('heating_units'),
+                $in->number('heat_pump_va'),
+                $in->number('supplemental_heat_va'),
+                $in->number('cooling_va'),
+                $in->number('largest_motor_va'),
+            ),
             $in->numberOrNull('peak_va'),
             $in->number('new_load_va'),
         );
@@ -96,19 +79,19 @@ final readonly class DemandInputs
         return [
             'method' => $this->method->value,
             'volts' => $this->volts,
-            'floor_area_ft2' => $this->floorAreaFt2,
-            'small_appliance_circuits' => $this->smallApplianceCircuits,
-            'laundry_circuits' => $this->laundryCircuits,
-            'appliances' => $this->appliances,
-            'ranges_va' => $this->rangesVa,
-            'dryers_va' => $this->dryersVa,
-            'ev_chargers_va' => $this->evChargersVa,
-            'heating_va' => $this->heatingVa,
-            'heating_units' => $this->heatingUnits,
-            'heat_pump_va' => $this->heatPumpVa,
-            'supplemental_heat_va' => $this->supplementalHeatVa,
-            'cooling_va' => $this->coolingVa,
-            'largest_motor_va' => $this->largestMotorVa,
+            'floor_area_ft2' => $this->dwelling->floorAreaFt2,
+            'small_appliance_circuits' => $this->dwelling->smallApplianceCircuits,
+            'laundry_circuits' => $this->dwelling->laundryCircuits,
+            'appliances' => $this->dwelling->appliances,
+            'ranges_va' => $this->dwelling->rangesVa,
+            'dryers_va' => $this->dwelling->dryersVa,
+            'ev_chargers_va' => $this->dwelling->evChargersVa,
+            'heating_va' => $this->dwelling->heatingVa,
+            'heating_units' => $this->dwelling->heatingUnits,
+            'heat_pump_va' => $this->dwelling->heatPumpVa,
+            'supplemental_heat_va' => $this->dwelling->supplementalHeatVa,
+            'cooling_va' => $this->dwelling->coolingVa,
+            'largest_motor_va' => $this->dwelling->largestMotorVa,
             'peak_va' => $this->peakVa,
             'new_load_va' => $this->newLoadVa,
         ];
@@ -118,22 +101,13 @@ final readonly class DemandInputs
     public function worksheet(): Worksheet
     {
         return match ($this->method) {
-            DemandMethod::Standard => Worksheet::standard($this->dwelling(), $this->volts),
-            DemandMethod::Optional => Worksheet::optional($this->dwelling(), $this->volts),
-            DemandMethod::Existing => Worksheet::existing($this->dwelling(), $this->volts),
+            DemandMethod::Standard => Worksheet::standard($this->dwelling, $this->volts),
+            DemandMethod::Optional => Worksheet::optional($this->dwelling, $this->volts),
+            DemandMethod::Existing => Worksheet::existing($this->dwelling, $this->volts),
             DemandMethod::Measured => Worksheet::measured(
                 $this->peakVa ?? throw new Refused('peak_va', 'peak_va is missing: "measured" rests on it.'),
                 $this->newLoadVa, $this->volts,
             ),
         };
-    }
-
-    private function dwelling(): Dwelling
-    {
-        return new Dwelling(
-            $this->floorAreaFt2 ?? throw new Refused('floor_area_ft2', 'floor_area_ft2 is missing: this calculation rests on it.'),
-            $this->smallApplianceCircuits, $this->laundryCircuits, array_column($this->appliances, 'va'), $this->rangesVa, $this->dryersVa,
-            $this->evChargersVa, $this->heatingVa, $this->heatingUnits, $this->heatPumpVa, $this->supplementalHeatVa, $this->coolingVa, $this->largestMotorVa,
-        );
     }
 }

@@ -19,17 +19,18 @@ final readonly class Dwelling
     private const EV_CHARGER_LEAST_VA = 7200.0;
 
     /**
-     * @param  list<float>  $appliancesVa  fastened in place; not ranges, dryers, heating or cooling
+     * @param  ?float  $floorAreaFt2  null: not measured yet
+     * @param  list<array{id: string, va: float}>  $appliances  fastened in place; not ranges, dryers, heating or cooling
      * @param  list<float>  $rangesVa  nameplates, at most five of at most 27 kW
      * @param  list<float>  $dryersVa  nameplates, at most four
      * @param  list<float>  $evChargersVa  nameplates; each counts at least 7,200 (220.57)
      * @param  int  $heatingUnits  separately controlled
      */
     public function __construct(
-        public float $floorAreaFt2,
+        public ?float $floorAreaFt2 = null,
         public int $smallApplianceCircuits = 2,
         public int $laundryCircuits = 1,
-        public array $appliancesVa = [],
+        public array $appliances = [],
         public array $rangesVa = [],
         public array $dryersVa = [],
         public array $evChargersVa = [],
@@ -40,16 +41,33 @@ final readonly class Dwelling
         public float $coolingVa = 0.0,
         public float $largestMotorVa = 0.0,
     ) {
-        RangeDemand::guard($rangesVa);
-        if (count($dryersVa) > self::MOST_DRYERS) {
-            throw new Refused('dryers_va', sprintf('dryers_va may hold at most %d; %d were given.', self::MOST_DRYERS, count($dryersVa)));
+    }
+
+    /**
+     * Whether a calculation can rest on it.
+     *
+     * @throws Refused on "floor_area_ft2", "ranges_va" or "dryers_va"
+     */
+    public function guard(): void
+    {
+        if ($this->floorAreaFt2 === null) {
+            throw new Refused('floor_area_ft2', 'floor_area_ft2 is missing: this calculation rests on it.');
         }
+        RangeDemand::guard($this->rangesVa);
+        if (count($this->dryersVa) > self::MOST_DRYERS) {
+            throw new Refused('dryers_va', sprintf('dryers_va may hold at most %d; %d were given.', self::MOST_DRYERS, count($this->dryersVa)));
+        }
+    }
+
+    public function appliancesVa(): float
+    {
+        return array_sum(array_column($this->appliances, 'va'));
     }
 
     /** 220.41 and 220.52: 3 VA a square foot, and 1,500 VA for each small-appliance and laundry circuit. */
     public function generalLightingVa(): float
     {
-        return self::LIGHTING_VA_PER_FT2 * $this->floorAreaFt2 + self::CIRCUIT_VA * ($this->smallApplianceCircuits + $this->laundryCircuits);
+        return self::LIGHTING_VA_PER_FT2 * ($this->floorAreaFt2 ?? 0.0) + self::CIRCUIT_VA * ($this->smallApplianceCircuits + $this->laundryCircuits);
     }
 
     /** 220.57: the larger of the nameplate and 7,200 VA for each. */
@@ -61,7 +79,7 @@ final readonly class Dwelling
     /** Everything that the optional and the existing calculation put into one sum. */
     public function connectedVa(): float
     {
-        return $this->generalLightingVa() + array_sum($this->appliancesVa) + array_sum($this->rangesVa) + array_sum($this->dryersVa) + $this->evChargersVa();
+        return $this->generalLightingVa() + $this->appliancesVa() + array_sum($this->rangesVa) + array_sum($this->dryersVa) + $this->evChargersVa();
     }
 
     public function allHeatingVa(): float

@@ -32,9 +32,14 @@ final readonly class Worksheet
         return $this->demandVa / $this->volts;
     }
 
-    /** NEC 2023 220 Part III. */
+    /**
+     * NEC 2023 220 Part III.
+     *
+     * @throws Refused on "floor_area_ft2", "ranges_va", "dryers_va" or "volts"
+     */
     public static function standard(Dwelling $d, float $volts = 240.0): self
     {
+        $d->guard();
         $lighting = $d->generalLightingVa();
         $lines = [
             ...self::tiers('General lighting, small-appliance and laundry circuits', $lighting, [[3000.0, 100], [117_000.0, 35], [INF, 25]], '220.41, 220.52, 220.45'),
@@ -56,9 +61,14 @@ final readonly class Worksheet
         return new self(DemandMethod::Standard, $lines, $volts);
     }
 
-    /** NEC 2023 220.82. */
+    /**
+     * NEC 2023 220.82.
+     *
+     * @throws Refused on "floor_area_ft2", "ranges_va", "dryers_va" or "volts"
+     */
     public static function optional(Dwelling $d, float $volts = 240.0): self
     {
+        $d->guard();
         $lines = self::tiers('Everything but heating and cooling', $d->connectedVa(), [[10_000.0, 100], [INF, 40]], '220.82(B)');
         $heatingPct = $d->heatingUnits >= self::HEATING_UNITS_FOR_40_PCT ? 40 : 65;
         $choices = [
@@ -72,9 +82,15 @@ final readonly class Worksheet
         return new self(DemandMethod::Optional, $lines, $volts);
     }
 
-    /** NEC 2023 220.83. */
+    /**
+     * NEC 2023 220.83.
+     *
+     * @throws Refused on "floor_area_ft2", "ranges_va", "dryers_va" or "volts"
+     */
     public static function existing(Dwelling $d, float $volts = 240.0): self
     {
+        $d->guard();
+
         return new self(DemandMethod::Existing, [
             ...self::tiers('Everything but heating and cooling', $d->connectedVa(), [[8000.0, 100], [INF, 40]], '220.83'),
             self::largerOfHeatingAndCooling($d, '220.83(B)'),
@@ -120,12 +136,12 @@ final readonly class Worksheet
     /** @return list<DemandLine> */
     private static function appliances(Dwelling $d): array
     {
-        if ($d->appliancesVa === []) {
+        if ($d->appliances === []) {
             return [];
         }
-        $pct = count($d->appliancesVa) >= self::APPLIANCES_FOR_75_PCT ? 75 : 100;
+        $pct = count($d->appliances) >= self::APPLIANCES_FOR_75_PCT ? 75 : 100;
 
-        return [new DemandLine(sprintf('%d appliances fastened in place, at %d %%', count($d->appliancesVa), $pct), array_sum($d->appliancesVa) * $pct / 100, '220.53')];
+        return [new DemandLine(sprintf('%d appliances fastened in place, at %d %%', count($d->appliances), $pct), $d->appliancesVa() * $pct / 100, '220.53')];
     }
 
     private static function largerOfHeatingAndCooling(Dwelling $d, string $section): DemandLine
