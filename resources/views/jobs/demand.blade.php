@@ -10,6 +10,13 @@
                     <nav class="chips" aria-label="Schools"><a href="{{ route('jobs.stage', [$screen->row->id, 'loads']) }}">List</a><a href="{{ route('jobs.demand', $screen->row->id) }}" aria-current="true">Calculate</a></nav>
                     <button type="button" class="button" data-key="print">Print</button>
                 </div>
+                <div class="print-only">
+                    <p><b>{{ $screen->row->name }}</b>{{ $screen->row->customer_address ? ', '.$screen->row->customer_address : '' }}. {{ $screen->job->rules->authority ?: 'No local amendments named' }}, {{ $screen->job->rules->edition }}{{ $screen->job->rules->dated ? ', as of '.$screen->job->rules->dated : '' }}.</p>
+                    @if ($screen->job->demand)
+                        <p>@foreach ($demand->fields as $name => $value)@if ($value !== null && $value !== '' && $value !== 0.0 && $name !== 'method'){{ App\Screens\FieldLabel::of($name) }}: {{ is_scalar($value) ? str_replace("\n", '; ', (string) $value) : '' }}. @endif @endforeach</p>
+                    @endif
+                    <p>A licensed electrician and the local authority decide.</p>
+                </div>
                 @php($f = fn (string $name, string $else = '') => Underpin\Csv\Number::write(is_numeric($demand->fields[$name] ?? null) ? (float) $demand->fields[$name] : null) ?: (is_string($demand->fields[$name] ?? null) ? $demand->fields[$name] : $else))
                 <form id="demand-form" class="sheet-form" method="post" action="{{ route('jobs.demand.update', $screen->row->id) }}">
                     @csrf @method('PUT')
