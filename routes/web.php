@@ -16,6 +16,7 @@ use App\Http\Controllers\JobController;
 use App\Http\Controllers\JobFileController;
 use App\Http\Controllers\JobRulesController;
 use App\Http\Controllers\LibraryController;
+use App\Http\Controllers\LibraryLoadController;
 use App\Http\Controllers\LoadController;
 use App\Http\Controllers\PanelController;
 use App\Http\Controllers\PickController;
@@ -42,6 +43,10 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/account/people', [AccountController::class, 'invite'])->name('account.invite');
 
     Route::get('/catalogue', CatalogueController::class)->name('catalogue');
+    Route::get('/library/new', [LibraryLoadController::class, 'create'])->name('library.create');
+    Route::post('/library', [LibraryLoadController::class, 'store'])->name('library.store');
+    Route::get('/library/{load}', [LibraryLoadController::class, 'edit'])->whereNumber('load')->name('library.edit');
+    Route::put('/library/{load}', [LibraryLoadController::class, 'update'])->whereNumber('load')->name('library.update');
     Route::get('/find', FindController::class)->name('find');
     Route::get('/local-rules', [RuleProfileController::class, 'index'])->name('rules.index');
     Route::post('/local-rules', [RuleProfileController::class, 'store'])->name('rules.store');

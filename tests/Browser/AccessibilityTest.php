@@ -45,7 +45,7 @@ it('has no serious fault on any page', function (int $width, int $height, array 
             }
         }
     }
-    foreach (['/', '/?q=nothing-like-it', '/account', '/catalogue', '/local-rules', '/local-rules/new'] as $path) {
+    foreach (['/', '/?q=nothing-like-it', '/account', '/catalogue', '/local-rules', '/local-rules/new', '/library/new'] as $path) {
         $look($path);
     }
     $browser->close();

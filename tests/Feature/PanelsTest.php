@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Job;
+use App\Models\LibraryLoad;
 use App\Models\Machine;
 use App\Models\User;
 
@@ -106,4 +107,24 @@ it('tells the board how far a job has come and what is wrong', function () {
     $this->put("$this->base/machine", ['key' => 'finch-22', 'fuel' => 'gasoline']);
     expect($row()->reached)->toBe('size')->and($row()->worst)->toBe('wrong')->and($row()->findings)->toBeGreaterThan(0);
     $this->get('/')->assertSee('findings, the worst: wrong');
+});
+
+it('lets the shop put its own figures and its own loads into the library', function () {
+    $fields = [
+        'name' => 'Goat milker', 'kind' => 'pump', 'pf' => '0.85', 'volts' => '120', 'run_low_w' => '400', 'start_low_w' => '900', 'run_usual_w' => '700', 'start_usual_w' => '1,900', 'run_high_w' => '900', 'start_high_w' => '3000',
+    ];
+    $this->get('/library/new')->assertOk()->assertSee('A load of our own');
+    $this->post('/library', $fields)->assertRedirect('/catalogue');
+    $this->get("$this->base/library?q=milker&circuit=c2")->assertSee('Goat milker')->assertSee('700 W');
+    $load = LibraryLoad::query()->where('name', 'Goat milker')->firstOrFail();
+    $this->put("/library/$load->id", ['run_high_w' => '1000'] + $fields)->assertRedirect('/catalogue');
+    expect($load->refresh()->run_high_w)->toEqual(1000.0);
+    foreach (['start_usual_w' => '600', 'run_high_w' => '100', 'pf' => '1.2', 'kind' => 'beast', 'name' => 'Refrigerator', 'volts' => '208', 'run_low_w' => ''] as $field => $value) {
+        $this->put("/library/$load->id", [$field => $value] + $fields)->assertSessionHasErrors($field);
+    }
+    $this->get("/library/$load->id")->assertOk()->assertSee('Goat milker');
+    $stranger = $this->person('sam@two.example');
+    $this->flushSession();
+    $this->actingAs($stranger)->get("/library/$load->id")->assertNotFound();
+    $this->put("/library/$load->id", $fields)->assertNotFound();
 });

@@ -1,0 +1,23 @@
+<x-layouts.page title="Typical load"><x-topbar><a class="jobname" href="{{ route('catalogue') }}">← Catalogue</a></x-topbar>
+    <main id="page" class="wide" tabindex="-1">
+        <div class="stage-head"><h1>{{ $load->exists ? $load->name : 'A load of our own' }}</h1></div>
+        <form id="library-load-form" class="sheet-form" method="post" action="{{ $load->exists ? route('library.update', $load->id) : route('library.store') }}">
+            @csrf
+            @if ($load->exists) @method('PUT') @endif
+            <div class="fields">
+                <x-field id="ll-name" name="name" label="Load" :value="$load->name" maxlength="100"/>
+                <x-pick id="ll-kind" name="kind" label="Kind" :options="array_combine(array_column(Underpin\Loads\LoadKind::cases(), 'value'), array_column(Underpin\Loads\LoadKind::cases(), 'value'))" :value="$load->kind"/>
+                <x-pick id="ll-volts" name="volts" label="Volts" :options="[120 => '120 V', 240 => '240 V']" :value="$load->volts"/>
+                <x-field id="ll-pf" name="pf" label="Power factor" :value="Underpin\Csv\Number::write($load->pf)" inputmode="decimal"/>
+            </div>
+            @foreach (['run' => 'Runs', 'start' => 'Starts'] as $moment => $words)
+                <div class="fields">
+                    @foreach (['low', 'usual', 'high'] as $grade)
+                        <x-field :id="'ll-'.$moment.'-'.$grade" :name="$moment.'_'.$grade.'_w'" :label="$words.', '.$grade" unit="W" :value="$load->exists ? Underpin\Csv\Number::write($load->{$moment.'_'.$grade.'_w'}) : ''"/>
+                    @endforeach
+                </div>
+            @endforeach
+            <button class="button is-primary">Save</button>
+        </form>
+    </main>
+</x-layouts.page>
