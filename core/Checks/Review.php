@@ -60,6 +60,7 @@ final readonly class Review
             new MultiwireOn120,
             new ConnectionStops,
             new InterlockSpacesTaken,
+            new DoubleBond,
             new InletUnderOutlet,
             new DropLong,
             new CableInWetPlace,

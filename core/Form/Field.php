@@ -135,7 +135,7 @@ final readonly class Field
         return match ($this->type) {
             FieldType::Number => $this->readNumber($value),
             FieldType::Whole => (int) $this->readWhole($value),
-            FieldType::Text, FieldType::Id => $this->readText($value),
+            FieldType::Id => $this->readText($value),
             FieldType::Choice => $this->readChoice($value),
             FieldType::NumberChoice => $this->readNumberChoice($value),
             FieldType::Flag => is_bool($value) ? $value : throw $this->refused('must be true or false'),
@@ -190,7 +190,7 @@ final readonly class Field
         $schema = match ($this->type) {
             FieldType::Number => ['type' => 'number', ...$number],
             FieldType::Whole => ['type' => 'integer', ...$number],
-            FieldType::Text, FieldType::Id => ['type' => 'string', 'minLength' => 1],
+            FieldType::Id => ['type' => 'string', 'minLength' => 1],
             FieldType::FreeText => ['type' => 'string', 'maxLength' => (int) $this->atMost],
             FieldType::Choice => ['type' => 'string', 'enum' => $this->choices],
             FieldType::NumberChoice => ['type' => 'integer', 'enum' => $this->choices],

@@ -8,7 +8,6 @@ enum FieldType: string
 {
     case Number = 'number';
     case Whole = 'whole number';
-    case Text = 'text';
     case Id = 'id';
     case Choice = 'choice';
     case NumberChoice = 'number choice';

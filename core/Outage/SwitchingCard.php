@@ -68,11 +68,6 @@ final readonly class SwitchingCard
         );
     }
 
-    public function isComplete(): bool
-    {
-        return $this->gaps === [];
-    }
-
     /** @return list<string> */
     private static function cautions(JobFile $job): array
     {

@@ -74,11 +74,6 @@ final readonly class Circuit
         return array_sum(array_map(fn (Load $l): float => $l->knownRunW(), $this->loads));
     }
 
-    public function startW(): float
-    {
-        return array_sum(array_map(fn (Load $l): float => $l->knownStartW(), $this->loads));
-    }
-
     /** Amperes on each leg it hangs on. */
     public function runAmps(): float
     {

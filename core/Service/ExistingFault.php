@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underpin\Service;
 
 use Underpin\Checks\Severity;
+use Underpin\Codebook\LocalRules;
 use Underpin\Codebook\Source;
 
 /** What is found wrong with backup equipment that is there already: a question a person answers at the wall. */
@@ -30,7 +31,7 @@ enum ExistingFault: string
             self::MaleCord => 'Is there a cord with two male ends?',
             self::NothingBetween => 'Can the main and the generator breaker be on together (no interlock, no switch)?',
             self::BondInSubpanel => 'Are neutral and ground bonded in a sub-panel?',
-            self::EngineClose => 'Does the engine stand within 20 ft of a door or window?',
+            self::EngineClose => sprintf('Does the engine stand within %d ft of a door or window?', LocalRules::LEAST_PORTABLE_FT),
             self::PinsExposed => 'Can the live pins of a plug or inlet be touched?',
             self::TwoBonds => 'Is neutral bonded at the generator and at the service both, with a switch that does not break it?',
             self::ReceptacleSmall => 'Is the receptacle or inlet smaller than the generator\'s outlet?',
@@ -49,7 +50,7 @@ enum ExistingFault: string
             self::MaleCord => 'A cord with two male ends is in use.',
             self::NothingBetween => 'Nothing keeps the main and the generator breaker from being on together.',
             self::BondInSubpanel => 'Neutral and ground are bonded in a sub-panel.',
-            self::EngineClose => 'The engine stands within 20 ft of a door or window.',
+            self::EngineClose => sprintf('The engine stands within %d ft of a door or window.', LocalRules::LEAST_PORTABLE_FT),
             self::PinsExposed => 'Live pins of a plug or inlet can be touched.',
             self::TwoBonds => 'Neutral is bonded at the generator and at the service both.',
             self::ReceptacleSmall => 'The receptacle or inlet is smaller than the generator\'s outlet.',
@@ -87,7 +88,7 @@ enum ExistingFault: string
             self::MaleCord => 'Cut it up today. An inlet with recessed male pins takes its place.',
             self::NothingBetween => 'Take the generator breaker out of use until an interlock or a transfer switch is fitted.',
             self::BondInSubpanel => 'Take the bond out and put neutrals and grounds on bars of their own.',
-            self::EngineClose => 'Find a place 20 ft away with the exhaust pointing off; carbon monoxide alarms on every floor.',
+            self::EngineClose => sprintf('Find a place %d ft away with the exhaust pointing off; carbon monoxide alarms on every floor.', LocalRules::LEAST_PORTABLE_FT),
             self::PinsExposed => 'Replace it; the live side is always the female side.',
             self::TwoBonds => 'Break the neutral with the switch, or lift the generator\'s bond as its maker allows.',
             self::ReceptacleSmall => 'Fit one of at least the outlet\'s rating, with wire to match.',

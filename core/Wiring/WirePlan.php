@@ -12,6 +12,7 @@ use Underpin\JobFile\JobFile;
 use Underpin\Limit;
 use Underpin\Refused;
 use Underpin\Say;
+use Underpin\Sizing\Bond;
 use Underpin\Sizing\Outlet;
 use Underpin\Sizing\Supply;
 
@@ -96,7 +97,7 @@ final readonly class WirePlan
 
         $lines = $hardWired
             ? [new WireLine('At the machine', "its own terminals, $outletA A breaker", 'Wired in; the machine\'s breaker protects the run to the panel. Control wires lie apart from power wires.', Source::nec('445.13, 725.136'))]
-            : self::portableLines($supply, $outletA, (int) $inletA, $cordSize, $run);
+            : self::portableLines($job, $supply, $outletA, (int) $inletA, $cordSize);
         $lines[] = new WireLine($kind === ConnectionKind::Interlock ? 'Generator breaker' : 'Switch\'s incoming breaker', "$breakerA A, ".($machine->volts === 240 ? 'two-pole' : 'one-pole on each bus as the switch requires'), sprintf(
             'The smallest of outlet %d A,%s conductor %d A%s.',
             $outletA, $inletA === null ? '' : " cord $outletA A, inlet $inletA A,", $conductor->ampacity->maxBreakerA,
@@ -117,8 +118,9 @@ final readonly class WirePlan
     }
 
     /** @return list<WireLine> */
-    private static function portableLines(Supply $supply, int $outletA, int $inletA, ConductorSize $cordSize, WireRun $run): array
+    private static function portableLines(JobFile $job, Supply $supply, int $outletA, int $inletA, ConductorSize $cordSize): array
     {
+        $run = $job->wire;
         $outlet = $supply->machine->outlet;
         $inlet = match (true) {
             $inletA === $outletA => $outlet->plug(),
@@ -130,7 +132,7 @@ final readonly class WirePlan
 
         return [
             new WireLine('Outlet', "$outlet->value, {$supply->machine->volts} V, $outletA A", 'The live side is always the female side: an outlet ends in R, what goes into it in P.', new Source('NEMA WD 6', '')),
-            new WireLine('Cord', $cordSize->words().", {$outlet->plug()} to female connector, ".($run->cordFt === null ? 'length to be measured' : number_format($run->cordFt).' ft'), 'Male at the machine, female at the inlet, never two male ends. Long enough, with slack, to stand the machine 20 ft from the house.', Source::nec('Table 400.5(A)(1), 702.7')),
+            new WireLine('Cord', $cordSize->words().", {$outlet->plug()} to female connector, ".($run->cordFt === null ? 'length to be measured' : number_format($run->cordFt).' ft'), sprintf('Male at the machine, female at the inlet, never two male ends. Long enough, with slack, to stand the machine %s ft from the house.', number_format($job->rules->portableFt)), Source::nec('Table 400.5(A)(1), 702.7')),
             new WireLine('Inlet', "$inlet, $inletA A, wet-rated, recessed male pins", $inletA > $outletA
                 ? "Larger than today's outlet, for a larger machine later; the breaker follows the outlet. The cord then ends in a connector for this inlet."
                 : 'The same rating as the outlet. Screwed to framing, not to siding, and where it can be reached at night.', Source::nec('702.7, 406.9(B)')),
@@ -154,6 +156,10 @@ final readonly class WirePlan
             ? 'X and Y to the two hots, in either order; W (silver) to neutral; G (green) to ground.'
             : 'Brass to the hot, silver (W) to neutral, G (green) to ground.';
 
-        return [new WireLine('Terminals', $hardWired ? 'hots, neutral and ground as marked' : $hots, 'Ground first when connecting, last when taking apart. Torque by the label, and once more after the wire is dressed.', Source::nec('110.14(D), 406.10'))];
+        $bond = $supply->machine->bond === Bond::Floating
+            ? new WireLine('Neutral bond', 'at the service only', 'The machine\'s neutral floats: the bond at the service is the one.', Source::nec('250.24(A)(5)'))
+            : new WireLine('Neutral bond', 'one too many, unless the switch breaks the neutral', 'The machine bonds its neutral to its frame, and the service bonds it too.', Source::nec('250.24(A)(5), 250.30'));
+
+        return [$bond, new WireLine('Terminals', $hardWired ? 'hots, neutral and ground as marked' : $hots, 'Ground first when connecting, last when taking apart. Torque by the label, and once more after the wire is dressed.', Source::nec('110.14(D), 406.10'))];
     }
 }

@@ -5,7 +5,6 @@ import { startKeys, toggleNight } from './keys.js';
 import { finder } from './finder.js';
 import { library } from './library.js';
 
-Alpine.data('shell', () => ({}));
 Alpine.data('finder', finder);
 Alpine.data('library', library);
 Alpine.start();

@@ -31,7 +31,7 @@ final class JobController extends Controller
     public function index(Request $request): View
     {
         $search = trim(mb_substr($request->string('q')->toString(), 0, 100));
-        $jobs = Job::query()->where('shop_id', $this->user()->shop_id)->with('savedBy')->orderByDesc('updated_at')->orderByDesc('id');
+        $jobs = Job::query()->where('shop_id', $this->user()->shop_id)->orderByDesc('updated_at')->orderByDesc('id');
         foreach (array_filter(explode(' ', $search)) as $word) {
             $like = '%'.addcslashes($word, '%_\\').'%';
             $jobs->where(fn ($query) => $query->where('name', 'like', $like)->orWhere('customer_name', 'like', $like)->orWhere('customer_address', 'like', $like));

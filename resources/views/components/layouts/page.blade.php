@@ -9,7 +9,7 @@
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
     @vite(['resources/css/app.scss', 'resources/js/app.js'])
 </head>
-<body x-data="shell" @if ($job) data-job="{{ $job->id }}" @endif>
+<body @if ($job) data-job="{{ $job->id }}" @endif>
 <a class="skip" href="#page">To the content</a>
 @include('parts.patterns')
 {{ $slot }}
