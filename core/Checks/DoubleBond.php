@@ -34,7 +34,7 @@ final class DoubleBond implements Check
                 "The ground-fault outlet of $machine->name will trip on the house's own bond.",
                 'Part of the neutral current returns over the ground wire, which is what the outlet trips on: no power when it is needed.',
                 'A switch that breaks the neutral, or a machine with a floating neutral.',
-                Source::nec('250.30, 590.6'),
+                Source::nec('250.30, 445.20'),
             );
         }
     }
