@@ -22,6 +22,7 @@ use App\Http\Controllers\PanelController;
 use App\Http\Controllers\PickController;
 use App\Http\Controllers\RuleProfileController;
 use App\Http\Controllers\ScheduleController;
+use App\Http\Controllers\ServiceController;
 use App\Http\Controllers\StageController;
 use App\Http\Controllers\SurveyController;
 use Illuminate\Support\Facades\Route;
@@ -91,6 +92,10 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::put('/rules', [JobRulesController::class, 'update'])->name('rules.update');
         Route::put('/existing', [SurveyController::class, 'existing'])->name('existing');
         Route::put('/site', [SurveyController::class, 'site'])->name('site');
+        Route::put('/service', [ServiceController::class, 'place'])->name('service');
+        Route::post('/service/disconnects', [ServiceController::class, 'store'])->name('disconnects.store');
+        Route::patch('/service/disconnects/{disconnect}', [ServiceController::class, 'update'])->name('disconnects.update');
+        Route::delete('/service/disconnects/{disconnect}', [ServiceController::class, 'destroy'])->name('disconnects.destroy');
         Route::get('/demand', [DemandController::class, 'show'])->name('demand');
         Route::put('/demand', [DemandController::class, 'update'])->name('demand.update');
 

@@ -49,11 +49,26 @@ final readonly class PanelBoard
         $y = $this->top($slot->space) + 2;
         $h = $slot->poles * self::ROW - 4;
 
+        if ($slot->half !== null && $slot->poles === 2) {
+            // The inner pair of a quad is one handle across the middle; the outer pair starts in the upper half.
+            return $slot->half === Half::Lower
+                ? new Box($x, $y + self::ROW / 2 - 1.5, self::BREAKER_W, self::ROW - 1)
+                : new Box($x, $y, self::BREAKER_W, self::ROW / 2 - 2.5);
+        }
+
         return match ($slot->half) {
             null => new Box($x, $y, self::BREAKER_W, $h),
             Half::Upper => new Box($x, $y, self::BREAKER_W, self::ROW / 2 - 2.5),
             Half::Lower => new Box($x, $y + self::ROW / 2 - 1.5, self::BREAKER_W, self::ROW / 2 - 2.5),
         };
+    }
+
+    /** The second strip of a quad's outer pair, tied to the first around the inner pair. */
+    public function tiedBox(Slot $slot): ?Box
+    {
+        return $slot->poles === 2 && $slot->half === Half::Upper
+            ? new Box($this->box($slot)->x, $this->top($slot->space + 2) + self::ROW / 2 + 0.5, self::BREAKER_W, self::ROW / 2 - 2.5)
+            : null;
     }
 
     public static function isRight(int $space): bool

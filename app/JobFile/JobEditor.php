@@ -13,6 +13,7 @@ use Underpin\Checks\Review;
 use Underpin\Checks\StageReport;
 use Underpin\JobFile\JobFile;
 use Underpin\Refused;
+use Underpin\Service\Chain;
 
 /**
  * Every change of a job file goes through here: in one transaction with the job locked, written
@@ -145,6 +146,11 @@ final class JobEditor
     private static function settle(Job $row, User $user): EditedJob
     {
         $edited = self::open($row);
+        try {
+            Chain::guard($edited->job->service, $edited->job->panels);
+        } catch (Refused $refused) {
+            throw new Refused('fed_from', $refused->getMessage());
+        }
         foreach ($edited->job->panels as $panel) {
             foreach ($panel->slotFaults() as $fault) {
                 throw new Refused($fault->field, $fault->message);

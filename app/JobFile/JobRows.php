@@ -14,19 +14,27 @@ use Underpin\JobFile\JobFile;
 use Underpin\JobFile\JobFileForm;
 use Underpin\JobFile\JobFileJson;
 use Underpin\Loads\Demand\DemandInputs;
+use Underpin\Loads\Duty;
 use Underpin\Loads\Load;
 use Underpin\Loads\LoadKind;
+use Underpin\Loads\Measure\Measured;
+use Underpin\Loads\PhaseOfUse;
 use Underpin\Loads\Role;
+use Underpin\Loads\School;
+use Underpin\Loads\Season;
 use Underpin\Outage\StartSchool;
 use Underpin\Refused;
 use Underpin\Service\Circuit;
 use Underpin\Service\ExistingEquipment;
 use Underpin\Service\ExistingFault;
 use Underpin\Service\Half;
+use Underpin\Service\Leg;
 use Underpin\Service\Panel;
 use Underpin\Service\PanelKind;
 use Underpin\Service\Protection;
+use Underpin\Service\Service;
 use Underpin\Service\Slot;
+use Underpin\Service\SpaceList;
 use Underpin\Sizing\Fuel;
 use Underpin\Sizing\Machine;
 use Underpin\Sizing\Supply;
@@ -76,6 +84,9 @@ final class JobRows
             JobFileJson::site($job->site === null ? null : JobFileForm::site()->read(self::object($job->site))),
             $job->demand === null ? null : DemandInputs::from(DemandInputs::form()->read(self::object($job->demand))),
             $job->rules_profile,
+            self::service($job->service),
+            School::from($job->figures),
+            $job->figures_reason,
         );
     }
 
@@ -108,6 +119,9 @@ final class JobRows
             'existing' => JobFileJson::existingToArray($job->existing),
             'site' => JobFileJson::siteToArray($job->site),
             'demand' => $job->demand?->toArray(),
+            'service' => JobFileJson::serviceToArray($job->service),
+            'figures' => $job->figures->value,
+            'figures_reason' => $job->figuresReason,
         ];
     }
 
@@ -120,7 +134,22 @@ final class JobRows
     /** @return array<string, mixed> */
     public static function circuitColumns(Circuit $circuit): array
     {
-        return ['key' => $circuit->id] + array_diff_key(JobFileJson::circuitToArray($circuit), ['id' => 0, 'loads' => 0]);
+        return ['key' => $circuit->id] + array_diff_key(JobFileJson::circuitToArray($circuit), ['id' => 0, 'loads' => 0, 'measured' => 0]) + self::measuredColumns($circuit->measured);
+    }
+
+    /** @return array<string, mixed> columns of their own, so that the board needs no JSON to be read for every breaker */
+    public static function measuredColumns(?Measured $measured): array
+    {
+        return [
+            'measured_leg' => $measured?->leg->value, 'measured_run_a' => $measured?->runA, 'measured_start_a' => $measured?->startA,
+            'measured_on' => $measured->on ?? '', 'measured_by_hand' => $measured->byHand ?? false,
+        ];
+    }
+
+    /** @param  ?array<string, mixed>  $service as a job keeps it */
+    public static function service(?array $service): Service
+    {
+        return JobFileJson::service($service === null ? null : JobFileForm::service()->read(self::object($service)));
     }
 
     /** @return array<string, mixed> */
@@ -170,7 +199,8 @@ final class JobRows
     {
         return new Panel(
             $row->key, $row->name, $row->spaces, PanelKind::from($row->kind), $row->main_a, self::flag($row->interlock_listed),
-            $row->interlock_space, self::flag($row->has_multiwire), $circuits,
+            $row->interlock_space, self::flag($row->has_multiwire), $circuits, $row->fed_from, $row->feeder_a, self::flag($row->bonded),
+            $row->tandem_spaces === '' ? null : SpaceList::parse($row->tandem_spaces), $row->feeder_circuit,
         );
     }
 
@@ -179,13 +209,18 @@ final class JobRows
     {
         return new Circuit(
             $row->key, new Slot($row->space, $row->poles, Half::tryFrom($row->half ?? '')), $row->amps, $row->name,
-            Protection::from($row->protection), Role::from($row->role), $row->note, $loads, $row->keep_on,
+            Protection::from($row->protection), Role::from($row->role), $row->note, $loads, $row->keep_on, $row->receptacle_a,
+            $row->measured_leg === null ? null : new Measured(Leg::from($row->measured_leg), $row->measured_run_a, $row->measured_start_a, $row->measured_on, $row->measured_by_hand === 1),
         );
     }
 
     private static function load(stdClass $row): Load
     {
-        return new Load($row->key, $row->name, LoadKind::from($row->kind), $row->run_w, $row->start_w, $row->pf);
+        return new Load(
+            $row->key, $row->name, LoadKind::from($row->kind), $row->run_w, $row->start_w, $row->pf,
+            $row->duty === null ? null : Duty::from($row->duty), $row->on_s, $row->off_s,
+            $row->season === null ? null : Season::from($row->season), $row->phase === null ? null : PhaseOfUse::from($row->phase),
+        );
     }
 
     private static function flag(?int $column): ?bool

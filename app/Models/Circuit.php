@@ -20,6 +20,12 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $role
  * @property string $note
  * @property string $keep_on
+ * @property ?int $receptacle_a
+ * @property ?string $measured_leg
+ * @property ?float $measured_run_a
+ * @property ?float $measured_start_a
+ * @property string $measured_on
+ * @property bool $measured_by_hand
  */
 final class Circuit extends Model
 {
@@ -30,6 +36,6 @@ final class Circuit extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['space' => 'integer', 'poles' => 'integer', 'amps' => 'integer'];
+        return ['space' => 'integer', 'poles' => 'integer', 'amps' => 'integer', 'receptacle_a' => 'integer', 'measured_run_a' => 'float', 'measured_start_a' => 'float', 'measured_by_hand' => 'boolean'];
     }
 }

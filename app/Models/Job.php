@@ -40,6 +40,9 @@ use Illuminate\Support\Carbon;
  * @property ?list<array{question: string, found: bool}> $existing
  * @property ?array<string, mixed> $site
  * @property ?array<string, mixed> $demand
+ * @property ?array<string, mixed> $service
+ * @property string $figures
+ * @property string $figures_reason
  * @property string $reached
  * @property int $findings
  * @property ?string $worst
@@ -55,7 +58,7 @@ final class Job extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['notes' => ''];
+    protected $attributes = ['notes' => '', 'figures' => 'list', 'figures_reason' => ''];
 
     /** @return HasMany<Panel, $this> */
     public function panels(): HasMany
@@ -91,7 +94,7 @@ final class Job extends Model
     protected function casts(): array
     {
         return [
-            'rules' => 'array', 'service_a' => 'integer', 'margin_pct' => 'float', 'machine' => 'array', 'existing' => 'array', 'site' => 'array', 'demand' => 'array',
+            'rules' => 'array', 'service_a' => 'integer', 'margin_pct' => 'float', 'machine' => 'array', 'existing' => 'array', 'site' => 'array', 'demand' => 'array', 'service' => 'array',
             'cord_ft' => 'float', 'run_ft' => 'float', 'inlet_a' => 'integer', 'terminal_c' => 'integer', 'ambient_c' => 'float',
             'wet' => 'boolean', 'findings' => 'integer', 'history_at' => 'integer',
         ];

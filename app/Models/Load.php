@@ -17,6 +17,11 @@ use Illuminate\Database\Eloquent\Model;
  * @property ?float $run_w
  * @property ?float $start_w
  * @property float $pf
+ * @property ?string $duty
+ * @property ?float $on_s
+ * @property ?float $off_s
+ * @property ?string $season
+ * @property ?string $phase
  */
 final class Load extends Model
 {
@@ -27,6 +32,6 @@ final class Load extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['position' => 'integer', 'run_w' => 'float', 'start_w' => 'float', 'pf' => 'float'];
+        return ['position' => 'integer', 'run_w' => 'float', 'start_w' => 'float', 'pf' => 'float', 'on_s' => 'float', 'off_s' => 'float'];
     }
 }

@@ -18,6 +18,11 @@ use Illuminate\Database\Eloquent\Model;
  * @property ?bool $interlock_listed
  * @property int $interlock_space
  * @property ?bool $has_multiwire
+ * @property string $fed_from
+ * @property ?int $feeder_a
+ * @property string $feeder_circuit
+ * @property ?bool $bonded
+ * @property string $tandem_spaces
  */
 final class Panel extends Model
 {
@@ -30,7 +35,7 @@ final class Panel extends Model
     {
         return [
             'position' => 'integer', 'spaces' => 'integer', 'main_a' => 'integer', 'interlock_listed' => 'boolean',
-            'interlock_space' => 'integer', 'has_multiwire' => 'boolean',
+            'interlock_space' => 'integer', 'has_multiwire' => 'boolean', 'feeder_a' => 'integer', 'bonded' => 'boolean',
         ];
     }
 }

@@ -9,12 +9,18 @@ use Underpin\Connection\ConnectionVerdict;
 use Underpin\JobFile\JobFile;
 use Underpin\Loads\Plan;
 use Underpin\Refused;
+use Underpin\Service\Chain;
 use Underpin\Sizing\Fit;
 use Underpin\Wiring\WirePlan;
 
 /** A job with everything that checks look at, worked out once. */
 final readonly class Facts
 {
+    /** the job with the figures that sizing uses: listed, measured or calculated */
+    public JobFile $sized;
+
+    public Chain $chain;
+
     public Plan $plan;
 
     public ?Fit $fit;
@@ -28,10 +34,12 @@ final readonly class Facts
 
     public function __construct(public JobFile $job)
     {
-        $this->plan = Plan::of($job);
+        $this->sized = $job->asSized();
+        $this->chain = $job->chain();
+        $this->plan = Plan::of($this->sized);
         $this->fit = $job->supply === null ? null : Fit::of($this->plan, $job->supply, $job->marginPct);
-        $this->connection = $job->connection === null ? null : Connections::verdict($job, $job->connection);
-        [$this->wire, $this->wireRefused] = self::wirePlan($job);
+        $this->connection = $job->connection === null ? null : Connections::verdict($this->sized, $job->connection);
+        [$this->wire, $this->wireRefused] = self::wirePlan($this->sized);
     }
 
     /** @return array{?WirePlan, ?Refused} */

@@ -6,15 +6,31 @@ namespace Underpin\Checks;
 
 use Underpin\Codebook\Source;
 use Underpin\Limit;
+use Underpin\Loads\Draw;
+use Underpin\Loads\Duty;
+use Underpin\Loads\Load;
 use Underpin\Say;
 use Underpin\Stage;
 
-/** The loads of a circuit add up to more than its breaker. */
+/** The loads of a circuit add up to more than its breaker carries, at once or for hours. */
 final class LoadOverBreaker implements Check
 {
     public function findings(Facts $facts): iterable
     {
         foreach ($facts->job->circuits() as $circuit) {
+            $continuous = array_sum(array_map(
+                fn (Load $l): float => $l->duty === Duty::Continuous ? (new Draw($l->id, $circuit->leg(), $l->knownRunW(), $l->pf))->amps() : 0.0,
+                $circuit->loads,
+            ));
+            if (! Limit::over($circuit->runAmps(), $circuit->breakerA) && Limit::over($circuit->runAmps() + 0.25 * $continuous, $circuit->breakerA)) {
+                yield new Finding(
+                    'CONTINUOUS_OVER_BREAKER', Severity::Wrong, Stage::Loads,
+                    sprintf('%s: %s of it run for hours; with 25 %% on top that is %s on a %d A breaker.', $circuit->title(), Say::amps($continuous), Say::amps($circuit->runAmps() + 0.25 * $continuous), $circuit->breakerA),
+                    'A breaker carries a load of three hours or more only up to 80 % of its rating.',
+                    'Check which loads run on for hours, or split the circuit.',
+                    Source::nec('210.20(A)'), $circuit->id,
+                );
+            }
             if (Limit::over($circuit->runAmps(), $circuit->breakerA)) {
                 yield new Finding(
                     'LOAD_OVER_BREAKER', Severity::Wrong, Stage::Loads,

@@ -47,6 +47,11 @@ final readonly class Review
     {
         return [
             new ExistingFaults,
+            new BondsInPlace,
+            new TandemsAccepted,
+            new LegContradicts,
+            new ReceptacleUnderLoad,
+            new ChosenFigures,
             new CalculationNotAccepted,
             new NothingMustRun,
             new FiguresMissing,

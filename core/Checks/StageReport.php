@@ -6,7 +6,11 @@ namespace Underpin\Checks;
 
 use Underpin\Connection\Possible;
 use Underpin\Outage\CardGaps;
+use Underpin\Service\Chain;
+use Underpin\Service\ChainNode;
 use Underpin\Service\Circuit;
+use Underpin\Service\DisconnectPlace;
+use Underpin\Service\PanelKind;
 use Underpin\Sizing\Verdict;
 use Underpin\Stage;
 
@@ -86,6 +90,7 @@ final readonly class StageReport
         if (array_filter($job->circuits(), fn (Circuit $c): bool => $c->name === '') !== []) {
             $missing[] = 'Names for the unnamed circuits.';
         }
+        array_push($missing, ...self::chain($facts));
         $panel = $job->panel();
         if ($panel !== null && $panel->interlockListed === null) {
             $missing[] = 'Whether an interlock is listed for this panel.';
@@ -95,6 +100,29 @@ final readonly class StageReport
         }
 
         return [$job->panels !== [], $missing];
+    }
+
+    /** @return list<string> what is not known of the way from the utility to the panels */
+    private static function chain(Facts $facts): array
+    {
+        $service = $facts->job->service;
+        $missing = $service->place === null ? ['Where the service is switched off.'] : [];
+        if ($service->place !== null && $service->place !== DisconnectPlace::Panel && $service->disconnects === []) {
+            $missing[] = 'The disconnect ahead of the panels.';
+        }
+        $unlooked = array_filter($facts->chain->nodes, fn (ChainNode $n): bool => $n->isService && $n->bonded === null);
+        if ($unlooked !== [] && $facts->chain->bonds() === []) {
+            $missing[] = 'Where neutral and ground are bonded.';
+        }
+        foreach ($facts->job->panels as $panel) {
+            if ($panel->fedFrom === '' && ($panel->kind === PanelKind::Sub || count($service->disconnects) > 1)) {
+                $missing[] = "What feeds $panel->name.";
+            } elseif ($panel->fedFrom !== '' && Chain::feederA($panel, $facts->job->panels) === null && $service->disconnect($panel->fedFrom) === null) {
+                $missing[] = "The breaker of the feeder to $panel->name.";
+            }
+        }
+
+        return $missing;
     }
 
     /** @return array{bool, list<string>} */

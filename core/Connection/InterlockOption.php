@@ -23,8 +23,9 @@ final class InterlockOption implements ConnectionOption
         $panel = $job->panel();
         $reasons = $panel === null
             ? [Reason::open('No panel has been surveyed.', Source::practice('survey'))]
-            : [...$this->mainBreaker($panel), ...$this->listing($panel), ...$this->room($panel), ...$this->multiwire($panel, $job)];
-        $feeds = fn (Circuit $c): bool => $job->supply === null || $job->supply->canFeed($c->leg());
+            : [...$this->mainBreaker($panel), ...$this->listing($panel), ...$this->room($panel), ...$this->multiwire($panel, $job), ...$this->otherPanels($panel, $job)];
+        $reached = $panel === null ? [] : $job->circuitsBehind($panel);
+        $feeds = fn (Circuit $c): bool => in_array($c, $reached, true) && ($job->supply === null || $job->supply->canFeed($c->leg()));
 
         return new ConnectionVerdict(
             ConnectionKind::Interlock,
@@ -76,6 +77,18 @@ final class InterlockOption implements ConnectionOption
         return [$elsewhere >= $needed
             ? Reason::note("$held $names must move first; ".Say::count($elsewhere, 'space').' are free elsewhere.', $source)
             : Reason::open("$held $names must move first, and only ".Say::count($elsewhere, 'space').' '.($elsewhere === 1 ? 'is' : 'are').' free. Look for tandem spaces, or a sub-panel.', $source)];
+    }
+
+    /** @return list<Reason> */
+    private function otherPanels(Panel $panel, JobFile $job): array
+    {
+        $behind = $job->chain()->behind($panel->id);
+        $others = array_values(array_filter($job->panels, fn (Panel $p): bool => ! in_array($p->id, $behind, true)));
+
+        return $others === [] ? [] : [Reason::note(
+            'It feeds '.$panel->name.' and what hangs behind it; '.Say::list(array_map(fn (Panel $p): string => $p->name, $others)).' '.(count($others) === 1 ? 'stays' : 'stay').' dead.',
+            Source::nec('702.5'),
+        )];
     }
 
     /** @return list<Reason> */

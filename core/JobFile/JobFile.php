@@ -7,11 +7,14 @@ namespace Underpin\JobFile;
 use Underpin\Codebook\LocalRules;
 use Underpin\Connection\ConnectionKind;
 use Underpin\Loads\Demand\DemandInputs;
+use Underpin\Loads\School;
 use Underpin\Outage\StartSchool;
 use Underpin\Refused;
+use Underpin\Service\Chain;
 use Underpin\Service\Circuit;
 use Underpin\Service\ExistingEquipment;
 use Underpin\Service\Panel;
+use Underpin\Service\Service;
 use Underpin\Service\SiteFacts;
 use Underpin\Sizing\Supply;
 use Underpin\Wiring\WireRun;
@@ -26,6 +29,8 @@ final readonly class JobFile
      * @param  ?Supply  $supply  the machine picked, with its fuel
      * @param  string  $rulesProfile  key of the profile that the local rules were taken from; empty: none
      * @param  ?DemandInputs  $demand  of the code's load calculation; null: not begun
+     * @param  School  $figures  which of the three ways of knowing the loads sizing uses
+     * @param  string  $figuresReason  why that one
      */
     public function __construct(
         public string $name,
@@ -43,6 +48,9 @@ final readonly class JobFile
         public SiteFacts $site = new SiteFacts,
         public ?DemandInputs $demand = null,
         public string $rulesProfile = '',
+        public Service $service = new Service,
+        public School $figures = School::List,
+        public string $figuresReason = '',
     ) {
         if ($name === '') {
             throw new Refused('name', 'name: a job needs a name.');
@@ -58,10 +66,26 @@ final readonly class JobFile
     /** The same job under other local rules. */
     public function withRules(LocalRules $rules): self
     {
-        return new self(
-            $this->name, $this->customer, $rules, $this->serviceA, $this->marginPct, $this->panels, $this->supply, $this->connection,
-            $this->wire, $this->school, $this->notes, $this->existing, $this->site, $this->demand, $this->rulesProfile,
-        );
+        return $this->with(['rules' => $rules]);
+    }
+
+    /** The same job with the figures of its circuits that sizing is to use. */
+    public function asSized(): self
+    {
+        return $this->figures === School::Measure
+            ? $this->with(['panels' => array_map(fn (Panel $panel): Panel => $panel->asMeasured(), $this->panels)])
+            : $this;
+    }
+
+    /** What the dwelling draws by the code's calculation, when sizing is to use that; volt-amperes. */
+    public function floorVa(): float
+    {
+        return $this->figures === School::Calculate ? $this->demand?->worksheet()->demandVa ?? 0.0 : 0.0;
+    }
+
+    public function chain(): Chain
+    {
+        return new Chain($this->service, $this->panels);
     }
 
     /** @return list<Circuit> of all panels */
@@ -70,9 +94,54 @@ final readonly class JobFile
         return array_merge([], ...array_map(fn (Panel $panel): array => $panel->circuits, $this->panels));
     }
 
+    /** @return list<Circuit> of a panel and of every panel that it feeds */
+    public function circuitsBehind(Panel $panel): array
+    {
+        $behind = $this->chain()->behind($panel->id);
+
+        return array_merge([], ...array_map(fn (Panel $p): array => in_array($p->id, $behind, true) ? $p->circuits : [], $this->panels));
+    }
+
+    /** @return list<Circuit> breakers that feed another panel; what hangs there is counted there */
+    public function feeders(): array
+    {
+        return array_values(array_filter(array_map($this->feederOf(...), $this->panels)));
+    }
+
+    /** The breaker that feeds a panel, where it is a circuit of the panel before it. */
+    public function feederOf(Panel $panel): ?Circuit
+    {
+        foreach ($panel->feederCircuit === '' ? [] : $this->panels as $from) {
+            if ($from->id === $panel->fedFrom) {
+                return $from->circuit($panel->feederCircuit);
+            }
+        }
+
+        return null;
+    }
+
+    /** The panel that holds a circuit. */
+    public function panelWith(string $circuitId): ?Panel
+    {
+        foreach ($this->panels as $panel) {
+            if ($panel->circuit($circuitId) !== null) {
+                return $panel;
+            }
+        }
+
+        return null;
+    }
+
     /** The panel that a generator would be connected to: the first. */
     public function panel(): ?Panel
     {
         return $this->panels[0] ?? null;
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    private function with(array $changes): self
+    {
+        /** @phpstan-ignore argument.type (the names and types are this class's own) */
+        return new self(...[...get_object_vars($this), ...$changes]);
     }
 }

@@ -12,14 +12,22 @@ use Underpin\Form\Field;
 use Underpin\Form\Form;
 use Underpin\Loads\Demand\DemandInputs;
 use Underpin\Loads\Demand\DemandMethod;
+use Underpin\Loads\Duty;
 use Underpin\Loads\Load;
 use Underpin\Loads\LoadKind;
+use Underpin\Loads\Measure\Measured;
+use Underpin\Loads\PhaseOfUse;
 use Underpin\Loads\Role;
+use Underpin\Loads\School;
+use Underpin\Loads\Season;
 use Underpin\Outage\StartSchool;
+use Underpin\Service\DisconnectPlace;
 use Underpin\Service\ExistingFault;
 use Underpin\Service\Half;
+use Underpin\Service\Leg;
 use Underpin\Service\PanelKind;
 use Underpin\Service\Protection;
+use Underpin\Service\Service;
 use Underpin\Service\Slot;
 use Underpin\Sizing\Bond;
 use Underpin\Sizing\Fuel;
@@ -47,6 +55,7 @@ final class JobFileForm
             Field::group('local_rules', 'what the local authority says', self::localRules())->optional('the code without amendments'),
             Field::text('rules_profile', 'key of the profile that the local rules were taken from')->atMost(40),
             Field::whole('service_a', 'rating of the service, amperes')->atLeast(30)->atMost(600)->optional('not looked at'),
+            Field::group('service', 'the way from the utility to the panels', self::service())->optional('not looked at'),
             Field::number('margin_pct', 'share of the running limit to keep free, per cent')->atMost(90)->default(20),
             Field::items('panels', 'the panels, the one that the generator feeds first', self::panel())->atMost(self::MOST_PANELS),
             Field::group('machine', 'the generator picked', self::machine())->optional('none picked'),
@@ -61,6 +70,26 @@ final class JobFileForm
             ))->atMost(count(ExistingFault::cases()))->optional('nothing was looked at'),
             Field::group('site', 'fuel, ground and climate', self::site())->optional('not known'),
             Field::group('demand', 'inputs of the code\'s load calculation, as the calculator "demand" takes them', DemandInputs::form())->optional('not begun'),
+            self::enum('figures', 'which of the three ways of knowing the loads sizing uses', School::class)->default(School::List->value),
+            Field::text('figures_reason', 'why that one')->atMost(500),
+        );
+    }
+
+    public static function service(): Form
+    {
+        return new Form(
+            self::enum('place', 'where the service is switched off', DisconnectPlace::class)->optional('not looked at'),
+            Field::items('disconnects', 'ahead of the panels; none when the panel\'s own main is the disconnect', self::disconnect())->atMost(Service::MOST_DISCONNECTS),
+        );
+    }
+
+    public static function disconnect(): Form
+    {
+        return new Form(
+            Field::id(),
+            Field::text('name', 'as it is marked')->required()->atMost(60),
+            Field::whole('amps', 'its rating, amperes')->atLeast(15)->atMost(1200),
+            Field::flag('bonded', 'neutral and ground are bonded in it')->optional('not looked'),
         );
     }
 
@@ -137,6 +166,11 @@ final class JobFileForm
             Field::flag('interlock_listed', 'an interlock listed for this panel is to be had')->optional('not looked up'),
             Field::numberChoice('interlock_space', 'upper of the two spaces that the generator breaker takes', [1, 2])->default(1),
             Field::flag('has_multiwire', 'has multiwire branch circuits')->optional('not looked'),
+            Field::text('fed_from', 'id of the panel or disconnect that feeds it; empty: the service itself')->atMost(60),
+            Field::whole('feeder_a', 'breaker of its feeder, amperes')->atLeast(15)->atMost(1200)->optional('none, or not known'),
+            Field::text('feeder_circuit', 'id of that breaker, where it is a circuit of the panel before it')->atMost(60),
+            Field::flag('bonded', 'neutral and ground are bonded in it')->optional('not looked'),
+            Field::text('tandem_spaces', 'spaces whose label accepts tandem or quad breakers, as "17-24, 30" or "none"; empty: not looked')->atMost(200),
             Field::items('circuits', 'its breakers', self::circuit())->atMost(2 * Slot::HIGHEST_SPACE),
         );
     }
@@ -146,7 +180,7 @@ final class JobFileForm
         return new Form(
             Field::id(),
             Field::whole('space', 'its upper space')->atLeast(1)->atMost(Slot::HIGHEST_SPACE),
-            self::enum('half', 'upper (a) or lower (b) half of a tandem', Half::class)->optional('a whole space'),
+            self::enum('half', 'half of its upper space in a tandem or quad: upper (a) or lower (b)', Half::class)->optional('a whole space'),
             Field::numberChoice('poles', 'two poles take the space and the next but one', [1, 2])->default(1),
             Field::whole('amps', 'rating of the breaker, amperes')->atLeast(5)->atMost(600),
             Field::text('name', 'what it feeds')->atMost(100),
@@ -154,7 +188,20 @@ final class JobFileForm
             self::enum('role', 'when utility power is out', Role::class)->default(Role::Off->value),
             Field::text('note', 'free note')->atMost(1000),
             Field::text('keep_on', 'when it must not lose power while the crew works; empty: it may')->atMost(100),
+            Field::whole('receptacle_a', 'rating of the one receptacle on it, amperes')->atLeast(15)->atMost(60)->optional('several, none, or not looked'),
+            Field::group('measured', 'what a clamp meter found', self::measured())->optional('not measured'),
             Field::items('loads', 'what hangs on it', self::load())->atMost(50),
+        );
+    }
+
+    public static function measured(): Form
+    {
+        return new Form(
+            self::enum('leg', 'where the current rose', Leg::class),
+            Field::number('run_a', 'amperes once it had settled')->atMost(Measured::MOST_A),
+            Field::number('start_a', 'highest amperes of the start, at least run_a')->atMost(Measured::MOST_A),
+            Field::text('on', 'the day, as YYYY-MM-DD')->atMost(10),
+            Field::flag('by_hand', 'read off a meter and typed in')->default(false),
         );
     }
 
@@ -167,6 +214,11 @@ final class JobFileForm
             Field::number('run_w', 'watts while running')->atMost(Load::MOST_W)->optional('not known'),
             Field::number('start_w', 'watts at the moment of starting, at least run_w')->atMost(Load::MOST_W)->optional('not known: as running'),
             Field::number('pf', 'power factor')->over(0)->atMost(1)->default(1),
+            self::enum('duty', 'how long it stays on', Duty::class)->optional('as its kind usually does'),
+            Field::number('on_s', 'seconds on in a cycle')->over(0)->atMost(86_400)->optional('not known'),
+            Field::number('off_s', 'seconds off in a cycle')->over(0)->atMost(86_400)->optional('not known'),
+            self::enum('season', 'the half of the year it runs in', Season::class)->optional('all year'),
+            self::enum('phase', 'the part of the day it is used in', PhaseOfUse::class)->optional('any'),
         );
     }
 

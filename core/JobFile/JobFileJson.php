@@ -11,20 +11,31 @@ use Underpin\Connection\ConnectionKind;
 use Underpin\Form\Values;
 use Underpin\Loads\Demand\DemandInputs;
 use Underpin\Loads\Demand\DemandMethod;
+use Underpin\Loads\Duty;
 use Underpin\Loads\Load;
 use Underpin\Loads\LoadKind;
+use Underpin\Loads\Measure\Measured;
+use Underpin\Loads\PhaseOfUse;
 use Underpin\Loads\Role;
+use Underpin\Loads\School;
+use Underpin\Loads\Season;
 use Underpin\Outage\StartSchool;
 use Underpin\Refused;
+use Underpin\Service\Chain;
 use Underpin\Service\Circuit;
+use Underpin\Service\Disconnect;
+use Underpin\Service\DisconnectPlace;
 use Underpin\Service\ExistingEquipment;
 use Underpin\Service\ExistingFault;
 use Underpin\Service\Half;
+use Underpin\Service\Leg;
 use Underpin\Service\Panel;
 use Underpin\Service\PanelKind;
 use Underpin\Service\Protection;
+use Underpin\Service\Service;
 use Underpin\Service\SiteFacts;
 use Underpin\Service\Slot;
+use Underpin\Service\SpaceList;
 use Underpin\Sizing\Bond;
 use Underpin\Sizing\Fuel;
 use Underpin\Sizing\Machine;
@@ -51,6 +62,7 @@ final class JobFileJson
             'local_rules' => $job->rules->toArray(),
             'rules_profile' => $job->rulesProfile,
             'service_a' => $job->serviceA,
+            'service' => self::serviceToArray($job->service),
             'margin_pct' => $job->marginPct,
             'panels' => array_map(self::panelToArray(...), $job->panels),
             'machine' => $job->supply === null ? null : self::machineToArray($job->supply->machine),
@@ -71,6 +83,8 @@ final class JobFileJson
             'existing' => self::existingToArray($job->existing),
             'site' => self::siteToArray($job->site),
             'demand' => $job->demand?->toArray(),
+            'figures' => $job->figures->value,
+            'figures_reason' => $job->figuresReason,
         ];
     }
 
@@ -149,6 +163,11 @@ final class JobFileJson
             'interlock_listed' => $panel->interlockListed,
             'interlock_space' => $panel->interlockSpace,
             'has_multiwire' => $panel->hasMultiwire,
+            'fed_from' => $panel->fedFrom,
+            'feeder_a' => $panel->feederA,
+            'feeder_circuit' => $panel->feederCircuit,
+            'bonded' => $panel->bonded,
+            'tandem_spaces' => $panel->tandemSpaces?->words() ?? '',
             'circuits' => array_map(self::circuitToArray(...), $panel->circuits),
         ];
     }
@@ -167,6 +186,8 @@ final class JobFileJson
             'role' => $circuit->role->value,
             'note' => $circuit->note,
             'keep_on' => $circuit->keepOn,
+            'receptacle_a' => $circuit->receptacleA,
+            'measured' => $circuit->measured === null ? null : self::measuredToArray($circuit->measured),
             'loads' => array_map(self::loadToArray(...), $circuit->loads),
         ];
     }
@@ -177,6 +198,24 @@ final class JobFileJson
         return [
             'id' => $load->id, 'name' => $load->name, 'kind' => $load->kind->value,
             'run_w' => $load->runW, 'start_w' => $load->startW, 'pf' => $load->pf,
+            'duty' => $load->duty?->value, 'on_s' => $load->onS, 'off_s' => $load->offS, 'season' => $load->season?->value, 'phase' => $load->phase?->value,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function measuredToArray(Measured $measured): array
+    {
+        return [
+            'leg' => $measured->leg->value, 'run_a' => $measured->runA, 'start_a' => $measured->startA, 'on' => $measured->on, 'by_hand' => $measured->byHand,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function serviceToArray(Service $service): array
+    {
+        return [
+            'place' => $service->place?->value,
+            'disconnects' => array_map(fn (Disconnect $d): array => ['id' => $d->id, 'name' => $d->name, 'amps' => $d->amps, 'bonded' => $d->bonded], $service->disconnects),
         ];
     }
 
@@ -211,6 +250,8 @@ final class JobFileJson
         $demandIn = $in->group('demand');
         $demand = $demandIn === null ? null : self::attempt('demand', $faults, fn (): DemandInputs => self::demand($demandIn));
         $existing = self::existing($in->itemsOrNone('existing'));
+        $service = self::attempt('service', $faults, fn (): Service => self::service($in->group('service')));
+        self::attempt('', $faults, fn () => Chain::guard($service ?? new Service, array_values(array_filter($panels))));
         $job = self::attempt('', $faults, fn (): JobFile => new JobFile(
             $in->text('name'),
             self::customer($in->group('customer')),
@@ -227,6 +268,9 @@ final class JobFileJson
             $site ?? new SiteFacts,
             $demand,
             $in->text('rules_profile'),
+            $service ?? new Service,
+            School::from($in->text('figures')),
+            $in->text('figures_reason'),
         ));
 
         return $faults === [] && $job !== null ? $job : throw new JobFileFaults($faults);
@@ -247,6 +291,9 @@ final class JobFileJson
             $in->text('id'), $in->text('name'), $in->whole('spaces'), PanelKind::from($in->text('kind')), $in->wholeOrNull('main_a'),
             $in->flagOrNull('interlock_listed'), $in->whole('interlock_space'), $in->flagOrNull('has_multiwire'),
             array_values(array_filter($circuits)),
+            $in->text('fed_from'), $in->wholeOrNull('feeder_a'), $in->flagOrNull('bonded'),
+            $in->text('tandem_spaces') === '' ? null : SpaceList::parse($in->text('tandem_spaces')),
+            $in->text('feeder_circuit'),
         );
         $places = array_keys(array_filter($circuits));
         foreach ($panel->slotFaults() as $fault) {
@@ -261,10 +308,7 @@ final class JobFileJson
         $loads = [];
         foreach ($in->items('loads') as $i => $load) {
             try {
-                $loads[] = new Load(
-                    $load->text('id'), $load->text('name'), LoadKind::from($load->text('kind')),
-                    $load->numberOrNull('run_w'), $load->numberOrNull('start_w'), $load->number('pf'),
-                );
+                $loads[] = self::load($load->text('id'), $load);
             } catch (Refused $refused) {
                 throw $refused->within("loads.$i");
             }
@@ -274,8 +318,44 @@ final class JobFileJson
             $in->text('id'),
             new Slot($in->whole('space'), $in->whole('poles'), Half::tryFrom($in->textOrNull('half') ?? '')),
             $in->whole('amps'), $in->text('name'), Protection::from($in->text('protection')), Role::from($in->text('role')),
-            $in->text('note'), $loads, $in->text('keep_on'),
+            $in->text('note'), $loads, $in->text('keep_on'), $in->wholeOrNull('receptacle_a'), self::measured($in->group('measured')),
         );
+    }
+
+    /** @throws Refused by field */
+    public static function load(string $id, Values $in): Load
+    {
+        return new Load(
+            $id, $in->text('name'), LoadKind::from($in->text('kind')), $in->numberOrNull('run_w'), $in->numberOrNull('start_w'), $in->number('pf'),
+            Duty::tryFrom($in->textOrNull('duty') ?? ''), $in->numberOrNull('on_s'), $in->numberOrNull('off_s'),
+            Season::tryFrom($in->textOrNull('season') ?? ''), PhaseOfUse::tryFrom($in->textOrNull('phase') ?? ''),
+        );
+    }
+
+    /** @throws Refused by field */
+    public static function measured(?Values $in): ?Measured
+    {
+        return $in === null ? null : new Measured(
+            Leg::from($in->text('leg')), $in->number('run_a'), $in->number('start_a'), $in->text('on'), $in->flag('by_hand'),
+        );
+    }
+
+    /** @throws Refused by field */
+    public static function service(?Values $in): Service
+    {
+        if ($in === null) {
+            return new Service;
+        }
+        $disconnects = [];
+        foreach ($in->items('disconnects') as $i => $each) {
+            try {
+                $disconnects[] = new Disconnect($each->text('id'), $each->text('name'), $each->whole('amps'), $each->flagOrNull('bonded'));
+            } catch (Refused $refused) {
+                throw $refused->within("disconnects.$i");
+            }
+        }
+
+        return new Service(DisconnectPlace::tryFrom($in->textOrNull('place') ?? ''), $disconnects);
     }
 
     /** @return list<array{question: string, found: bool}> in the order of the questions */

@@ -43,7 +43,7 @@ final class JobReport
             ],
             'demand' => $job->demand === null ? null : self::demand($job->demand->worksheet()),
             'size' => $facts->fit === null ? null : self::fit($facts->fit),
-            'connections' => array_map(self::connection(...), Connections::judged($job)),
+            'connections' => array_map(self::connection(...), Connections::judged($facts->sized)),
             'wire' => $facts->wire === null ? null : self::wire($facts->wire),
             'card' => self::card(SwitchingCard::of($facts)),
             'findings' => array_map(fn (Finding $f): array => [

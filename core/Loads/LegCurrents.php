@@ -42,6 +42,12 @@ final readonly class LegCurrents
         return new self($a + $both, $b + $both, abs($a - $b), $watts, $va);
     }
 
+    /** Both legs carry at least this much. The code's load calculation takes them alike. */
+    public function atLeast(float $amps): self
+    {
+        return $amps <= 0 ? $this : new self(max($this->aAmps, $amps), max($this->bAmps, $amps), $this->neutralAmps, $this->totalW, $this->totalVa);
+    }
+
     public function worstAmps(): float
     {
         return max($this->aAmps, $this->bAmps);

@@ -17,6 +17,11 @@ final readonly class Load
      * @param  ?float  $runW  watts while running
      * @param  ?float  $startW  watts for the moment of starting, at least the running watts
      * @param  float  $pf  power factor, over 0 and at most 1
+     * @param  ?Duty  $duty  null: as its kind usually runs
+     * @param  ?float  $onS  seconds on in a cycle
+     * @param  ?float  $offS  seconds off in a cycle
+     * @param  ?Season  $season  null: all year
+     * @param  ?PhaseOfUse  $phase  null: any time of day
      */
     public function __construct(
         public string $id,
@@ -25,6 +30,11 @@ final readonly class Load
         public ?float $runW = null,
         public ?float $startW = null,
         public float $pf = 1.0,
+        public ?Duty $duty = null,
+        public ?float $onS = null,
+        public ?float $offS = null,
+        public ?Season $season = null,
+        public ?PhaseOfUse $phase = null,
     ) {
         if ($name === '') {
             throw new Refused('name', 'name: a load needs a name.');
@@ -40,6 +50,14 @@ final readonly class Load
         if ($pf <= 0 || $pf > 1) {
             throw new Refused('pf', 'pf, the power factor, must be over 0 and at most 1.');
         }
+        foreach (['on_s' => $onS, 'off_s' => $offS] as $field => $seconds) {
+            if ($seconds !== null && $duty !== Duty::Cycling) {
+                throw new Refused($field, "$field: only a cycling load has on and off times.");
+            }
+            if ($seconds !== null && ($seconds <= 0 || $seconds > 86_400)) {
+                throw new Refused($field, "$field must be over 0 and at most 86,400 s, a day.");
+            }
+        }
     }
 
     public function knownRunW(): float
@@ -51,6 +69,18 @@ final readonly class Load
     public function knownStartW(): float
     {
         return $this->startW ?? $this->knownRunW();
+    }
+
+    /** Starts again by itself, as it was said or as its kind usually does. */
+    public function cyclesByItself(): bool
+    {
+        return $this->duty === null ? $this->kind->cyclesByItself() : $this->duty === Duty::Cycling;
+    }
+
+    /** Runs in this season. */
+    public function runsIn(Season $season): bool
+    {
+        return $this->season === null || $this->season === $season;
     }
 
     /** A motor without starting watts looks harmless on paper and is not. */

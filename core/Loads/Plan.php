@@ -26,20 +26,26 @@ final readonly class Plan
 
     public StartSequence $starting;
 
-    /** @param  list<Circuit>  $circuits */
-    public function __construct(array $circuits)
+    /**
+     * @param  list<Circuit>  $circuits
+     * @param  float  $floorVa  what the legs together carry at least, by the code's load calculation
+     */
+    public function __construct(array $circuits, public float $floorVa = 0.0)
     {
         $of = fn (Role $role): array => array_values(array_filter($circuits, fn (Circuit $c): bool => $c->role === $role));
         $this->must = $of(Role::Must);
         $this->room = $of(Role::Room);
         $this->off = $of(Role::Off);
-        $this->running = LegCurrents::of(self::drawsOf($this->must));
+        $this->running = LegCurrents::of(self::drawsOf($this->must))->atLeast($floorVa / 240);
         $this->starting = self::startingOf($this->must);
     }
 
     public static function of(JobFile $job): self
     {
-        return new self($job->circuits());
+        $feeders = $job->feeders();
+        $circuits = $feeders === [] ? $job->circuits() : array_values(array_filter($job->circuits(), fn (Circuit $c): bool => ! in_array($c, $feeders, true)));
+
+        return new self($circuits, $job->floorVa());
     }
 
     /** @return list<Circuit> that must run, with no figure for what they draw */

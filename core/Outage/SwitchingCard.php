@@ -56,7 +56,7 @@ final readonly class SwitchingCard
         return new self(
             self::cautions($job),
             self::toGenerator($job),
-            self::rows($job, $order),
+            self::rows($job, $kind === ConnectionKind::Interlock || $kind === null ? self::withFeeders($job, $order) : $order),
             self::rows($job, array_map(fn (Circuit $c): string => $c->id, $room)),
             self::leaveOff($job, $plan, $powered, $room),
             [
@@ -164,6 +164,28 @@ final readonly class SwitchingCard
                 $store,
             ],
         };
+    }
+
+    /**
+     * The breaker that feeds a sub-panel goes on before the first circuit there: its load is what
+     * is on behind it, so it starts nothing by itself.
+     *
+     * @param  list<string>  $ids
+     * @return list<string>
+     */
+    private static function withFeeders(JobFile $job, array $ids): array
+    {
+        $ordered = [];
+        foreach ($ids as $id) {
+            $before = [];
+            for ($panel = $job->panelWith($id); $panel !== null; $panel = $feeder === null ? null : $job->panelWith($feeder->id)) {
+                $feeder = $job->feederOf($panel);
+                $before = $feeder === null ? $before : [$feeder->id, ...$before];
+            }
+            array_push($ordered, ...$before, ...[$id]);
+        }
+
+        return array_values(array_unique($ordered));
     }
 
     /**

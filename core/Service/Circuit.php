@@ -6,6 +6,8 @@ namespace Underpin\Service;
 
 use Underpin\Loads\Draw;
 use Underpin\Loads\Load;
+use Underpin\Loads\LoadKind;
+use Underpin\Loads\Measure\Measured;
 use Underpin\Loads\Role;
 use Underpin\Refused;
 use Underpin\Sizing\Starter;
@@ -18,6 +20,8 @@ final readonly class Circuit
     /**
      * @param  list<Load>  $loads
      * @param  string  $keepOn  when it must not lose power while the crew works; empty: it may
+     * @param  ?int  $receptacleA  rating of the one receptacle on it; null: several, none, or not looked
+     * @param  ?Measured  $measured  what a clamp meter found on it
      */
     public function __construct(
         public string $id,
@@ -29,10 +33,30 @@ final readonly class Circuit
         public string $note = '',
         public array $loads = [],
         public string $keepOn = '',
+        public ?int $receptacleA = null,
+        public ?Measured $measured = null,
     ) {
         if ($breakerA < 5 || $breakerA > self::MOST_A) {
             throw new Refused('amps', sprintf('amps, the breaker rating, must be from 5 to %d A.', self::MOST_A));
         }
+    }
+
+    /** The same circuit as the clamp meter found it: one load with the amperes that it read. */
+    public function asMeasured(): self
+    {
+        if ($this->measured === null) {
+            return $this;
+        }
+        $motors = array_values(array_filter($this->loads, fn (Load $l): bool => $l->cyclesByItself() || $l->kind->isMotor()));
+        $load = new Load(
+            "$this->id-measured", $this->name === '' ? 'measured' : $this->name, $motors[0]->kind ?? $this->loads[0]->kind ?? LoadKind::Other,
+            $this->measured->runA * $this->leg()->volts(), $this->measured->startA * $this->leg()->volts(), duty: $motors[0]->duty ?? null,
+        );
+
+        return new self(
+            $this->id, $this->slot, $this->breakerA, $this->name, $this->protection, $this->role, $this->note, [$load], $this->keepOn,
+            $this->receptacleA, $this->measured,
+        );
     }
 
     public function leg(): Leg

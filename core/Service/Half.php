@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Underpin\Service;
 
-/** Which half of a tandem breaker: "12a" is the upper, "12b" the lower. */
+/** Which half of a space, in a tandem or a quad breaker: "12a" is the upper, "12b" the lower. */
 enum Half: string
 {
     case Upper = 'a';
     case Lower = 'b';
+
+    public function other(): self
+    {
+        return $this === self::Upper ? self::Lower : self::Upper;
+    }
 }

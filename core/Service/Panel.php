@@ -19,6 +19,11 @@ final readonly class Panel
      * @param  int  $interlockSpace  upper of the two spaces beside the main that an interlock needs: 1 or 2
      * @param  ?bool  $hasMultiwire  has multiwire branch circuits; null: not looked
      * @param  list<Circuit>  $circuits
+     * @param  string  $fedFrom  id of the panel or disconnect that feeds it; empty: the service itself
+     * @param  ?int  $feederA  the breaker of its feeder, in amperes; null: none, or not known
+     * @param  string  $feederCircuit  id of the breaker in that panel, when it is one of its circuits
+     * @param  ?bool  $bonded  neutral and ground are bonded in it; null: not looked
+     * @param  ?SpaceList  $tandemSpaces  where its label accepts tandem or quad breakers; null: not looked
      */
     public function __construct(
         public string $id,
@@ -30,6 +35,11 @@ final readonly class Panel
         public int $interlockSpace = 1,
         public ?bool $hasMultiwire = null,
         public array $circuits = [],
+        public string $fedFrom = '',
+        public ?int $feederA = null,
+        public ?bool $bonded = null,
+        public ?SpaceList $tandemSpaces = null,
+        public string $feederCircuit = '',
     ) {
         if ($spaces < 2 || $spaces > Slot::HIGHEST_SPACE || $spaces % 2 === 1) {
             throw new Refused('spaces', sprintf('spaces must be an even number from 2 to %d.', Slot::HIGHEST_SPACE));
@@ -37,9 +47,21 @@ final readonly class Panel
         if ($mainA !== null && ($mainA < 15 || $mainA > 1200)) {
             throw new Refused('main_a', 'main_a, the main breaker, must be from 15 to 1,200 A.');
         }
+        if ($feederA !== null && ($feederA < 15 || $feederA > 1200)) {
+            throw new Refused('feeder_a', 'feeder_a, the breaker of the feeder, must be from 15 to 1,200 A.');
+        }
         if ($interlockSpace !== 1 && $interlockSpace !== 2) {
             throw new Refused('interlock_space', 'interlock_space must be 1 or 2.');
         }
+    }
+
+    /** The same panel with its circuits as the clamp meter found them. */
+    public function asMeasured(): self
+    {
+        return new self(
+            $this->id, $this->name, $this->spaces, $this->kind, $this->mainA, $this->interlockListed, $this->interlockSpace, $this->hasMultiwire,
+            array_map(fn (Circuit $c): Circuit => $c->asMeasured(), $this->circuits), $this->fedFrom, $this->feederA, $this->bonded, $this->tandemSpaces, $this->feederCircuit,
+        );
     }
 
     /**
@@ -71,6 +93,17 @@ final readonly class Panel
         return $faults;
     }
 
+    public function circuit(string $id): ?Circuit
+    {
+        foreach ($this->circuits as $circuit) {
+            if ($circuit->id === $id) {
+                return $circuit;
+            }
+        }
+
+        return null;
+    }
+
     /** @return list<int> spaces with nothing in them */
     public function freeSpaces(): array
     {
@@ -92,12 +125,19 @@ final readonly class Panel
         for ($space = 1; $space + 2 * ($circuit->slot->poles - 1) <= $this->spaces; $space++) {
             $place = new Slot($space, $circuit->slot->poles, $circuit->slot->half);
             $taken = array_filter($others, fn (Circuit $c): bool => $c->slot->clashesWith($place));
-            if ($taken === [] && $space !== $circuit->slot->space) {
+            if ($taken === [] && $space !== $circuit->slot->space && $this->accepts($place)) {
                 $places[] = $place;
             }
         }
 
         return $places;
+    }
+
+    /** Its label lets a breaker of this kind sit there, as far as is known. */
+    public function accepts(Slot $slot): bool
+    {
+        return $slot->half === null || $this->tandemSpaces === null
+            || array_diff($slot->spaces(), $this->tandemSpaces->spaces) === [];
     }
 
     /** @return array{int, int} the two spaces that the generator breaker takes beside the main */

@@ -7,7 +7,9 @@ namespace Underpin\Service;
 use Underpin\Refused;
 
 /**
- * Where a breaker sits: its upper space, its poles, and the half when it is part of a tandem.
+ * Where a breaker sits: its upper space, its poles, and the half when it is part of a tandem or
+ * a quad. A quad fills two spaces, one above the other, with four poles: its outer pair is 5a and
+ * 7b, its inner pair 5b and 7a; either pair may also be two single poles.
  * Odd spaces run down the left column, even spaces down the right. The legs alternate down a
  * column: spaces 1, 2, 5, 6, 9, 10 … hang on leg A, spaces 3, 4, 7, 8 … on leg B.
  */
@@ -22,9 +24,6 @@ final readonly class Slot
         }
         if ($poles !== 1 && $poles !== 2) {
             throw new Refused('poles', 'poles must be 1 or 2.');
-        }
-        if ($half !== null && $poles === 2) {
-            throw new Refused('poles', 'poles must be 1 for half of a tandem.');
         }
     }
 
@@ -44,19 +43,30 @@ final readonly class Slot
         return $this->poles === 2 ? [$this->space, $this->space + 2] : [$this->space];
     }
 
-    /** As a panel label says it: "5–7", "12a", "9". */
+    /** As a panel label says it: "5–7", "12a", "9"; the pairs of a quad are "5a–7b" and "5b–7a". */
     public function label(): string
     {
-        return $this->poles === 2 ? $this->space.'–'.($this->space + 2) : $this->space.($this->half->value ?? '');
+        $upper = $this->space.($this->half->value ?? '');
+
+        return $this->poles === 2 ? "{$upper}–".($this->space + 2).($this->half?->other()->value ?? '') : $upper;
     }
 
-    /** The spaces this and another slot would both fill; two different halves of one space get along. */
+    /** Two different halves of one space get along; a whole space and anything else in it do not. */
     public function clashesWith(self $other): bool
     {
-        if (array_intersect($this->spaces(), $other->spaces()) === []) {
-            return false;
+        return array_intersect($this->halves(), $other->halves()) !== [];
+    }
+
+    /** @return non-empty-list<string> the halves of spaces that it fills: "5a", "5b" */
+    private function halves(): array
+    {
+        $halves = [];
+        foreach ($this->spaces() as $i => $space) {
+            foreach ($this->half === null ? Half::cases() : [$i === 0 ? $this->half : $this->half->other()] as $half) {
+                $halves[] = $space.$half->value;
+            }
         }
 
-        return $this->half === null || $other->half === null || $this->half === $other->half;
+        return $halves;
     }
 }

@@ -38,7 +38,7 @@ final readonly class Fit
         $canFeed = fn (Circuit $c): bool => $supply->canFeed($c->leg());
         $this->fed = array_values(array_filter($plan->must, $canFeed));
         $this->cannotFeed = array_values(array_filter($plan->must, fn (Circuit $c): bool => ! $canFeed($c)));
-        $this->running = self::runningOn($supply, $this->fed);
+        $this->running = self::runningOn($supply, $this->fed)->atLeast($plan->floorVa / ($supply->feedsBothLegs() ? 240 : 120));
         $this->starting = self::startingOn($supply, $this->fed);
         $this->restartA = self::restartOn($supply, $this->fed, $this->running);
         $this->verdict = $this->judge();
@@ -228,7 +228,7 @@ final readonly class Fit
         $highest = $running->worstAmps();
         foreach ($circuits as $circuit) {
             foreach ($circuit->loads as $load) {
-                if (! $load->kind->cyclesByItself()) {
+                if (! $load->cyclesByItself()) {
                     continue;
                 }
                 $leg = $supply->hotFor($circuit->leg());

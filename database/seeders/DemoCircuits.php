@@ -23,6 +23,9 @@ final class DemoCircuits
         'Treatment room' => 'always: oxygen concentrator',
     ];
 
+    /** circuit => rating of the one receptacle on it */
+    private const ONE_RECEPTACLE = ['Kidding pen lamps' => 15, 'Marine aquarium' => 20, 'Washer' => 20];
+
     /** @return list<Circuit> */
     public static function dairy(): array
     {
@@ -34,7 +37,7 @@ final class DemoCircuits
             ['17', 1, 20, 'Barn lights', 'none', 'must', ['Barn lights', 'lighting', 210, 210, 0.95]],
             ['19', 1, 20, 'Parlor outlets', 'gfci', 'room', ['Parlor outlets', 'outlets', 450, 700, 0.95]],
             ['21', 2, 20, 'Vacuum pump', 'none', 'must', ['Vacuum pump', 'pump', 1120, 3900, 0.85]],
-            ['25', 1, 20, 'Kidding pen lamps', 'gfci', 'room', ['Heat lamps', 'electric heat', 500, 500, 1.0]],
+            ['25', 1, 15, 'Kidding pen lamps', 'gfci', 'room', ['Heat lamps', 'electric heat', 500, 500, 1.0]],
             ['27', 1, 20, 'Yard lights', 'none', 'room', ['Yard flood lights', 'lighting', 120, 120, 0.95]],
             ['29', 2, 30, 'Water heater, dairy', 'none', 'off', ['Water heater', 'water heating', 4500, 4500, 1.0]],
             ['33', 1, 20, 'Workshop bench', 'none', 'off', ['Bench tools', 'tool', 1100, 3000, 0.88]],
@@ -87,7 +90,7 @@ final class DemoCircuits
     {
         return self::circuits([
             ['1', 2, 30, 'Well pump', 'none', 'must', ['Well pump, 2 hp', 'pump', 2650, 9400, 0.85]],
-            ['5', 2, 60, 'Kitchen sub-feed', 'none', 'must', ['Walk-in cooler', 'refrigeration', 1500, 5600, 0.85], ['Dish line', 'cooking', 2400, 2400, 1.0]],
+            ['5', 2, 60, 'Kitchen panel feeder', 'none', 'off'],
             ['9', 1, 20, 'Freezers', 'none', 'must', ['Freezers', 'refrigeration', 420, 1700, 0.85]],
             ['11', 1, 20, 'Boiler room', 'none', 'must', ['Boilers and circulators', 'boiler', 780, 2100, 0.86]],
             ['13', 2, 50, 'Range 1', 'none', 'off', ['Range', 'cooking', 6500, 6500, 1.0]],
@@ -98,7 +101,20 @@ final class DemoCircuits
             ['10', 1, 20, 'Office', 'afci', 'must', ['Router, phones, desk', 'electronics', 260, 260, 0.95]],
             ['12', 1, 20, 'Bar', 'gfci', 'room', ['Bar coolers', 'refrigeration', 320, 1500, 0.85]],
             ['14', 2, 40, 'Sauna', 'none', 'off', ['Sauna heater', 'electric heat', 7500, 7500, 1.0]],
+            ['21a', 2, 20, 'Boat winch', 'gfci', 'off', ['Boat winch', 'tool', 1300, 4200, 0.85]],
+            ['21b', 2, 20, 'Ski workshop', 'none', 'off', ['Edge grinder', 'tool', 1500, 4400, 0.85]],
         ]);
+    }
+
+    /** @return list<Circuit> a sub-panel without a main of its own */
+    public static function lodgeKitchen(): array
+    {
+        return self::circuits([
+            ['1', 2, 30, 'Walk-in cooler', 'none', 'must', ['Walk-in cooler', 'refrigeration', 1500, 5600, 0.85]],
+            ['2', 2, 30, 'Dish line', 'none', 'must', ['Dish line', 'cooking', 2400, 2400, 1.0]],
+            ['6', 1, 20, 'Kitchen counter', 'dual', 'room', ['Coffee machine', 'cooking', 1400, 1400, 1.0]],
+            ['5', 1, 20, 'Hood fan', 'none', 'room', ['Hood fan', 'fan', 380, 1300, 0.85]],
+        ], 'k');
     }
 
     /** @return list<Circuit> */
@@ -159,6 +175,7 @@ final class DemoCircuits
             $circuits[] = new Circuit(
                 "$prefix$space", new Slot((int) $space, $poles, Half::tryFrom(trim($space, '0123456789'))), $amps, $name,
                 Protection::from($protection), Role::from($role), '', keepOn: self::MUST_STAY_ON[$name] ?? '',
+                receptacleA: self::ONE_RECEPTACLE[$name] ?? null,
                 loads: array_map(fn (array $load, int $i): Load => new Load("$prefix$space-$i", $load[0], LoadKind::from($load[1]), (float) $load[2], (float) $load[3], $load[4]), $loads, array_keys($loads)),
             );
         }

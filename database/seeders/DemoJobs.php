@@ -19,11 +19,15 @@ use Underpin\JobFile\JobFile;
 use Underpin\Loads\Demand\DemandInputs;
 use Underpin\Loads\Demand\DemandMethod;
 use Underpin\Loads\Demand\Dwelling;
+use Underpin\Service\Disconnect;
+use Underpin\Service\DisconnectPlace;
 use Underpin\Service\ExistingEquipment;
 use Underpin\Service\ExistingFault;
 use Underpin\Service\Panel;
 use Underpin\Service\PanelKind;
+use Underpin\Service\Service;
 use Underpin\Service\SiteFacts;
+use Underpin\Service\SpaceList;
 use Underpin\Sizing\Fuel;
 use Underpin\Sizing\Supply;
 use Underpin\Wiring\WireRun;
@@ -53,12 +57,13 @@ final class DemoJobs
             new Customer('Orla and Emeric Dunne', '418 Kestrel Gap Road, Upper Tarn', '555-0142', 'dairy@kestrelgap.example'),
             self::rules('tarn-county'),
             200, 20.0,
-            [new Panel('main', 'Dairy panel', 42, PanelKind::Main, 200, true, 1, false, DemoCircuits::dairy())],
+            [new Panel('main', 'Dairy panel', 42, PanelKind::Main, 200, true, 1, false, DemoCircuits::dairy(), bonded: true, tandemSpaces: SpaceList::parse('25-42'))],
             self::supply($shop, 'badger-120', Fuel::Gasoline),
             null,
             new WireRun(null, null, 50),
             notes: 'Windy ridge: outages last a day or two in winter. Milking at five and at five.',
             rulesProfile: 'tarn-county',
+            service: new Service(DisconnectPlace::Panel),
             existing: self::answered(ExistingFault::NoLabels),
             site: new SiteFacts(0, 250, 15, 2350, 92, -12, 30, true, true),
             demand: new DemandInputs(
@@ -75,12 +80,13 @@ final class DemoJobs
             new Customer('Ines Halloran', '27 Salt Wharf Lane, Port Merrin', '555-0177', 'ines@saltwharf.example'),
             self::rules('port-merrin'),
             100, 20.0,
-            [new Panel('main', 'Cellar panel', 24, PanelKind::Main, 100, false, 1, false, DemoCircuits::rowHouse())],
+            [new Panel('main', 'Cellar panel', 24, PanelKind::Main, 100, false, 1, false, DemoCircuits::rowHouse(), bonded: false, tandemSpaces: SpaceList::parse('none'))],
             self::supply($shop, 'heron-65', Fuel::Gasoline),
             ConnectionKind::ManualSwitch,
             new WireRun(25.0, 22.0, 30, WiringMethod::Conduit),
             notes: 'No splices in panels in this town. The reef tank must not stand still for more than an hour.',
             rulesProfile: 'port-merrin',
+            service: new Service(DisconnectPlace::Meter, [new Disconnect('meter-disconnect', 'Meter disconnect', 100, true)]),
             existing: self::answered(ExistingFault::MaleCord, ExistingFault::CordLost),
             site: new SiteFacts(180, 0, 5, 10, 96, 4, null, null, false),
             demand: new DemandInputs(
@@ -98,13 +104,20 @@ final class DemoJobs
             self::rules('north-district'),
             400, 25.0,
             [
-                new Panel('east', 'East panel', 40, PanelKind::Main, 200, null, 1, null, DemoCircuits::lodgeEast()),
-                new Panel('west', 'West panel', 40, PanelKind::Main, 200, null, 1, null, DemoCircuits::lodgeWest()),
+                new Panel('east', 'East panel', 40, PanelKind::Main, 200, false, 1, false, DemoCircuits::lodgeEast(), 'east-disconnect', bonded: false, tandemSpaces: SpaceList::parse('21-24')),
+                new Panel('west', 'West panel', 40, PanelKind::Main, 200, false, 1, false, DemoCircuits::lodgeWest(), 'west-disconnect', bonded: false, tandemSpaces: SpaceList::parse('none')),
+                new Panel('kitchen', 'Kitchen panel', 20, PanelKind::Sub, null, false, 1, false, DemoCircuits::lodgeKitchen(), 'east', bonded: false, tandemSpaces: SpaceList::parse('none'), feederCircuit: 'c5'),
             ],
             self::supply($shop, 'larch-48', Fuel::Propane),
             notes: 'Deep snow from December to April. Propane tank buried on the lake side.',
             rulesProfile: 'north-district',
-            site: new SiteFacts(0, 1000, null, 1180, 88, -34, 72, true, null),
+            service: new Service(DisconnectPlace::Cabinet, [new Disconnect('east-disconnect', 'East disconnect', 200, true), new Disconnect('west-disconnect', 'West disconnect', 200, true)]),
+            existing: self::answered(ExistingFault::NoLabels),
+            site: new SiteFacts(0, 1000, 0, 1180, 88, -34, 72, true, true),
+            demand: new DemandInputs(
+                DemandMethod::Standard, 240.0,
+                new Dwelling(5200, 4, 2, [['id' => 'walk-in cooler', 'va' => 1765.0], ['id' => 'dish line', 'va' => 2400.0], ['id' => 'well pump', 'va' => 3100.0], ['id' => 'septic lift pump', 'va' => 1730.0], ['id' => 'sauna', 'va' => 7500.0]], [12000.0, 12000.0], [5200.0], [7700.0], coolingVa: 1650.0, largestMotorVa: 3100.0),
+            ),
         );
     }
 
@@ -148,10 +161,11 @@ final class DemoJobs
 
         return new JobFile(
             $name, new Customer($customer, $address), self::rules('tarn-county'), $mainA, 20.0,
-            [new Panel('main', 'Main panel', $spaces, PanelKind::Main, $mainA, true, 1, false, $circuits)],
+            [new Panel('main', 'Main panel', $spaces, PanelKind::Main, $mainA, true, 1, false, $circuits, bonded: true)],
             $machine === null || $fuel === null ? null : self::supply($shop, $machine, $fuel), $way,
             $way === null ? new WireRun : new WireRun(25.0, 15.0),
             rulesProfile: 'tarn-county',
+            service: new Service(DisconnectPlace::Panel),
         );
     }
 

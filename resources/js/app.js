@@ -1,6 +1,7 @@
 import Alpine from '@alpinejs/csp';
 import { refresh, send, toast } from './parts.js';
 import { startBoard } from './board.js';
+import { startDrag } from './drag.js';
 import { startKeys, toggleNight } from './keys.js';
 import { finder } from './finder.js';
 import { library } from './library.js';
@@ -37,5 +38,6 @@ document.addEventListener('click', (event) => {
 });
 
 startBoard();
+startDrag();
 startKeys();
 toast();

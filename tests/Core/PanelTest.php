@@ -6,10 +6,14 @@ use Tests\Support\Houses;
 use Underpin\Loads\Load;
 use Underpin\Loads\Role;
 use Underpin\Refused;
+use Underpin\Service\Disconnect;
+use Underpin\Service\DisconnectPlace;
 use Underpin\Service\Half;
 use Underpin\Service\Leg;
 use Underpin\Service\Panel;
+use Underpin\Service\Service;
 use Underpin\Service\Slot;
+use Underpin\Service\SpaceList;
 
 it('alternates the legs down a column', function () {
     $onA = [1, 2, 5, 6, 9, 10, 41, 42];
@@ -21,6 +25,26 @@ it('alternates the legs down a column', function () {
 
 it('labels places as a panel does', function () {
     expect((new Slot(5, 2))->label())->toBe('5–7')->and((new Slot(12, 1, Half::Lower))->label())->toBe('12b')->and((new Slot(9))->label())->toBe('9');
+});
+
+it('keeps the four poles of a quad apart, and each pair on both legs', function () {
+    [$outer, $inner, $single] = [new Slot(5, 2, Half::Upper), new Slot(5, 2, Half::Lower), new Slot(7, 1, Half::Upper)];
+    expect([$outer->label(), $inner->label(), $outer->leg(), $inner->leg()])->toBe(['5a–7b', '5b–7a', Leg::AB, Leg::AB])
+        ->and($outer->clashesWith($inner))->toBeFalse()->and($inner->clashesWith($single))->toBeTrue()->and($outer->clashesWith($single))->toBeFalse()
+        ->and($outer->clashesWith(new Slot(7)))->toBeTrue()->and($outer->clashesWith(new Slot(3, 2)))->toBeTrue()->and($outer->clashesWith(new Slot(1, 2)))->toBeFalse();
+});
+
+it('reads and writes the spaces that accept tandems', function (string $text, array $spaces, string $words) {
+    expect(SpaceList::parse($text)->spaces)->toBe($spaces)->and(SpaceList::parse($text)->words())->toBe($words)
+        ->and(SpaceList::parse(SpaceList::parse($text)->words())->spaces)->toBe($spaces);
+})->with([
+    ['17-20, 30', [17, 18, 19, 20, 30], '17–20, 30'], ['none', [], 'none'], ['', [], 'none'], [' 5 – 6 ; 2 ', [2, 5, 6], '2, 5–6'], ['4 4 4', [4], '4'], ['1 to 3', [1, 2, 3], '1–3'],
+]);
+
+it('moves a tandem only to spaces that accept one', function () {
+    $half = Houses::circuit('2a', 1, Role::Off);
+    $panel = new Panel('p', 'Panel', 8, circuits: [$half], tandemSpaces: SpaceList::parse('2, 6-8'));
+    expect(array_map(fn ($s) => $s->label(), $panel->placesFor($half)))->toBe(['6a', '7a', '8a'])->and($panel->accepts(new Slot(4, 1, Half::Upper)))->toBeFalse()->and($panel->accepts(new Slot(4)))->toBeTrue();
 });
 
 it('finds every circuit that cannot sit where it is said to', function () {
@@ -50,7 +74,13 @@ it('refuses nonsense by field', function (callable $make, string $field) {
 })->with([
     'space 0' => [fn () => new Slot(0), 'space'],
     'three poles' => [fn () => new Slot(1, 3), 'poles'],
-    'half a two-pole' => [fn () => new Slot(1, 2, Half::Upper), 'poles'],
+    'tiny feeder' => [fn () => new Panel('p', 'P', 42, feederA: 5), 'feeder_a'],
+    'a space that is none' => [fn () => SpaceList::parse('4, x'), 'tandem_spaces'],
+    'spaces backwards' => [fn () => SpaceList::parse('9-4'), 'tandem_spaces'],
+    'spaces off the end' => [fn () => SpaceList::parse('80-99'), 'tandem_spaces'],
+    'cycle times of a load that does not cycle' => [fn () => new Load('l', 'pump', onS: 60), 'on_s'],
+    'seven disconnects' => [fn () => new Service(DisconnectPlace::Cabinet, array_map(fn (int $i) => new Disconnect("d$i", "D$i", 100), range(1, 7))), 'disconnects'],
+    'two disconnects at a meter' => [fn () => new Service(DisconnectPlace::Meter, [new Disconnect('a', 'A', 100), new Disconnect('b', 'B', 100)]), 'place'],
     'odd spaces' => [fn () => new Panel('p', 'P', 41), 'spaces'],
     'tiny main' => [fn () => new Panel('p', 'P', 42, mainA: 5), 'main_a'],
     'breaker of 0 A' => [fn () => Houses::circuit('1', 1, Role::Off, amps: 0), 'amps'],

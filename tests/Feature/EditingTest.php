@@ -59,7 +59,7 @@ it('undoes nothing that the person has not seen', function () {
 it('tells the second saver and shows both', function () {
     $colleague = $this->person('bo@one.example', $this->user->shop);
     $was = json_encode(['name' => 'Boiler', 'amps' => 15]);
-    $fields = ['space' => 4, 'poles' => 1, 'protection' => 'none', 'keep_on' => '', 'note' => '', 'half' => ''];
+    $fields = ['space' => 4, 'poles' => 1, 'protection' => 'none', 'keep_on' => '', 'receptacle_a' => '', 'note' => '', 'half' => ''];
     $this->actingAs($colleague)->patch("$this->base/circuits/c4", ['name' => 'Gas boiler', 'amps' => '15', 'was' => $was, ...$fields])->assertRedirect();
     $this->flushSession();
     $response = $this->actingAs($this->user)->patch("$this->base/circuits/c4", ['name' => 'Oil boiler', 'amps' => '15', 'was' => $was, ...$fields], ['X-Parts' => '1'])->assertStatus(409);
@@ -71,7 +71,7 @@ it('tells the second saver and shows both', function () {
 });
 
 it('lets two people change different things of one circuit', function () {
-    $fields = ['space' => 4, 'poles' => 1, 'protection' => 'none', 'half' => '', 'keep_on' => '', 'note' => ''];
+    $fields = ['space' => 4, 'poles' => 1, 'protection' => 'none', 'half' => '', 'keep_on' => '', 'receptacle_a' => '', 'note' => ''];
     $was = json_encode(['name' => 'Boiler', 'amps' => 15]);
     $this->patch("$this->base/circuits/c4", ['name' => 'Gas boiler', 'amps' => '15', 'was' => $was, ...$fields])->assertRedirect();
     $this->patch("$this->base/circuits/c4/role", ['role' => 'room', 'was' => '{"role":"must"}'])->assertRedirect();
@@ -89,19 +89,19 @@ it('refuses by field, in the core\'s own words, and changes nothing', function (
     expect(($this->export)())->toBe($before)->and($this->job->changes()->count())->toBe(0);
 })->with([
     ['PATCH', '/circuits/c8/role', ['role' => 'sometimes'], 'role'],
-    ['PATCH', '/circuits/c8', ['half' => '', 'space' => '7', 'poles' => '1', 'amps' => '20', 'name' => 'x', 'protection' => 'none', 'keep_on' => '', 'note' => ''], 'space'],
-    ['PATCH', '/circuits/c8', ['half' => '', 'space' => '99', 'poles' => '1', 'amps' => '20', 'name' => 'x', 'protection' => 'none', 'keep_on' => '', 'note' => ''], 'space'],
-    ['PATCH', '/circuits/c8', ['half' => '', 'space' => '8', 'poles' => '1', 'amps' => 'many', 'name' => 'x', 'protection' => 'none', 'keep_on' => '', 'note' => ''], 'amps'],
-    ['PATCH', '/circuits/c8', ['half' => '', 'space' => '8', 'poles' => '1', 'amps' => '20', 'name' => str_repeat('x', 101), 'protection' => 'none', 'keep_on' => '', 'note' => ''], 'name'],
-    ['POST', '/circuits', ['panel' => 'main', 'half' => '', 'space' => '19', 'poles' => '2', 'amps' => '20', 'name' => 'x', 'protection' => 'none', 'keep_on' => '', 'note' => ''], 'space'],
+    ['PATCH', '/circuits/c8', ['half' => '', 'space' => '7', 'poles' => '1', 'amps' => '20', 'name' => 'x', 'protection' => 'none', 'keep_on' => '', 'receptacle_a' => '', 'note' => ''], 'space'],
+    ['PATCH', '/circuits/c8', ['half' => '', 'space' => '99', 'poles' => '1', 'amps' => '20', 'name' => 'x', 'protection' => 'none', 'keep_on' => '', 'receptacle_a' => '', 'note' => ''], 'space'],
+    ['PATCH', '/circuits/c8', ['half' => '', 'space' => '8', 'poles' => '1', 'amps' => 'many', 'name' => 'x', 'protection' => 'none', 'keep_on' => '', 'receptacle_a' => '', 'note' => ''], 'amps'],
+    ['PATCH', '/circuits/c8', ['half' => '', 'space' => '8', 'poles' => '1', 'amps' => '20', 'name' => str_repeat('x', 101), 'protection' => 'none', 'keep_on' => '', 'receptacle_a' => '', 'note' => ''], 'name'],
+    ['POST', '/circuits', ['panel' => 'main', 'half' => '', 'space' => '19', 'poles' => '2', 'amps' => '20', 'name' => 'x', 'protection' => 'none', 'keep_on' => '', 'receptacle_a' => '', 'note' => ''], 'space'],
     ['POST', '/circuits/c8/loads', ['name' => '', 'kind' => 'other', 'run_w' => '', 'start_w' => '', 'pf' => '1'], 'name'],
     ['POST', '/circuits/c8/loads', ['name' => 'x', 'kind' => 'other', 'run_w' => '-5', 'start_w' => '', 'pf' => '1'], 'run_w'],
     ['POST', '/circuits/c8/loads', ['name' => 'x', 'kind' => 'other', 'run_w' => '100', 'start_w' => '50', 'pf' => '1'], 'start_w'],
     ['POST', '/circuits/c8/loads', ['name' => 'x', 'kind' => 'other', 'run_w' => '1e99', 'start_w' => '', 'pf' => '1'], 'run_w'],
     ['POST', '/circuits/c8/loads', ['name' => ['a'], 'kind' => 'other'], 'name'],
-    ['PATCH', '/loads/c8-load', ['name' => 'x', 'kind' => 'nothing', 'run_w' => '', 'start_w' => '', 'pf' => '1'], 'kind'],
-    ['PATCH', '/panels/main', ['name' => 'P', 'kind' => 'main', 'spaces' => '8', 'interlock_space' => '1', 'main_a' => '', 'interlock_listed' => '', 'has_multiwire' => ''], 'space'],
-    ['PATCH', '/panels/main', ['name' => 'P', 'kind' => 'main', 'spaces' => '21', 'interlock_space' => '1', 'main_a' => '', 'interlock_listed' => '', 'has_multiwire' => ''], 'spaces'],
+    ['PATCH', '/loads/c8-load', ['name' => 'x', 'kind' => 'nothing', 'run_w' => '', 'start_w' => '', 'pf' => '1', 'duty' => '', 'on_s' => '', 'off_s' => '', 'season' => '', 'phase' => ''], 'kind'],
+    ['PATCH', '/panels/main', ['name' => 'P', 'kind' => 'main', 'spaces' => '8', 'interlock_space' => '1', 'main_a' => '', 'interlock_listed' => '', 'has_multiwire' => '', 'fed_from' => '', 'feeder_a' => '', 'feeder_circuit' => '', 'bonded' => '', 'tandem_spaces' => ''], 'space'],
+    ['PATCH', '/panels/main', ['name' => 'P', 'kind' => 'main', 'spaces' => '21', 'interlock_space' => '1', 'main_a' => '', 'interlock_listed' => '', 'has_multiwire' => '', 'fed_from' => '', 'feeder_a' => '', 'feeder_circuit' => '', 'bonded' => '', 'tandem_spaces' => ''], 'spaces'],
     ['PUT', '/machine', ['key' => 'nothing', 'fuel' => 'gasoline'], 'key'],
     ['PUT', '/machine', ['key' => 'otter-80', 'fuel' => 'diesel'], 'fuel'],
     ['PUT', '/connection', ['connection' => 'wish'], 'connection'],
@@ -133,7 +133,7 @@ it('takes text that is not quite text', function () {
 });
 
 it('escapes whatever people type', function () {
-    $this->post("$this->base/circuits", ['panel' => 'main', 'half' => '', 'space' => '13', 'poles' => '1', 'amps' => '20', 'name' => '<script>alert(1)</script>', 'protection' => 'none', 'keep_on' => '', 'note' => ''])->assertRedirect();
+    $this->post("$this->base/circuits", ['panel' => 'main', 'half' => '', 'space' => '13', 'poles' => '1', 'amps' => '20', 'name' => '<script>alert(1)</script>', 'protection' => 'none', 'keep_on' => '', 'receptacle_a' => '', 'note' => ''])->assertRedirect();
     $html = $this->get("$this->base/loads")->getContent();
     expect($html)->not->toContain('<script>alert')->toContain('&lt;script&gt;alert');
 });

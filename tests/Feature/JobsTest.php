@@ -130,5 +130,5 @@ it('stands odd forms', function (string $method, string $path, array $input) {
     ['POST', '/jobs/99999999999999999999/restore', []], ['PATCH', '/jobs/{job}/circuits/c5/role', ['role' => ['must']]], ['PATCH', '/jobs/{job}/circuits/nothing/role', ['role' => 'must']],
     ['PATCH', '/jobs/{job}/circuits/c5/role', ['role' => 'must', 'was' => '{"role":']], ['PATCH', '/jobs/{job}/loads/nothing', ['name' => 'x']], ['DELETE', '/jobs/{job}/panels/nothing', []],
     ['POST', '/jobs/{job}/schedule', ['pasted' => ['x']]], ['POST', '/jobs/{job}/schedule/take', ['text' => '%%%']], ['POST', '/jobs/{job}/schedule', ['file' => 'no file']], ['POST', '/jobs/import', ['file' => 'no file']],
-    ['POST', '/jobs/{job}/circuits', ['panel' => 'nothing', 'space' => '7', 'poles' => '1', 'amps' => '20', 'name' => 'x', 'protection' => 'none', 'note' => '', 'keep_on' => '', 'half' => '']],
+    ['POST', '/jobs/{job}/circuits', ['panel' => 'nothing', 'space' => '7', 'poles' => '1', 'amps' => '20', 'name' => 'x', 'protection' => 'none', 'note' => '', 'keep_on' => '', 'receptacle_a' => '', 'half' => '']],
 ]);

@@ -13,7 +13,7 @@ beforeEach(function () {
     $this->actingAs($this->user);
     $this->base = "/jobs/{$this->job->id}";
     $this->export = fn () => $this->get("$this->base/job.json")->getContent();
-    $this->breaker = ['panel' => 'main', 'space' => '13', 'half' => '', 'poles' => '1', 'amps' => '20', 'name' => 'Garage', 'protection' => 'gfci', 'keep_on' => '', 'note' => ''];
+    $this->breaker = ['panel' => 'main', 'space' => '13', 'half' => '', 'poles' => '1', 'amps' => '20', 'name' => 'Garage', 'protection' => 'gfci', 'keep_on' => '', 'receptacle_a' => '', 'note' => ''];
 });
 
 it('adds a sub-panel and takes it away with everything in it, and undoes both', function () {
@@ -40,7 +40,8 @@ it('adds a breaker where it was asked for, in the halves of a tandem too', funct
     $this->post("$this->base/circuits", ['space' => '14', 'half' => 'a', 'name' => 'Upper'] + $this->breaker)->assertSessionHasNoErrors();
     $this->post("$this->base/circuits", ['space' => '14', 'half' => 'b', 'name' => 'Lower'] + $this->breaker)->assertSessionHasNoErrors();
     $this->post("$this->base/circuits", ['space' => '14', 'half' => 'b', 'name' => 'Again'] + $this->breaker)->assertSessionHasErrors('space');
-    $this->post("$this->base/circuits", ['space' => '15', 'half' => 'a', 'poles' => '2'] + $this->breaker)->assertSessionHasErrors('poles');
+    $this->post("$this->base/circuits", ['space' => '15', 'half' => 'a', 'poles' => '2', 'name' => 'Outer pair'] + $this->breaker)->assertSessionHasNoErrors();
+    $this->get("$this->base/survey")->assertSee('15a–17b Outer pair');
     $this->get("$this->base/survey")->assertSee('Upper')->assertSee('Lower')->assertDontSee('Again');
 });
 
@@ -58,7 +59,7 @@ it('removes a breaker with its loads', function () {
 });
 
 it('changes a load and the strip with it', function () {
-    $response = $this->patch("$this->base/loads/c2-load", ['name' => 'Fridge', 'kind' => 'refrigeration', 'run_w' => '2,400', 'start_w' => '3600', 'pf' => '1'], ['X-Parts' => '1'])->assertOk();
+    $response = $this->patch("$this->base/loads/c2-load", ['name' => 'Fridge', 'kind' => 'refrigeration', 'run_w' => '2,400', 'start_w' => '3600', 'pf' => '1', 'duty' => '', 'on_s' => '', 'off_s' => '', 'season' => '', 'phase' => ''], ['X-Parts' => '1'])->assertOk();
     // 5 A of the pump and 20 A of the fridge on leg A
     expect($response->getContent())->toContain('<b>25.0</b>');
 });

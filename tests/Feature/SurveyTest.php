@@ -46,7 +46,7 @@ it('keeps the facts of the site and says what waits for those that are missing',
 });
 
 it('shows what must not lose power while the crew works', function () {
-    $this->patch("$this->base/circuits/c4", ['space' => '4', 'half' => '', 'poles' => '1', 'amps' => '15', 'name' => 'Boiler', 'protection' => 'none', 'note' => '', 'keep_on' => 'never in frost'])->assertRedirect();
+    $this->patch("$this->base/circuits/c4", ['space' => '4', 'half' => '', 'poles' => '1', 'amps' => '15', 'name' => 'Boiler', 'protection' => 'none', 'note' => '', 'keep_on' => 'never in frost', 'receptacle_a' => ''])->assertRedirect();
     $this->get("$this->base/survey")->assertSee('Must not lose power during the work')->assertSee('never in frost');
 });
 

@@ -12,10 +12,12 @@ use Underpin\Loads\Load;
 use Underpin\Loads\LoadKind;
 use Underpin\Loads\Role;
 use Underpin\Service\Circuit;
+use Underpin\Service\DisconnectPlace;
 use Underpin\Service\Half;
 use Underpin\Service\Panel;
 use Underpin\Service\PanelKind;
 use Underpin\Service\Protection;
+use Underpin\Service\Service;
 use Underpin\Service\Slot;
 use Underpin\Sizing\Bond;
 use Underpin\Sizing\Fuel;
@@ -50,8 +52,9 @@ final class Houses
                 self::circuit('4', 1, Role::Must, 240, 600, LoadKind::Boiler, 'Boiler', 15),
                 self::circuit('8', 1, Role::Room, 120, 120, LoadKind::Lighting, 'Lights', 15),
                 self::circuit('10', 2, Role::Off, 5000, 5000, LoadKind::Cooking, 'Range', 50),
-            ])],
+            ], bonded: true)],
             $supply, $way, $way === null ? new WireRun : new WireRun(25.0, 20.0),
+            service: new Service(DisconnectPlace::Panel),
         );
     }
 

@@ -34,7 +34,7 @@ final class CircuitController extends Controller
         $circuit = new Circuit(
             $this->newKey(),
             new Slot($in->whole('space'), $in->whole('poles'), Half::tryFrom($in->textOrNull('half') ?? '')),
-            $in->whole('amps'), $in->text('name'), Protection::from($in->text('protection')), Role::Off, $in->text('note'), keepOn: $in->text('keep_on'),
+            $in->whole('amps'), $in->text('name'), Protection::from($in->text('protection')), Role::Off, $in->text('note'), keepOn: $in->text('keep_on'), receptacleA: $in->wholeOrNull('receptacle_a'),
         );
         $edited = JobEditor::change($job, $this->user(), "New breaker in {$circuit->label()}", function (Ledger $ledger, Job $row) use ($in, $circuit): void {
             $ledger->addCircuit($this->panelRow($row, $in->text('panel')), $circuit);
@@ -98,6 +98,6 @@ final class CircuitController extends Controller
 
     private static function breaker(): Form
     {
-        return JobFileForm::circuit()->only('space', 'half', 'poles', 'amps', 'name', 'protection', 'note', 'keep_on');
+        return JobFileForm::circuit()->only('space', 'half', 'poles', 'amps', 'name', 'protection', 'note', 'keep_on', 'receptacle_a');
     }
 }

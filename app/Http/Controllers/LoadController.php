@@ -21,6 +21,7 @@ use Underpin\Form\Field;
 use Underpin\Form\Form;
 use Underpin\Form\Values;
 use Underpin\JobFile\JobFileForm;
+use Underpin\JobFile\JobFileJson;
 use Underpin\Loads\Load;
 use Underpin\Loads\LoadKind;
 use Underpin\Loads\Nameplate;
@@ -101,7 +102,9 @@ final class LoadController extends Controller
 
     public function update(Request $request, Job $job, string $load): Response|RedirectResponse
     {
-        $now = FormInput::read($request, self::figures())->all();
+        $in = FormInput::read($request, self::whole());
+        JobFileJson::load($load, $in);
+        $now = $in->all();
         $at = null;
         $edited = JobEditor::change($job, $this->user(), 'Load '.$request->string('name')->toString(), function (Ledger $ledger, Job $row) use ($request, $load, $now, &$at): void {
             $found = $this->loadRow($row, $load);
@@ -130,6 +133,11 @@ final class LoadController extends Controller
         $circuit = $job->circuits()->find($id);
 
         return $circuit instanceof Circuit ? $circuit->key : null;
+    }
+
+    private static function whole(): Form
+    {
+        return JobFileForm::load()->only('name', 'kind', 'run_w', 'start_w', 'pf', 'duty', 'on_s', 'off_s', 'season', 'phase');
     }
 
     private static function figures(): Form

@@ -19,6 +19,7 @@ use Underpin\JobFile\JobFileForm;
 use Underpin\Refused;
 use Underpin\Service\Panel;
 use Underpin\Service\PanelKind;
+use Underpin\Service\SpaceList;
 use Underpin\Stage;
 
 /** The panels of a job. */
@@ -26,7 +27,7 @@ final class PanelController extends Controller
 {
     use EditsJob;
 
-    private const PARTS = ['header', 'strip', 'spine', 'board', 'drawer'];
+    private const PARTS = ['header', 'strip', 'spine', 'chain', 'board', 'drawer'];
 
     public function store(Request $request, Job $job): Response|RedirectResponse
     {
@@ -48,6 +49,8 @@ final class PanelController extends Controller
     public function update(Request $request, Job $job, string $panel): Response|RedirectResponse
     {
         $now = FormInput::read($request, self::settings())->all();
+        $spaces = is_string($now['tandem_spaces']) ? $now['tandem_spaces'] : '';
+        $now['tandem_spaces'] = $spaces === '' ? '' : SpaceList::parse($spaces)->words();
         $edited = JobEditor::change($job, $this->user(), 'Panel '.$request->string('name')->toString(), function (Ledger $ledger, Job $row) use ($request, $panel, $now): void {
             $found = $this->panelRow($row, $panel);
             Conflict::guard($row, $found, FormInput::was($request), $now);
@@ -61,6 +64,9 @@ final class PanelController extends Controller
     {
         $edited = JobEditor::change($job, $this->user(), 'Panel removed', function (Ledger $ledger, Job $row) use ($panel): void {
             $found = $this->panelRow($row, $panel);
+            foreach ($row->panels()->where('fed_from', $panel)->get() as $fed) {
+                $ledger->update($fed, ['fed_from' => '', 'feeder_a' => null, 'feeder_circuit' => '']);
+            }
             $ledger->emptyPanel($found);
             $ledger->delete($found);
         });
@@ -70,6 +76,6 @@ final class PanelController extends Controller
 
     private static function settings(): Form
     {
-        return JobFileForm::panel()->only('name', 'kind', 'spaces', 'main_a', 'interlock_listed', 'interlock_space', 'has_multiwire');
+        return JobFileForm::panel()->only('name', 'kind', 'spaces', 'main_a', 'interlock_listed', 'interlock_space', 'has_multiwire', 'fed_from', 'feeder_a', 'feeder_circuit', 'bonded', 'tandem_spaces');
     }
 }

@@ -46,14 +46,20 @@ final class ScheduleRow
     public function slot(): ?Slot
     {
         $cell = str_replace(' ', '', mb_strtolower($this->cell(ScheduleColumn::Space)));
-        if (preg_match('/^(\d{1,3})([ab]?)(?:[\-–\/,+&](\d{1,3}))?$/u', $cell, $found) !== 1) {
-            $this->fault(ScheduleColumn::Space, $cell === '' ? 'is missing' : "\"$cell\" is not a space; write 5, 12a or 12b");
+        if (preg_match('/^(\d{1,3})([ab]?)(?:[\-–\/,+&](\d{1,3})([ab]?))?$/u', $cell, $found) !== 1) {
+            $this->fault(ScheduleColumn::Space, $cell === '' ? 'is missing' : "\"$cell\" is not a space; write 5, 5-7, 12a or 5a-7b");
 
             return null;
         }
         $second = isset($found[3]) ? (int) $found[3] : null;
         if ($second !== null && $second !== (int) $found[1] + 2) {
             $this->fault(ScheduleColumn::Space, "\"$cell\": the second space of a two-pole breaker is two further down");
+
+            return null;
+        }
+
+        if (($found[4] ?? '') !== '' && Half::tryFrom($found[2])?->other()->value !== $found[4]) {
+            $this->fault(ScheduleColumn::Space, "\"$cell\": the pairs of a quad are written 5a-7b and 5b-7a");
 
             return null;
         }

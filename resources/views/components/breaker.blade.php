@@ -5,8 +5,13 @@
 @php($mid = $box->middle())
 @php($on = $role === 'must')
 @php($flagged = $screen->review->onCircuit($circuit->id) !== [])
-<a id="c-{{ $circuit->id }}" class="breaker role-{{ $role }} {{ $screen->at === $circuit->id ? 'is-selected' : '' }} {{ $circuit->slot->half ? 'is-half' : '' }}" href="{{ route('jobs.stage', [$screen->row->id, $screen->stage->value, 'at' => $circuit->id]) }}" data-at="{{ $circuit->id }}" data-space="{{ $circuit->slot->space }}" data-role="{{ $role }}" aria-label="{{ $board::shortName($circuit) }} {{ $circuit->breakerA }} {{ $circuit->protection->short() }}, {{ $circuit->title() }}, {{ $circuit->leg()->words() }}, {{ $circuit->role->words() }}{{ $flagged ? ', has findings' : '' }}" @if ($screen->at === $circuit->id) aria-current="true" @endif>
+<a id="c-{{ $circuit->id }}" class="breaker role-{{ $role }} {{ $screen->at === $circuit->id ? 'is-selected' : '' }} {{ $circuit->slot->half ? 'is-half' : '' }}" href="{{ route('jobs.stage', [$screen->row->id, $screen->stage->value, 'at' => $circuit->id]) }}" data-at="{{ $circuit->id }}" data-space="{{ $circuit->slot->space }}" data-leg="{{ $circuit->leg()->value }}" data-role="{{ $role }}" aria-label="{{ $board::shortName($circuit) }} {{ $circuit->breakerA }} {{ $circuit->protection->short() }}, {{ $circuit->title() }}, {{ $circuit->leg()->words() }}, {{ $circuit->role->words() }}{{ $flagged ? ', has findings' : '' }}" @if ($screen->at === $circuit->id) aria-current="true" @endif>
     <title>{{ $circuit->title() }}</title>
+    @if ($tied = $board->tiedBox($circuit->slot))
+        <rect class="face" x="{{ $tied->x }}" y="{{ $tied->y }}" width="{{ $tied->w }}" height="{{ $tied->h }}" rx="4"/>
+        <path class="tie" d="M{{ $right ? $box->x + 2 : $box->right() - 2 }} {{ $mid }} h{{ $right ? -7 : 7 }} V{{ $tied->middle() }} h{{ $right ? 7 : -7 }}"/>
+        <text class="name" x="{{ $right ? $tied->right() - 18 : $tied->x + 18 }}" y="{{ $tied->middle() + 5 }}" text-anchor="{{ $right ? 'end' : 'start' }}">tied to {{ $circuit->slot->space }}a</text>
+    @endif
     <rect class="face" x="{{ $box->x }}" y="{{ $box->y }}" width="{{ $box->w }}" height="{{ $box->h }}" rx="4"/>
     @if ($role === 'must')<rect class="bar" x="{{ $right ? $box->right() - 9 : $box->x }}" y="{{ $box->y }}" width="9" height="{{ $box->h }}" rx="2"/>
     @elseif ($role === 'room')<rect class="bar-frame" x="{{ $right ? $box->right() - 9 : $box->x }}" y="{{ $box->y }}" width="9" height="{{ $box->h }}" rx="2"/><rect class="bar" x="{{ $right ? $box->right() - 9 : $box->x }}" y="{{ $mid }}" width="9" height="{{ $box->h / 2 }}" rx="2"/>@endif

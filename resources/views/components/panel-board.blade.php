@@ -20,7 +20,7 @@
         @endforeach
         @foreach ($board->freeSpaces() as $space)
             @php($box = $board->box(new Underpin\Service\Slot($space)))
-            <a class="free {{ $screen->newSpace === $space && $screen->newPanel === $panel->id ? 'is-selected' : '' }}" href="{{ route('jobs.stage', [$screen->row->id, 'survey', 'panel' => $panel->id, 'space' => $space]) }}" data-space="{{ $space }}" data-free aria-label="Space {{ $space }}, free">
+            <a class="free {{ $screen->newSpace === $space && $screen->newPanel === $panel->id ? 'is-selected' : '' }}" href="{{ route('jobs.stage', [$screen->row->id, 'survey', 'panel' => $panel->id, 'space' => $space]) }}" data-space="{{ $space }}" data-leg="{{ Underpin\Service\Slot::legOfSpace($space)->value }}" data-free aria-label="Space {{ $space }}, free">
                 <rect x="{{ $box->x }}" y="{{ $box->y }}" width="{{ $box->w }}" height="{{ $box->h }}" rx="4"/>
                 <text x="{{ $box->x + $box->w / 2 }}" y="{{ $box->middle() + 5 }}" text-anchor="middle">free</text>
             </a>

@@ -3,13 +3,29 @@
     @forelse ($circuit->loads as $load)
         <form id="load-{{ $load->id }}" class="load" method="post" action="{{ route('jobs.loads.update', [$screen->row->id, $load->id]) }}" data-parts data-autosave aria-label="{{ $load->name }}">
             @csrf @method('PATCH')
-            <x-was :values="['name' => $load->name, 'kind' => $load->kind->value, 'run_w' => $load->runW, 'start_w' => $load->startW, 'pf' => $load->pf]"/>
+            <x-was :values="['name' => $load->name, 'kind' => $load->kind->value, 'run_w' => $load->runW, 'start_w' => $load->startW, 'pf' => $load->pf, 'duty' => $load->duty?->value, 'on_s' => $load->onS, 'off_s' => $load->offS, 'season' => $load->season?->value, 'phase' => $load->phase?->value]"/>
             <x-field :id="'ln-'.$load->id" name="name" label="Load" :value="$load->name" maxlength="100"/>
             <div class="fields">
                 <x-field :id="'lr-'.$load->id" name="run_w" label="Runs" unit="W" :value="Underpin\Csv\Number::write($load->runW)"/>
                 <x-field :id="'ls-'.$load->id" name="start_w" label="Starts" unit="W" :value="Underpin\Csv\Number::write($load->startW)"/>
                 <x-field :id="'lp-'.$load->id" name="pf" label="PF" :value="Underpin\Csv\Number::write($load->pf)" inputmode="decimal"/>
             </div>
+            <details class="by-hand" @if ($load->duty || $load->season || $load->phase) open @endif>
+                <summary>When it runs</summary>
+                <div class="fields">
+                    <x-pick :id="'ld-'.$load->id" name="duty" label="Duty" :options="['' => 'as usual', 'continuous' => 'continuous', 'cycling' => 'cycling', 'by hand' => 'by hand']" :value="$load->duty?->value"/>
+                    @if ($load->duty === Underpin\Loads\Duty::Cycling)
+                        <x-field :id="'lo-'.$load->id" name="on_s" label="On" unit="s" :value="Underpin\Csv\Number::write($load->onS)"/>
+                        <x-field :id="'lf-'.$load->id" name="off_s" label="Off" unit="s" :value="Underpin\Csv\Number::write($load->offS)"/>
+                    @else
+                        <input type="hidden" name="on_s" value=""><input type="hidden" name="off_s" value="">
+                    @endif
+                </div>
+                <div class="fields">
+                    <x-pick :id="'lz-'.$load->id" name="season" label="Season" :options="['' => 'all year', 'winter' => 'winter', 'summer' => 'summer']" :value="$load->season?->value"/>
+                    <x-pick :id="'lu-'.$load->id" name="phase" label="Used" :options="['' => 'any time', 'morning' => 'mornings', 'day' => 'by day', 'evening' => 'evenings', 'night' => 'at night']" :value="$load->phase?->value"/>
+                </div>
+            </details>
             <div class="fields fields-end">
                 <x-pick :id="'lk-'.$load->id" name="kind" label="Kind" :options="array_combine(array_column(Underpin\Loads\LoadKind::cases(), 'value'), array_column(Underpin\Loads\LoadKind::cases(), 'value'))" :value="$load->kind->value"/>
                 <button class="button">Save</button>

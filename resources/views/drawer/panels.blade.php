@@ -1,5 +1,15 @@
 @foreach ($screen->job->panels as $panel)
-    @php($was = ['name' => $panel->name, 'kind' => $panel->kind->value, 'spaces' => $panel->spaces, 'main_a' => $panel->mainA, 'interlock_listed' => $panel->interlockListed, 'interlock_space' => $panel->interlockSpace, 'has_multiwire' => $panel->hasMultiwire])
+    @php($was = ['name' => $panel->name, 'kind' => $panel->kind->value, 'spaces' => $panel->spaces, 'main_a' => $panel->mainA, 'interlock_listed' => $panel->interlockListed, 'interlock_space' => $panel->interlockSpace, 'has_multiwire' => $panel->hasMultiwire, 'fed_from' => $panel->fedFrom, 'feeder_a' => $panel->feederA, 'feeder_circuit' => $panel->feederCircuit, 'bonded' => $panel->bonded, 'tandem_spaces' => $panel->tandemSpaces?->words() ?? ''])
+    @php($sources = ['' => 'the service'] + array_combine(array_map(fn ($d) => $d->id, $screen->job->service->disconnects), array_map(fn ($d) => $d->name, $screen->job->service->disconnects)))
+    @foreach ($screen->job->panels as $other)
+        @if ($other !== $panel)@php($sources[$other->id] = $other->name)@endif
+    @endforeach
+    @php($feeders = ['' => 'not one of its circuits'])
+    @foreach ($screen->job->panels as $other)
+        @foreach ($other->id === $panel->fedFrom ? $other->circuits : [] as $circuit)
+            @if ($circuit->slot->poles === 2)@php($feeders[$circuit->id] = $circuit->title().', '.$circuit->breakerA.' A')@endif
+        @endforeach
+    @endforeach
     @php($p = 'p'.$loop->index)
     <form id="panel-{{ $panel->id }}" method="post" action="{{ route('jobs.panels.update', [$screen->row->id, $panel->id]) }}" data-parts data-autosave>
         @csrf @method('PATCH')
@@ -10,6 +20,20 @@
             <x-pick :id="$p.'-kind'" name="kind" label="Kind" :options="['main' => 'main panel', 'sub' => 'sub-panel']" :value="$panel->kind->value"/>
             <x-field :id="$p.'-spaces'" name="spaces" label="Spaces" :value="$panel->spaces" inputmode="numeric"/>
             <x-field :id="$p.'-main'" name="main_a" label="Main breaker" unit="A" :value="$panel->mainA"/>
+        </div>
+        <div class="fields">
+            <x-pick :id="$p.'-fed'" name="fed_from" label="Fed from" :options="$sources" :value="$panel->fedFrom"/>
+            @if (count($feeders) === 1)<x-field :id="$p.'-feeder'" name="feeder_a" label="Feeder's breaker" unit="A" :value="$panel->feederA"/><input type="hidden" name="feeder_circuit" value="{{ $panel->feederCircuit }}">@endif
+        </div>
+        @if (count($feeders) > 1)
+            <div class="fields">
+                <x-pick :id="$p.'-breaker'" name="feeder_circuit" label="Feeder's breaker" :options="$feeders" :value="$panel->feederCircuit"/>
+                <x-field :id="$p.'-feeder'" name="feeder_a" label="or its rating" unit="A" :value="$panel->feederA"/>
+            </div>
+        @endif
+        <div class="fields">
+            <x-pick :id="$p.'-bond'" name="bonded" label="Neutral bonded in it" :options="['' => 'not looked', 1 => 'yes', 0 => 'no']" :value="$panel->bonded === null ? '' : (int) $panel->bonded"/>
+            <x-field :id="$p.'-tandem'" name="tandem_spaces" label="Tandems allowed in" :value="$panel->tandemSpaces?->words() ?? ''" maxlength="200" placeholder="17-24, 30 or none"/>
         </div>
         <x-pick :id="$p.'-listed'" name="interlock_listed" label="Interlock listed for this very panel" :options="['' => 'not looked up', 1 => 'yes', 0 => 'no']" :value="$panel->interlockListed === null ? '' : (int) $panel->interlockListed"/>
         <div class="fields">

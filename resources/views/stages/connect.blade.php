@@ -1,7 +1,7 @@
 <div class="stage-head"><h1>How it connects</h1><x-next :screen="$screen"/></div>
 <x-findings :findings="$screen->findings()"/>
 <div class="ways">
-    @foreach (Underpin\Connection\Connections::judged($screen->job) as $verdict)
+    @foreach (Underpin\Connection\Connections::judged($screen->facts()->sized) as $verdict)
         @php($picked = $screen->job->connection === $verdict->kind)
         <section class="way possible-{{ str_replace(' ', '-', $verdict->possible->value) }} {{ $picked ? 'is-picked' : '' }}">
             <h2>{{ ucfirst($verdict->kind->words()) }}</h2>

@@ -29,6 +29,7 @@
     </form>
 </details>
 <p class="rules-line"><b>Local rules:</b> {{ $screen->job->rules->authority ?: 'the code without amendments' }}, {{ $screen->job->rules->edition }}{{ $screen->job->rules->splicesInPanel ? '' : ', no splices in panels' }}{{ $screen->job->rules->dated ? ', as of '.$screen->job->rules->dated : '' }}. <a href="{{ route('jobs.rules', $row->id) }}">Look and change</a></p>
+@include('parts.chain')
 @include('parts.existing')
 @include('parts.site')
 @php($kept = array_filter($screen->job->circuits(), fn ($c) => $c->keepOn !== ''))
