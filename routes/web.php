@@ -19,6 +19,7 @@ use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\LibraryLoadController;
 use App\Http\Controllers\LoadController;
 use App\Http\Controllers\PanelController;
+use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PickController;
 use App\Http\Controllers\RuleProfileController;
 use App\Http\Controllers\ScheduleController;
@@ -104,6 +105,11 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::put('/wire', [PickController::class, 'wire'])->name('wire');
         Route::put('/start-school', [PickController::class, 'school'])->name('school');
         Route::put('/margin', [PickController::class, 'margin'])->name('margin');
+
+        Route::post('/photos', [PhotoController::class, 'store'])->name('photos.store');
+        Route::get('/photos/{photo}', [PhotoController::class, 'show'])->name('photos.show');
+        Route::get('/photos/{photo}/small', [PhotoController::class, 'thumbnail'])->name('photos.thumbnail');
+        Route::delete('/photos/{photo}', [PhotoController::class, 'destroy'])->name('photos.destroy');
 
         Route::get('/card', [CardController::class, 'show'])->name('card');
         Route::get('/card.pdf', [CardController::class, 'pdf'])->name('card.pdf');

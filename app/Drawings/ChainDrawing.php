@@ -10,15 +10,15 @@ use Underpin\Service\ChainNode;
 /** Where every box of the chain from the utility to the panels lies: columns by depth, rows by branch. */
 final readonly class ChainDrawing
 {
-    private const BOX_W = 196;
+    private const BOX_W = 208;
 
-    private const BOX_H = 78;
+    private const BOX_H = 84;
 
-    private const COLUMN = 274;
+    private const COLUMN = 262;
 
-    private const ROW = 98;
+    private const ROW = 104;
 
-    private const LEFT = 92;
+    private const LEFT = 64;
 
     /** @var array<string, float> middle of each box, by id with a blank before it */
     private array $middles;

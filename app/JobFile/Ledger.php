@@ -93,7 +93,7 @@ final class Ledger
         $this->job->circuits()->where('panel_id', $panel->id)->get()->each(fn (CircuitRow $circuit) => $this->delete($circuit));
     }
 
-    private function create(Model $row): void
+    public function create(Model $row): void
     {
         $row->save();
         $this->ops[] = ['table' => $row->getTable(), 'id' => self::id($row), 'before' => null, 'after' => $row->getAttributes()];

@@ -78,6 +78,12 @@ final class Job extends Model
         return $this->hasMany(Load::class);
     }
 
+    /** @return HasMany<Photo, $this> */
+    public function photos(): HasMany
+    {
+        return $this->hasMany(Photo::class);
+    }
+
     /** @return HasMany<JobChange, $this> */
     public function changes(): HasMany
     {

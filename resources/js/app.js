@@ -2,6 +2,7 @@ import Alpine from '@alpinejs/csp';
 import { refresh, send, toast } from './parts.js';
 import { startBoard } from './board.js';
 import { startDrag } from './drag.js';
+import { startUploads } from './upload.js';
 import { startKeys, toggleNight } from './keys.js';
 import { finder } from './finder.js';
 import { library } from './library.js';
@@ -39,5 +40,6 @@ document.addEventListener('click', (event) => {
 
 startBoard();
 startDrag();
+startUploads();
 startKeys();
 toast();

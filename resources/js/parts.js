@@ -97,7 +97,7 @@ function failed() {
     toast('Not saved: no answer from the server. Check the connection, then save again.', true);
 }
 
-function swap(html) {
+export function swap(html) {
     const parts = new DOMParser().parseFromString(html, 'text/html');
     const focus = keptFocus();
     const here = selected();

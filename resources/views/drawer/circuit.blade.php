@@ -13,3 +13,4 @@
 @else
     @include('drawer.breaker')
 @endif
+@include('parts.photos', ['shelf' => App\Screens\PhotoShelf::of($screen->row, App\Photos\PhotoOf::Circuit, $circuit->id)])

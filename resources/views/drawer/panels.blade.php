@@ -42,6 +42,7 @@
         </div>
         <button class="button is-primary">Save</button>
     </form>
+    @include('parts.photos', ['shelf' => App\Screens\PhotoShelf::of($screen->row, App\Photos\PhotoOf::Panel, $panel->id)])
     @if (count($screen->job->panels) > 1)
         <form method="post" action="{{ route('jobs.panels.destroy', [$screen->row->id, $panel->id]) }}" data-parts class="aside-form">@csrf @method('DELETE')<button class="button is-quiet">Remove {{ $panel->name }}</button></form>
     @endif

@@ -10,6 +10,7 @@
                 @else
                     @include('parts.main')
                 @endif
+                @include('parts.photos', ['shelf' => App\Screens\PhotoShelf::of($screen->row, App\Photos\PhotoOf::Stage, $screen->stage->value)])
             </main>
             @if (in_array($screen->stage->value, ['survey', 'loads'], true))
                 @include('parts.drawer')

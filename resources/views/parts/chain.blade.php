@@ -42,6 +42,8 @@
             @endforeach</tbody>
         </table></div>
     </details>
+    <details class="by-hand" @if ($service->place === null || ($service->place !== Underpin\Service\DisconnectPlace::Panel && $service->disconnects === [])) open @endif>
+    <summary>Where the service is switched off</summary>
     <form id="service-form" method="post" action="{{ route('jobs.service', $screen->row->id) }}" data-parts data-autosave>
         @csrf @method('PUT')
         <x-was :values="['place' => $service->place?->value]"/>
@@ -77,5 +79,6 @@
             </form>
         @endif
     @endif
+    </details>
     <p class="quiet">What feeds each panel, and its bond, is set beside the panel boards.</p>
 </details>
