@@ -87,6 +87,7 @@ final class JobRows
             self::service($job->service),
             School::from($job->figures),
             $job->figures_reason,
+            JobFileJson::recorded($job->recorded === null ? null : JobFileForm::recorded()->read(self::object($job->recorded))),
         );
     }
 
@@ -122,6 +123,7 @@ final class JobRows
             'service' => JobFileJson::serviceToArray($job->service),
             'figures' => $job->figures->value,
             'figures_reason' => $job->figuresReason,
+            'recorded' => $job->recorded === null ? null : JobFileJson::recordedToArray($job->recorded),
         ];
     }
 

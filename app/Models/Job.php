@@ -41,6 +41,7 @@ use Illuminate\Support\Carbon;
  * @property ?array<string, mixed> $site
  * @property ?array<string, mixed> $demand
  * @property ?array<string, mixed> $service
+ * @property ?array<string, mixed> $recorded
  * @property string $figures
  * @property string $figures_reason
  * @property string $reached
@@ -78,6 +79,18 @@ final class Job extends Model
         return $this->hasMany(Load::class);
     }
 
+    /** @return HasMany<IntervalRecord, $this> at most one */
+    public function intervalRecords(): HasMany
+    {
+        return $this->hasMany(IntervalRecord::class);
+    }
+
+    /** @return HasMany<Recording, $this> */
+    public function recordings(): HasMany
+    {
+        return $this->hasMany(Recording::class);
+    }
+
     /** @return HasMany<Photo, $this> */
     public function photos(): HasMany
     {
@@ -100,7 +113,7 @@ final class Job extends Model
     protected function casts(): array
     {
         return [
-            'rules' => 'array', 'service_a' => 'integer', 'margin_pct' => 'float', 'machine' => 'array', 'existing' => 'array', 'site' => 'array', 'demand' => 'array', 'service' => 'array',
+            'rules' => 'array', 'service_a' => 'integer', 'margin_pct' => 'float', 'machine' => 'array', 'existing' => 'array', 'site' => 'array', 'demand' => 'array', 'service' => 'array', 'recorded' => 'array',
             'cord_ft' => 'float', 'run_ft' => 'float', 'inlet_a' => 'integer', 'terminal_c' => 'integer', 'ambient_c' => 'float',
             'wet' => 'boolean', 'findings' => 'integer', 'history_at' => 'integer',
         ];

@@ -7,6 +7,7 @@ namespace Underpin\JobFile;
 use Underpin\Codebook\LocalRules;
 use Underpin\Connection\ConnectionKind;
 use Underpin\Loads\Demand\DemandInputs;
+use Underpin\Loads\Interval\Recorded;
 use Underpin\Loads\School;
 use Underpin\Outage\StartSchool;
 use Underpin\Refused;
@@ -31,6 +32,7 @@ final readonly class JobFile
      * @param  ?DemandInputs  $demand  of the code's load calculation; null: not begun
      * @param  School  $figures  which of the three ways of knowing the loads sizing uses
      * @param  string  $figuresReason  why that one
+     * @param  ?Recorded  $recorded  peak of the utility's interval data; null: not brought in
      */
     public function __construct(
         public string $name,
@@ -51,6 +53,7 @@ final readonly class JobFile
         public Service $service = new Service,
         public School $figures = School::List,
         public string $figuresReason = '',
+        public ?Recorded $recorded = null,
     ) {
         if ($name === '') {
             throw new Refused('name', 'name: a job needs a name.');
@@ -100,6 +103,14 @@ final readonly class JobFile
         $behind = $this->chain()->behind($panel->id);
 
         return array_merge([], ...array_map(fn (Panel $p): array => in_array($p->id, $behind, true) ? $p->circuits : [], $this->panels));
+    }
+
+    /** @return list<Circuit> that draw something of their own: all but the feeders */
+    public function drawingCircuits(): array
+    {
+        $feeders = $this->feeders();
+
+        return $feeders === [] ? $this->circuits() : array_values(array_filter($this->circuits(), fn (Circuit $c): bool => ! in_array($c, $feeders, true)));
     }
 
     /** @return list<Circuit> breakers that feed another panel; what hangs there is counted there */

@@ -13,6 +13,7 @@ use Underpin\Form\Form;
 use Underpin\Loads\Demand\DemandInputs;
 use Underpin\Loads\Demand\DemandMethod;
 use Underpin\Loads\Duty;
+use Underpin\Loads\Interval\IntervalSeries;
 use Underpin\Loads\Load;
 use Underpin\Loads\LoadKind;
 use Underpin\Loads\Measure\Measured;
@@ -72,6 +73,21 @@ final class JobFileForm
             Field::group('demand', 'inputs of the code\'s load calculation, as the calculator "demand" takes them', DemandInputs::form())->optional('not begun'),
             self::enum('figures', 'which of the three ways of knowing the loads sizing uses', School::class)->default(School::List->value),
             Field::text('figures_reason', 'why that one')->atMost(500),
+            Field::group('recorded', 'peak of the utility\'s interval data', self::recorded())->optional('not brought in'),
+        );
+    }
+
+    public static function recorded(): Form
+    {
+        return new Form(
+            Field::number('peak_w', 'highest quarter-hour mean: watts, or volt-amperes where is_va'),
+            Field::text('at', 'local date and time of it')->atMost(20),
+            Field::number('days', 'how long was recorded, days')->atMost(36_500),
+            Field::numberChoice('interval_s', 'length of an interval, seconds', IntervalSeries::LENGTHS_S),
+            Field::whole('missing', 'intervals that are not there'),
+            Field::flag('sent_out', 'power was sent to the utility')->default(false),
+            Field::flag('is_va', 'the meter records volt-amperes')->default(false),
+            Field::text('file', 'name of the file')->atMost(120),
         );
     }
 

@@ -12,6 +12,7 @@ use Underpin\Form\Values;
 use Underpin\Loads\Demand\DemandInputs;
 use Underpin\Loads\Demand\DemandMethod;
 use Underpin\Loads\Duty;
+use Underpin\Loads\Interval\Recorded;
 use Underpin\Loads\Load;
 use Underpin\Loads\LoadKind;
 use Underpin\Loads\Measure\Measured;
@@ -85,6 +86,7 @@ final class JobFileJson
             'demand' => $job->demand?->toArray(),
             'figures' => $job->figures->value,
             'figures_reason' => $job->figuresReason,
+            'recorded' => $job->recorded === null ? null : self::recordedToArray($job->recorded),
         ];
     }
 
@@ -211,6 +213,23 @@ final class JobFileJson
     }
 
     /** @return array<string, mixed> */
+    public static function recordedToArray(Recorded $recorded): array
+    {
+        return [
+            'peak_w' => $recorded->peakW, 'at' => $recorded->at, 'days' => $recorded->days, 'interval_s' => $recorded->seconds, 'missing' => $recorded->missing,
+            'sent_out' => $recorded->sentOut, 'is_va' => $recorded->isVa, 'file' => $recorded->file,
+        ];
+    }
+
+    /** @throws Refused by field */
+    public static function recorded(?Values $in): ?Recorded
+    {
+        return $in === null ? null : new Recorded(
+            $in->number('peak_w'), $in->text('at'), $in->number('days'), $in->whole('interval_s'), $in->whole('missing'), $in->flag('sent_out'), $in->flag('is_va'), $in->text('file'),
+        );
+    }
+
+    /** @return array<string, mixed> */
     public static function serviceToArray(Service $service): array
     {
         return [
@@ -250,6 +269,7 @@ final class JobFileJson
         $demandIn = $in->group('demand');
         $demand = $demandIn === null ? null : self::attempt('demand', $faults, fn (): DemandInputs => self::demand($demandIn));
         $existing = self::existing($in->itemsOrNone('existing'));
+        $recorded = self::attempt('recorded', $faults, fn (): ?Recorded => self::recorded($in->group('recorded')));
         $service = self::attempt('service', $faults, fn (): Service => self::service($in->group('service')));
         self::attempt('', $faults, fn () => Chain::guard($service ?? new Service, array_values(array_filter($panels))));
         $job = self::attempt('', $faults, fn (): JobFile => new JobFile(
@@ -271,6 +291,7 @@ final class JobFileJson
             $service ?? new Service,
             School::from($in->text('figures')),
             $in->text('figures_reason'),
+            $recorded,
         ));
 
         return $faults === [] && $job !== null ? $job : throw new JobFileFaults($faults);

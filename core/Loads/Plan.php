@@ -42,10 +42,7 @@ final readonly class Plan
 
     public static function of(JobFile $job): self
     {
-        $feeders = $job->feeders();
-        $circuits = $feeders === [] ? $job->circuits() : array_values(array_filter($job->circuits(), fn (Circuit $c): bool => ! in_array($c, $feeders, true)));
-
-        return new self($circuits, $job->floorVa());
+        return new self($job->drawingCircuits(), $job->floorVa());
     }
 
     /** @return list<Circuit> that must run, with no figure for what they draw */

@@ -9,6 +9,7 @@ use Underpin\Loads\Load;
 use Underpin\Loads\LoadKind;
 use Underpin\Loads\Measure\Measured;
 use Underpin\Loads\Role;
+use Underpin\Loads\Season;
 use Underpin\Refused;
 use Underpin\Sizing\Starter;
 
@@ -53,8 +54,20 @@ final readonly class Circuit
             $this->measured->runA * $this->leg()->volts(), $this->measured->startA * $this->leg()->volts(), duty: $motors[0]->duty ?? null,
         );
 
+        return $this->withLoads([$load]);
+    }
+
+    /** The same circuit with what runs on it in one half of the year. */
+    public function in(Season $season): self
+    {
+        return $this->withLoads(array_values(array_filter($this->loads, fn (Load $l): bool => $l->runsIn($season))));
+    }
+
+    /** @param  list<Load>  $loads */
+    private function withLoads(array $loads): self
+    {
         return new self(
-            $this->id, $this->slot, $this->breakerA, $this->name, $this->protection, $this->role, $this->note, [$load], $this->keepOn,
+            $this->id, $this->slot, $this->breakerA, $this->name, $this->protection, $this->role, $this->note, $loads, $this->keepOn,
             $this->receptacleA, $this->measured,
         );
     }

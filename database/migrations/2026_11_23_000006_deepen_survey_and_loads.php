@@ -14,6 +14,7 @@ return new class extends Migration
             $table->json('service')->nullable()->after('service_a');
             $table->string('figures', 20)->default('list')->after('demand');
             $table->string('figures_reason', 500)->default('')->after('figures');
+            $table->json('recorded')->nullable()->after('figures_reason');
         });
         Schema::table('panels', function (Blueprint $table): void {
             $table->string('fed_from', 60)->default('');
@@ -64,9 +65,11 @@ return new class extends Migration
             $table->foreignId('job_id')->constrained()->cascadeOnDelete();
             $table->string('key', 40);
             $table->string('name', 100);
-            $table->dateTime('began_at', 3);
+            $table->unsignedBigInteger('began_ms');
+            $table->boolean('ended')->default(false);
             $table->double('buffer_a')->default(0);
             $table->unsignedSmallInteger('inlet_a')->default(30);
+            $table->softDeletes();
             $table->unique(['job_id', 'key']);
         });
         Schema::create('readings', function (Blueprint $table): void {
@@ -100,6 +103,6 @@ return new class extends Migration
         Schema::table('loads', fn (Blueprint $table) => $table->dropColumn(['duty', 'on_s', 'off_s', 'season', 'phase']));
         Schema::table('circuits', fn (Blueprint $table) => $table->dropColumn(['receptacle_a', 'measured_leg', 'measured_run_a', 'measured_start_a', 'measured_on', 'measured_by_hand']));
         Schema::table('panels', fn (Blueprint $table) => $table->dropColumn(['fed_from', 'feeder_a', 'feeder_circuit', 'bonded', 'tandem_spaces']));
-        Schema::table('jobs', fn (Blueprint $table) => $table->dropColumn(['service', 'figures', 'figures_reason']));
+        Schema::table('jobs', fn (Blueprint $table) => $table->dropColumn(['service', 'figures', 'figures_reason', 'recorded']));
     }
 };

@@ -42,9 +42,13 @@ final class DemoJobs
         foreach (self::small($shop) as $i => [$job, $daysAgo]) {
             self::date(JobEditor::create($shop, $people[$i % count($people)], $job)->row, $daysAgo);
         }
-        self::date(JobEditor::create($shop, $people[2], self::lodge($shop))->row, 6);
-        self::date(JobEditor::create($shop, $people[1], self::rowHouse($shop))->row, 2);
+        $lodge = JobEditor::create($shop, $people[2], self::lodge($shop))->row;
+        $rowHouse = JobEditor::create($shop, $people[1], self::rowHouse($shop))->row;
         $dairy = JobEditor::create($shop, $people[0], self::dairy($shop))->row;
+        DemoMeasuring::fill($lodge, $people[2], $rowHouse, $people[1], $dairy, $people[0]);
+        self::date($lodge->refresh(), 6);
+        self::date($rowHouse->refresh(), 2);
+        $dairy->refresh();
         JobEditor::change($dairy, $people[0], 'Connection: interlock on the panel main', function (Ledger $ledger, Job $row): void {
             $ledger->update($row, ['connection' => ConnectionKind::Interlock->value, 'cord_ft' => 30.0, 'run_ft' => 38.0]);
         });

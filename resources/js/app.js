@@ -3,6 +3,7 @@ import { refresh, send, toast } from './parts.js';
 import { startBoard } from './board.js';
 import { startDrag } from './drag.js';
 import { startUploads } from './upload.js';
+import { startRecorder } from './recorder.js';
 import { startKeys, toggleNight } from './keys.js';
 import { finder } from './finder.js';
 import { library } from './library.js';
@@ -41,5 +42,6 @@ document.addEventListener('click', (event) => {
 startBoard();
 startDrag();
 startUploads();
+startRecorder();
 startKeys();
 toast();

@@ -44,6 +44,23 @@
         </dl>
     @endif
 </section>
+<details class="by-hand" @if ($circuit->measured) open @endif>
+    <summary>Measured <small>{{ $circuit->measured?->words() ?? 'not yet' }}</small></summary>
+    <form id="measured-form" method="post" action="{{ route('jobs.measured', $screen->row->id) }}" data-parts>
+        @csrf @method('PUT')
+        <x-was :values="['measured_leg' => $circuit->measured?->leg->value, 'measured_run_a' => $circuit->measured?->runA, 'measured_start_a' => $circuit->measured?->startA]"/>
+        <input type="hidden" name="circuit" value="{{ $circuit->id }}"><input type="hidden" name="by_hand" value="1">
+        <div class="fields">
+            <x-pick id="me-leg" name="measured_leg" label="Rose on" :options="['A' => 'leg A', 'B' => 'leg B', 'AB' => 'both']" :value="$circuit->measured?->leg->value ?? $circuit->leg()->value"/>
+            <x-field id="me-run" name="measured_run_a" label="Runs" unit="A" :value="Underpin\Csv\Number::write($circuit->measured?->runA)"/>
+            <x-field id="me-start" name="measured_start_a" label="Starts" unit="A" :value="Underpin\Csv\Number::write($circuit->measured?->startA)"/>
+        </div>
+        <button class="button">Keep what was measured</button>
+    </form>
+    @if ($circuit->measured)
+        <form method="post" action="{{ route('jobs.measured.destroy', $screen->row->id) }}" data-parts class="aside-form">@csrf @method('DELETE')<input type="hidden" name="circuit" value="{{ $circuit->id }}"><button class="button is-quiet">Remove this measurement</button></form>
+    @endif
+</details>
 <section class="library" aria-label="Library" x-data="library" data-url="{{ route('jobs.library', [$screen->row->id, 'circuit' => $circuit->id]) }}">
     <label class="label" for="library-q">Add from the library</label>
     <input id="library-q" class="input" type="search" placeholder="well pump, freezer, router …" maxlength="60" autocomplete="off" x-on:input="search" x-on:focus="search">

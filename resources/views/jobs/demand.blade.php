@@ -7,9 +7,9 @@
             <main class="stage stage-demand" tabindex="-1" data-stage-name="loads">
                 <div class="stage-head">
                     <h1>The code's load calculation</h1>
-                    <nav class="chips" aria-label="Schools"><a href="{{ route('jobs.stage', [$screen->row->id, 'loads']) }}">List</a><a href="{{ route('jobs.demand', $screen->row->id) }}" aria-current="true">Calculate</a></nav>
                     <button type="button" class="button" data-key="print">Print</button>
                 </div>
+                <x-schools :screen="$screen" at="demand"/>
                 <div class="print-only">
                     <p><b>{{ $screen->row->name }}</b>{{ $screen->row->customer_address ? ', '.$screen->row->customer_address : '' }}. {{ $screen->job->rules->authority ?: 'No local amendments named' }}, {{ $screen->job->rules->edition }}{{ $screen->job->rules->dated ? ', as of '.$screen->job->rules->dated : '' }}.</p>
                     @if ($screen->job->demand)

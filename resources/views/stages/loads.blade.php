@@ -1,2 +1,3 @@
-<div class="stage-head"><h1>What must run</h1><nav class="chips" aria-label="Schools"><a href="{{ route('jobs.stage', [$screen->row->id, 'loads']) }}" aria-current="true">List</a><a href="{{ route('jobs.demand', $screen->row->id) }}">Calculate</a></nav><x-next :screen="$screen"/></div>
+<div class="stage-head"><h1>What must run</h1><x-next :screen="$screen"/></div>
+<x-schools :screen="$screen" at="list"/>
 @include('parts.board')

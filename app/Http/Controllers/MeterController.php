@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Devices\StandInClampMeter;
+use App\Http\FormInput;
+use App\JobFile\Conflict;
+use App\JobFile\JobRows;
+use App\Models\Job;
+use App\Models\StandInMeter;
+use App\Screens\JobScreen;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use Underpin\Form\Field;
+use Underpin\Form\Form;
+use Underpin\Loads\Measure\Reading;
+use Underpin\Refused;
+use Underpin\Stage;
+
+/** The stand-in clamp meter: what it reads, its knobs, and the breakers of the house it reads. */
+final class MeterController extends Controller
+{
+    public function show(Job $job): View
+    {
+        $screen = JobScreen::open($job, Stage::Loads);
+
+        return view('jobs.meter', ['screen' => $screen, 'meter' => StandInMeter::forJob($job, $screen->job)]);
+    }
+
+    public function readings(Request $request, Job $job): JsonResponse
+    {
+        $since = $request->query('since');
+        $now = self::nowMs();
+        $from = is_string($since) && preg_match('/^\d{1,14}$/', $since) === 1 ? (int) $since : $now - 1000;
+        $meter = new StandInClampMeter(StandInMeter::forJob($job, JobRows::read($job)));
+
+        return new JsonResponse(['now' => $now, 'readings' => array_map(fn (Reading $r): array => [$r->atMs, $r->aAmps, $r->bAmps], $meter->readings(min($from, $now), $now))]);
+    }
+
+    public function update(Request $request, Job $job): Response|RedirectResponse
+    {
+        $in = FormInput::read($request, new Form(
+            Field::number('base_a', 'what always flows on leg A, amperes')->atMost(200),
+            Field::number('base_b', 'what always flows on leg B, amperes')->atMost(200),
+            Field::number('noise_a', 'noise, amperes')->atMost(5),
+            Field::flag('swapped', 'the clamps sit on each other\'s leg'),
+        ));
+
+        return $this->change($request, $job, function (StandInMeter $meter) use ($in): void {
+            $meter->state = [...$meter->state, 'base_a' => $in->number('base_a'), 'base_b' => $in->number('base_b'), 'noise_a' => $in->number('noise_a'), 'swapped' => $in->flag('swapped')];
+            $meter->save();
+        });
+    }
+
+    public function switch(Request $request, Job $job): Response|RedirectResponse
+    {
+        $in = FormInput::read($request, new Form(
+            Field::text('circuit', 'which breaker of the house')->required()->atMost(60),
+            Field::flag('on', 'closed'),
+        ));
+
+        return $this->change($request, $job, function (StandInMeter $meter) use ($in): void {
+            if (! $meter->has($in->text('circuit'))) {
+                throw new Refused('circuit', 'circuit: the stand-in house has no such breaker.');
+            }
+            $meter->throw($in->text('circuit'), $in->flag('on'), self::nowMs());
+        });
+    }
+
+    public static function nowMs(): int
+    {
+        return (int) now()->getPreciseTimestamp(3);
+    }
+
+    /** @param  callable(StandInMeter): void  $change */
+    private function change(Request $request, Job $job, callable $change): Response|RedirectResponse
+    {
+        $screen = JobScreen::open($job, Stage::Loads);
+        StandInMeter::forJob($job, $screen->job);
+        $meter = DB::transaction(function () use ($job, $change): StandInMeter {
+            DB::table('stand_in_meters')->where('job_id', $job->id)->lockForUpdate()->value('id');
+            $meter = StandInMeter::query()->where('job_id', $job->id)->first() ?? throw Conflict::gone($job);
+            $change($meter);
+
+            return $meter;
+        });
+        if (! $request->headers->has('X-Parts')) {
+            return redirect()->route('jobs.meter', $job->id);
+        }
+
+        return response(view('parts.meter', ['screen' => $screen, 'meter' => $meter])->render());
+    }
+}

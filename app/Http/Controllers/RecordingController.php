@@ -1,0 +1,218 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\FormInput;
+use App\JobFile\Conflict;
+use App\JobFile\JobRows;
+use App\Models\Job;
+use App\Models\Mark;
+use App\Models\Recording;
+use App\Models\StandInMeter;
+use App\Recordings\ReadingsFile;
+use App\Screens\JobScreen;
+use App\Screens\RecordingScreen;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+use Underpin\Form\Field;
+use Underpin\Form\Form;
+use Underpin\Loads\Measure\Measured;
+use Underpin\Loads\Measure\Reading;
+use Underpin\Loads\Measure\ReadingsTable;
+use Underpin\Refused;
+use Underpin\Stage;
+
+/** Recording sessions with two clamps on the mains. */
+final class RecordingController extends Controller
+{
+    use EditsJob;
+
+    public const MOST_AT_ONCE = 2000;
+
+    public const LONGEST_MS = 86_400_000;
+
+    private const MOST_RECORDINGS = 200;
+
+    public function index(Job $job): View
+    {
+        $screen = JobScreen::open($job, Stage::Loads);
+
+        return view('jobs.recordings', [
+            'screen' => $screen,
+            'recordings' => $job->recordings()->orderByDesc('began_ms')->get(),
+            'removed' => Recording::onlyTrashed()->where('job_id', $job->id)->orderByDesc('began_ms')->limit(5)->get(),
+        ]);
+    }
+
+    public function store(Request $request, Job $job): RedirectResponse
+    {
+        $in = FormInput::read($request, self::settings());
+
+        return redirect()->route('jobs.recordings.show', [$job->id, $this->create($job, $in->text('name'), $in->whole('inlet_a'), $in->number('buffer_a'), false)->key]);
+    }
+
+    public function show(Job $job, string $recording): View
+    {
+        $row = $this->recording($job, $recording);
+        $screen = JobScreen::open($job, Stage::Loads);
+
+        return view('jobs.recording', [
+            'screen' => $screen, 'recording' => $row, 'data' => RecordingScreen::of($row, $screen->job),
+            'meter' => $row->ended ? null : StandInMeter::forJob($job, $screen->job),
+        ]);
+    }
+
+    public function update(Request $request, Job $job, string $recording): RedirectResponse
+    {
+        $in = FormInput::read($request, self::settings());
+        $this->recording($job, $recording)->update(['name' => $in->text('name'), 'inlet_a' => $in->whole('inlet_a'), 'buffer_a' => $in->number('buffer_a')]);
+
+        return redirect()->route('jobs.recordings.show', [$job->id, $recording])->with('status', 'Saved');
+    }
+
+    public function stop(Job $job, string $recording): RedirectResponse
+    {
+        $this->recording($job, $recording)->update(['ended' => true]);
+
+        return redirect()->route('jobs.recordings.show', [$job->id, $recording]);
+    }
+
+    public function destroy(Job $job, string $recording): RedirectResponse
+    {
+        $this->recording($job, $recording)->delete();
+
+        return redirect()->route('jobs.recordings', $job->id)->with('status', 'Recording removed. It can be brought back below.');
+    }
+
+    public function restore(Job $job, string $recording): RedirectResponse
+    {
+        Recording::onlyTrashed()->where('job_id', $job->id)->where('key', $recording)->update(['deleted_at' => null]);
+
+        return redirect()->route('jobs.recordings', $job->id)->with('status', 'Brought back');
+    }
+
+    /** A batch from the recorder. It keeps its readings until they are acknowledged here. */
+    public function readings(Request $request, Job $job, string $recording): JsonResponse
+    {
+        $row = $this->recording($job, $recording);
+        $batch = $request->json('readings');
+        if (! is_array($batch) || ! array_is_list($batch) || $batch === [] || count($batch) > self::MOST_AT_ONCE) {
+            throw new Refused('readings', sprintf('readings must be a list of 1 to %s.', number_format(self::MOST_AT_ONCE)));
+        }
+        $readings = [];
+        foreach ($batch as $i => $each) {
+            $readings[] = self::reading($i, $each);
+        }
+        $row->keep($readings);
+
+        return new JsonResponse(['kept' => count($readings), 'kept_to' => $readings[count($readings) - 1]->atMs]);
+    }
+
+    public function mark(Request $request, Job $job, string $recording): JsonResponse
+    {
+        $row = $this->recording($job, $recording);
+        $at = $request->json('at_ms');
+        $said = $request->json('said');
+        $circuit = $request->json('circuit');
+        if (! is_int($at) || $at < 0 || $at > self::LONGEST_MS) {
+            throw new Refused('at_ms', 'at_ms must be a whole number of milliseconds within a day of the beginning.');
+        }
+        if (! is_string($said) || mb_strlen($said) > 100) {
+            throw new Refused('said', 'said must be text of at most 100 characters.');
+        }
+        if ($circuit !== null && (! is_string($circuit) || ! $job->circuits()->where('key', $circuit)->exists())) {
+            throw new Refused('circuit', 'circuit: there is no such circuit.');
+        }
+        Mark::query()->insertOrIgnore(['recording_id' => $row->id, 'at_ms' => $at, 'said' => mb_scrub($said), 'circuit_key' => $circuit]);
+
+        return new JsonResponse(['kept' => $at]);
+    }
+
+    public function offers(Job $job, string $recording): Response
+    {
+        $row = $this->recording($job, $recording);
+        $screen = JobScreen::open($job, Stage::Loads);
+
+        return response(view('parts.offers', ['screen' => $screen, 'data' => RecordingScreen::live($row, $screen->job)])->render());
+    }
+
+    public function export(Job $job, string $recording): StreamedResponse
+    {
+        $row = $this->recording($job, $recording);
+
+        return response()->streamDownload(function () use ($row): void {
+            foreach (ReadingsTable::lines($row->readings(), $row->said()) as $line) {
+                echo $line;
+            }
+        }, 'readings.csv', ['Content-Type' => 'text/csv; charset=UTF-8']);
+    }
+
+    public function import(Request $request, Job $job): RedirectResponse
+    {
+        $file = $request->file('file');
+        if (! $file instanceof UploadedFile || ! $file->isValid()) {
+            throw new Refused('file', 'file: choose a CSV file of readings, of at most 120 MB.');
+        }
+        [$readings, $marks] = ReadingsFile::read($file->getRealPath() ?: $file->getPathname());
+        $name = mb_substr(mb_scrub(pathinfo($file->getClientOriginalName(), PATHINFO_FILENAME), 'UTF-8'), 0, 100);
+        $row = DB::transaction(function () use ($job, $readings, $marks, $name): Recording {
+            $row = $this->create($job, $name === '' ? 'Readings' : $name, 30, 0.0, true);
+            $row->keep($readings);
+            foreach ($marks as $mark) {
+                Mark::query()->insertOrIgnore(['recording_id' => $row->id, 'at_ms' => $mark->atMs, 'said' => $mark->said, 'circuit_key' => null]);
+            }
+
+            return $row;
+        });
+
+        return redirect()->route('jobs.recordings.show', [$job->id, $row->key])->with('status', number_format(count($readings)).' readings brought in');
+    }
+
+    private function create(Job $job, string $name, int $inletA, float $bufferA, bool $ended): Recording
+    {
+        if ($job->recordings()->count() >= self::MOST_RECORDINGS) {
+            throw new Refused('name', sprintf('A job may have at most %d recordings.', self::MOST_RECORDINGS));
+        }
+
+        return $job->recordings()->create([
+            'key' => $this->newKey(), 'name' => $name, 'began_ms' => MeterController::nowMs(), 'ended' => $ended, 'inlet_a' => $inletA, 'buffer_a' => $bufferA,
+        ]);
+    }
+
+    private function recording(Job $job, string $key): Recording
+    {
+        return $job->recordings()->where('key', $key)->first() ?? throw Conflict::gone($job);
+    }
+
+    private static function reading(int $i, mixed $each): Reading
+    {
+        [$at, $a, $b] = is_array($each) ? [$each[0] ?? null, $each[1] ?? null, $each[2] ?? null] : [null, null, null];
+        if (! is_int($at) || $at < 0 || $at > self::LONGEST_MS) {
+            throw new Refused("readings.$i", "readings.$i: its time must be milliseconds within a day of the beginning.");
+        }
+        foreach ([$a, $b] as $amps) {
+            if (! (is_int($amps) || is_float($amps)) || $amps < 0 || $amps > Measured::MOST_A) {
+                throw new Refused("readings.$i", sprintf('readings.%d: amperes must be from 0 to %s.', $i, number_format(Measured::MOST_A)));
+            }
+        }
+
+        return new Reading($at, (float) $a, (float) $b);
+    }
+
+    private static function settings(): Form
+    {
+        return new Form(
+            Field::text('name', 'what is recorded')->required()->atMost(100),
+            Field::numberChoice('inlet_a', 'inlet to hold it against, amperes', [30, 50]),
+            Field::number('buffer_a', 'amperes on each leg for what did not run')->atMost(500)->default(0),
+        );
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intervals;
+
+use App\Csv\TableLines;
+use Closure;
+use Underpin\Loads\Interval\EspiFeed;
+use Underpin\Loads\Interval\IntervalSeries;
+use Underpin\Loads\Interval\LoadYear;
+use Underpin\Loads\Interval\TableReader;
+use Underpin\Loads\Interval\Zone;
+use Underpin\Refused;
+
+/** A file of utility interval data, read a line or a node at a time. */
+final class IntervalFile
+{
+    private const TELL_EVERY = 5000;
+
+    /**
+     * @param  ?Closure(int, ?float): void  $progress  readings so far, and the share of the file where it is known
+     *
+     * @throws Refused on "file"
+     */
+    public static function read(string $path, Zone $zone, ?Closure $progress = null): LoadYear
+    {
+        $head = (string) file_get_contents($path, false, null, 0, 512);
+        $start = ltrim((string) preg_replace('/^\xEF\xBB\xBF/', '', $head));
+        if (str_starts_with($start, '<') || preg_match('/^(\xFF\xFE<\0|\xFE\xFF\0<)/', $head) === 1) {
+            return EspiFile::read($path, $zone, $progress);
+        }
+        $series = new IntervalSeries;
+        $reader = new TableReader($zone, $series);
+        $lines = new TableLines($path);
+        foreach ($lines->rows() as $cells) {
+            $reader->row($lines->line, $cells);
+            if ($lines->line % self::TELL_EVERY === 0) {
+                if (max($series->count(), intdiv($lines->line, 2)) > IntervalSeries::MOST_READINGS) {
+                    throw EspiFeed::tooMany();
+                }
+                $progress === null ?: $progress($series->count(), min(1.0, $lines->at / max(1, $lines->bytes)));
+            }
+        }
+
+        return $reader->finish($lines->line, $lines->whole);
+    }
+}

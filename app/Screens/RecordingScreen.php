@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Screens;
+
+use App\Models\Recording;
+use Underpin\JobFile\JobFile;
+use Underpin\Loads\Measure\Offer;
+use Underpin\Loads\Measure\Offers;
+use Underpin\Loads\Measure\Reading;
+use Underpin\Loads\Measure\RecordingSummary;
+use Underpin\Loads\Measure\StepFinder;
+use Underpin\Loads\Role;
+use Underpin\Say;
+use Underpin\Service\Circuit;
+
+/** A recording, its figures and the steps found in it. */
+final readonly class RecordingScreen
+{
+    /** While it runs, steps are looked for in its last minutes. */
+    public const LIVE_MS = 180_000;
+
+    /**
+     * @param  list<Reading>  $readings
+     * @param  list<Offer>  $offers
+     */
+    private function __construct(public Recording $recording, public array $readings, public ?RecordingSummary $summary, public array $offers)
+    {
+    }
+
+    public static function of(Recording $recording, JobFile $job): self
+    {
+        $readings = $recording->readings();
+
+        return new self($recording, $readings, RecordingSummary::of($readings), self::offersOf($recording, $readings, $job));
+    }
+
+    /** Only what is new, while it runs. */
+    public static function live(Recording $recording, JobFile $job): self
+    {
+        $readings = $recording->readings(max(0, ($recording->lastMs() ?? 0) - self::LIVE_MS));
+
+        return new self($recording, $readings, RecordingSummary::of($readings), self::offersOf($recording, $readings, $job));
+    }
+
+    public static function clock(int $ms): string
+    {
+        $s = intdiv($ms, 1000);
+
+        return $s >= 3600 ? sprintf('%d:%02d:%02d', intdiv($s, 3600), intdiv($s % 3600, 60), $s % 60) : sprintf('%d:%02d', intdiv($s, 60), $s % 60);
+    }
+
+    /**
+     * The circuits that a recording can be about: those that are to run, first.
+     *
+     * @return array<string, string> by id
+     */
+    public static function circuitNames(JobFile $job): array
+    {
+        $circuits = $job->drawingCircuits();
+        usort($circuits, fn (Circuit $x, Circuit $y): int => array_search($x->role, Role::cases(), true) <=> array_search($y->role, Role::cases(), true));
+        $names = [];
+        foreach ($circuits as $circuit) {
+            $names[$circuit->id] = $circuit->title().', leg '.$circuit->leg()->value;
+        }
+
+        return $names;
+    }
+
+    public function inletWords(): string
+    {
+        if ($this->summary === null) {
+            return '';
+        }
+        $spare = $this->summary->spareA($this->recording->inlet_a, $this->recording->buffer_a);
+
+        return $spare >= 0
+            ? sprintf('A %d A inlet leaves %s on the worse leg at the highest moment.', $this->recording->inlet_a, Say::amps($spare))
+            : sprintf('A %d A inlet is short by %s on the worse leg at the highest moment.', $this->recording->inlet_a, Say::amps(-$spare));
+    }
+
+    /**
+     * @param  list<Reading>  $readings
+     * @return list<Offer>
+     */
+    private static function offersOf(Recording $recording, array $readings, JobFile $job): array
+    {
+        return Offers::of(StepFinder::find($readings), $recording->said(), $job->drawingCircuits());
+    }
+}

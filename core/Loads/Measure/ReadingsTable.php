@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Loads\Measure;
+
+use Underpin\Csv\CsvText;
+use Underpin\Csv\Number;
+use Underpin\Refused;
+
+/**
+ * Readings of two clamps as a table: a head that names a time and both legs, then a row for each
+ * moment. Time is seconds since the beginning, or hours, minutes and seconds.
+ */
+final class ReadingsTable
+{
+    public const MOST_READINGS = 200_000;
+
+    private const DAY_MS = 86_400_000;
+
+    private ?int $time = null;
+
+    private int $a = 0;
+
+    private int $b = 0;
+
+    private ?int $mark = null;
+
+    private bool $isMs = false;
+
+    private ?int $first = null;
+
+    private int $last = -1;
+
+    /** @var list<Reading> */
+    private array $readings = [];
+
+    /** @var list<Mark> */
+    private array $marks = [];
+
+    /**
+     * @param  list<string>  $cells
+     *
+     * @throws Refused on "file", naming the line
+     */
+    public function row(int $line, array $cells): void
+    {
+        if ($this->time === null) {
+            $this->head($line, $cells);
+
+            return;
+        }
+        if (implode('', $cells) === '') {
+            return;
+        }
+        $ms = $this->ms($cells[$this->time] ?? '') ?? throw self::refused($line, '"'.mb_substr(mb_scrub($cells[$this->time] ?? ''), 0, 40).'" is no time');
+        $this->first ??= $ms;
+        $ms -= $this->first;
+        if ($ms <= $this->last) {
+            throw self::refused($line, 'its time is not after that of the line before');
+        }
+        if ($ms > self::DAY_MS) {
+            throw self::refused($line, 'it lies more than a day after the first');
+        }
+        if (count($this->readings) >= self::MOST_READINGS) {
+            throw new Refused('file', sprintf('The file holds more than %s readings.', number_format(self::MOST_READINGS)));
+        }
+        $this->last = $ms;
+        $this->readings[] = new Reading($ms, $this->amps($line, $cells, $this->a, 'leg A'), $this->amps($line, $cells, $this->b, 'leg B'));
+        $said = $this->mark === null ? '' : CsvText::meant(mb_scrub($cells[$this->mark] ?? ''));
+        if ($said !== '') {
+            $this->marks[] = new Mark($ms, mb_substr($said, 0, 100));
+        }
+    }
+
+    /**
+     * @return array{list<Reading>, list<Mark>}
+     *
+     * @throws Refused on "file"
+     */
+    public function finish(): array
+    {
+        if ($this->readings === []) {
+            throw new Refused('file', $this->time === null
+                ? 'No head was found that names a time and two legs, such as "Time (s), Leg A (A), Leg B (A)".'
+                : 'The file holds no readings.');
+        }
+
+        return [$this->readings, $this->marks];
+    }
+
+    /**
+     * As it goes out: with the marks at the first reading from their moment on.
+     *
+     * @param  list<Reading>  $readings
+     * @param  list<Mark>  $marks in the order of time
+     * @return iterable<string> lines
+     */
+    public static function lines(array $readings, array $marks): iterable
+    {
+        yield "Time (s),Leg A (A),Leg B (A),Mark\r\n";
+        foreach ($readings as $reading) {
+            $said = [];
+            while ($marks !== [] && $marks[0]->atMs <= $reading->atMs) {
+                $said[] = array_shift($marks)->said;
+            }
+            yield sprintf("%.3f,%.3f,%.3f,%s\r\n", $reading->atMs / 1000, $reading->aAmps, $reading->bAmps, CsvText::cell(implode('; ', $said)));
+        }
+    }
+
+    /** @param  list<string>  $cells */
+    private function head(int $line, array $cells): void
+    {
+        $a = $b = $time = null;
+        foreach ($cells as $i => $cell) {
+            $head = mb_strtolower(trim($cell, " \t\"\u{FEFF}"));
+            match (true) {
+                preg_match('/^(leg|l|line|phase)?[\s_]*(a|1)([\s_]*\(?(a|amps?|amperes)\)?)?$/', $head) === 1 => $a ??= $i,
+                preg_match('/^(leg|l|line|phase)?[\s_]*(b|2)([\s_]*\(?(a|amps?|amperes)\)?)?$/', $head) === 1 => $b ??= $i,
+                preg_match('/time|second|^s$|^ms$|^t$/', $head) === 1 => [$time, $this->isMs] = [$time ?? $i, preg_match('/\bms\b|_ms|milli/', $head) === 1],
+                preg_match('/mark|note|event/', $head) === 1 => $this->mark = $i,
+                default => null,
+            };
+        }
+        if ($time !== null && $a !== null && $b !== null) {
+            [$this->time, $this->a, $this->b] = [$time, $a, $b];
+        } elseif ($line > 30) {
+            throw new Refused('file', 'No head was found in the first 30 lines that names a time and two legs, such as "Time (s), Leg A (A), Leg B (A)".');
+        }
+    }
+
+    private function ms(string $text): ?int
+    {
+        $text = trim($text, " \t\"'");
+        if (preg_match('/(?:^|[ T])(\d{1,3}):(\d\d)(?::(\d\d(?:[.,]\d+)?))?$/', $text, $found) === 1) {
+            return (int) round(1000 * ((int) $found[1] * 3600 + (int) $found[2] * 60 + (float) str_replace(',', '.', $found[3] ?? '0')));
+        }
+        $number = is_numeric($text) ? (float) $text : Number::read($text);
+
+        return $number === null || abs($number) > 1e13 ? null : (int) round($this->isMs ? $number : 1000 * $number);
+    }
+
+    /** @param  list<string>  $cells */
+    private function amps(int $line, array $cells, int $column, string $leg): float
+    {
+        $text = $cells[$column] ?? '';
+        $amps = is_numeric($text) ? (float) $text : Number::read($text);
+        if ($amps === null) {
+            throw self::refused($line, $text === '' ? "breaks off: $leg is missing" : '"'.mb_substr(mb_scrub($text), 0, 40)."\" on $leg is no number");
+        }
+        if ($amps < 0 || $amps > Measured::MOST_A) {
+            throw self::refused($line, sprintf('%s must be from 0 to %s A', $leg, number_format(Measured::MOST_A)));
+        }
+
+        return $amps;
+    }
+
+    private static function refused(int $line, string $why): Refused
+    {
+        return new Refused('file', 'Line '.number_format($line).": $why. Nothing was kept.");
+    }
+}

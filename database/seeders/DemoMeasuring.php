@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\JobFile\JobEditor;
+use App\JobFile\JobRows;
+use App\JobFile\Ledger;
+use App\Models\Circuit;
+use App\Models\IntervalRecord;
+use App\Models\Job;
+use App\Models\Mark;
+use App\Models\Recording;
+use App\Models\StandInMeter;
+use App\Models\User;
+use Underpin\JobFile\JobFileJson;
+use Underpin\Loads\Interval\CivilDay;
+use Underpin\Loads\Interval\IntervalSeries;
+use Underpin\Loads\Interval\Zone;
+use Underpin\Loads\Measure\Measured;
+use Underpin\Loads\Measure\Reading;
+use Underpin\Loads\Measure\StandInHouse;
+use Underpin\Loads\Measure\StandInLoad;
+
+/** What was measured, recorded and read off at the demo jobs, and what their stand-in houses hide. All invented. */
+final class DemoMeasuring
+{
+    /**
+     * The dairy's two faults: a circuit that hangs on the other leg than its label says, and heat
+     * lamps that draw far more than is listed, through a receptacle too small for them.
+     */
+    private const DAIRY_FAULTS = ['c28' => ['leg' => 'A'], 'c25' => ['run_a' => 14.4, 'start_a' => 14.6]];
+
+    public static function fill(Job $lodge, User $keeper, Job $rowHouse, User $second, Job $dairy, User $first): void
+    {
+        StandInMeter::forJob($dairy, JobRows::read($dairy), self::DAIRY_FAULTS);
+        StandInMeter::forJob($rowHouse, JobRows::read($rowHouse));
+        StandInMeter::forJob($lodge, JobRows::read($lodge));
+        self::measure($dairy, $first, ['c5' => 8.6, 'c9' => 10.3, 'c13' => 2.2, 'c21' => 5.2]);
+        self::measure($rowHouse, $second, ['c1' => 6.9, 'c3' => 3.3, 'c2' => 1.4, 'c5' => 6.1, 'c12' => 0.7]);
+        self::measure($lodge, $keeper, ['c1' => 12.4, 'c9' => 3.8, 'w1' => 6.4, 'w9' => 6.8, 'k1' => 7.0]);
+        self::actedOut($dairy, 'Milking in an outage', 8, ['c5' => 20, 'c9' => 60, 'c13' => 90, 'c21' => 120, 'c17' => 150, 'c4' => 170]);
+        self::actedOut($rowHouse, 'Winter evening', 20, ['c3' => 15, 'c2' => 40, 'c5' => 70, 'c6' => 100, 'c1' => 130]);
+        self::actedOut($lodge, 'Full house', 15, ['c1' => 10, 'c11' => 40, 'w1' => 70, 'w9' => 100, 'k1' => 130]);
+        self::utilityData($dairy, $first, 'tarn-power-2025.csv', 900.0, 2600.0, 1.3);
+        self::utilityData($rowHouse, $second, 'merrin-light-2025.csv', 380.0, 1500.0, 0.7);
+        self::utilityData($lodge, $keeper, 'north-shore-coop-2025.xml', 3200.0, 9800.0, 2.4);
+    }
+
+    /** @param  array<string, float>  $amps  running amperes by circuit */
+    private static function measure(Job $job, User $user, array $amps): void
+    {
+        $circuits = [];
+        foreach (JobRows::read($job)->drawingCircuits() as $circuit) {
+            $circuits[$circuit->id] = $circuit;
+        }
+        JobEditor::change($job, $user, 'Measured one by one', function (Ledger $ledger, Job $row) use ($amps, $circuits): void {
+            foreach ($amps as $key => $run) {
+                $found = $row->circuits()->where('key', $key)->first();
+                $circuit = $circuits[$key];
+                $ratio = $circuit->runAmps() > 0 ? $circuit->startAmps() / $circuit->runAmps() : 1.0;
+                if ($found instanceof Circuit) {
+                    $ledger->update($found, JobRows::measuredColumns(new Measured($circuit->leg(), $run, round(0.95 * $run * $ratio, 1) < $run ? $run : round(0.95 * $run * $ratio, 1), '2026-10-14')));
+                }
+            }
+        });
+    }
+
+    /** @param  array<string, int>  $switched  seconds after the beginning, by circuit */
+    private static function actedOut(Job $job, string $name, int $hour, array $switched): void
+    {
+        $circuits = [];
+        foreach (JobRows::read($job)->drawingCircuits() as $circuit) {
+            $circuits[$circuit->id] = $circuit;
+        }
+        $began = (CivilDay::number(2026, 10, 14) ?? 0) * 86_400_000 + $hour * 3_600_000 + 14_400_000;
+        $recording = Recording::query()->create(['job_id' => $job->id, 'key' => "demo$job->id", 'name' => $name, 'began_ms' => $began, 'ended' => true, 'inlet_a' => 50, 'buffer_a' => 4.0]);
+        $runs = [];
+        foreach ($switched as $key => $second) {
+            $circuit = $circuits[$key];
+            $runs[] = ['load' => new StandInLoad($key, $circuit->leg(), $circuit->runAmps(), $circuit->startAmps(), 1.2), 'onMs' => $second * 1000, 'offMs' => null];
+            Mark::query()->create(['recording_id' => $recording->id, 'at_ms' => $second * 1000 + 400, 'said' => $circuit->title().' on', 'circuit_key' => $key]);
+        }
+        $house = new StandInHouse($job->id, 1.6, 1.1, 0.03, false, $runs);
+        $recording->keep(array_map(fn (int $i): Reading => $house->read($i * 200), range(0, 1000)));
+    }
+
+    /** A year of quarter hours: low at night, high in the evening and in the cold. */
+    private static function utilityData(Job $job, User $user, string $file, float $nightW, float $eveningW, float $winter): void
+    {
+        $series = new IntervalSeries;
+        $first = Zone::Eastern->midnight(CivilDay::number(2025, 10, 1) ?? 0);
+        for ($i = 0; $i < 35_040; $i++) {
+            $hour = $i / 4 % 24;
+            $cold = 1 + $winter / 4 * (1 + cos(2 * M_PI * ($i / 96 - 105) / 365));
+            $chance = crc32("$job->id $i") % 1000 / 1000;
+            $gap = $i >= 14_200 && $i < 14_212; // a storm
+            if (! $gap) {
+                $series->add($first + 900 * $i, $cold * ($nightW + ($hour >= 5 && $hour <= 7 || $hour >= 17 && $hour <= 21 ? $eveningW * (0.5 + 0.5 * $chance) : 0.35 * $eveningW * $chance ** 3)));
+            }
+        }
+        $year = $series->picture(Zone::Eastern, 900, 1.0, false);
+        JobEditor::change($job, $user, "Utility data from $file", function (Ledger $ledger, Job $row) use ($year, $file): void {
+            $ledger->create(new IntervalRecord(['job_id' => $row->id, 'file' => $file, 'summary' => $year->toArray(), 'added_at' => now()]));
+            $ledger->update($row, ['recorded' => JobFileJson::recordedToArray($year->recorded($file))]);
+        });
+    }
+}

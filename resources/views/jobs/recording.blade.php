@@ -1,0 +1,61 @@
+<x-layouts.loads :screen="$screen" :title="$recording->name" at="measure">
+    <x-slot:actions>
+        <div class="actions">
+            @unless ($recording->ended)<form method="post" action="{{ route('jobs.recordings.stop', [$screen->row->id, $recording->key]) }}" data-stop>@csrf<button class="button is-primary" id="stop-recording">Stop and look</button></form>@endunless
+            <a class="button" href="{{ route('jobs.recordings.export', [$screen->row->id, $recording->key]) }}">CSV</a>
+            <a class="button" href="{{ route('jobs.recordings', $screen->row->id) }}">All recordings</a>
+        </div>
+    </x-slot:actions>
+    @php($summary = $data->summary)
+    @if (! $recording->ended)
+        <noscript><p class="caution">The recorder needs scripts. Without them, read the meter and type its figures in under Measure.</p></noscript>
+        <section id="recorder" class="recorder" data-meter="{{ route('jobs.meter.readings', $screen->row->id) }}" data-readings="{{ route('jobs.recordings.readings', [$screen->row->id, $recording->key]) }}" data-marks="{{ route('jobs.recordings.marks', [$screen->row->id, $recording->key]) }}" data-offers="{{ route('jobs.recordings.offers', [$screen->row->id, $recording->key]) }}" data-key="{{ $recording->key }}" data-began="{{ $recording->began_ms }}" data-last="{{ $recording->lastMs() ?? -1 }}" data-inlet="{{ $recording->inlet_a }}" aria-label="Recorder">
+            <div class="now"><div class="now-leg now-a"><span>Leg A</span><b data-now="a">–</b><i>A</i><small>peak <span data-peak="a">–</span></small></div><div class="now-leg now-b"><span>Leg B</span><b data-now="b">–</b><i>A</i><small>peak <span data-peak="b">–</span></small></div><div class="now-state"><b data-clock>0:00</b><span data-state>starting</span></div></div>
+            <canvas class="trace" width="900" height="240" role="img" aria-label="Both legs over the last minute; the figures above say the same"></canvas>
+            <form id="mark-form" class="mark-form">
+                <x-pick id="mark-circuit" name="circuit" label="I am switching on" :options="['' => 'something else'] + App\Screens\RecordingScreen::circuitNames($screen->job)"/>
+                <x-field id="mark-said" name="said" label="in words" maxlength="100"/>
+                <button class="button is-primary" title="Mark ( m )"><kbd>m</kbd> Mark now</button>
+            </form>
+        </section>
+        <div class="two recorder-two">
+            @include('parts.offers', ['data' => $data])
+            @include('parts.meter')
+        </div>
+    @else
+        @if ($summary)
+            @php($plot = new App\Drawings\RecordingPlot($data->readings, 5))
+            <figure class="scroll" tabindex="0" role="region" aria-label="Both legs; the figures below say the same">
+                <svg class="whole-trace" viewBox="0 0 {{ $plot::WIDTH }} {{ $plot::HEIGHT }}" aria-hidden="true">
+                    @foreach ($plot->ticks() as $amps)<line class="grid" x1="{{ $plot::LEFT }}" x2="{{ $plot::WIDTH }}" y1="{{ $plot->y($amps) }}" y2="{{ $plot->y($amps) }}"/><text class="map-text" x="{{ $plot::LEFT - 6 }}" y="{{ $plot->y($amps) + 5 }}" text-anchor="end">{{ $amps }} A</text>@endforeach
+                    @foreach ($recording->said() as $mark)<line class="mark-line" x1="{{ $plot->x($mark->atMs) }}" x2="{{ $plot->x($mark->atMs) }}" y1="{{ $plot::TOP }}" y2="{{ $plot::HEIGHT - 22 }}"/>@endforeach
+                    <path class="trace-a" d="{{ $plot->band(fn ($r) => $r->aAmps) }}"/><path class="trace-b" d="{{ $plot->band(fn ($r) => $r->bAmps) }}"/>
+                    <text class="map-text" x="{{ $plot::LEFT }}" y="{{ $plot::HEIGHT - 4 }}">0:00</text><text class="map-text" x="{{ $plot::WIDTH - 4 }}" y="{{ $plot::HEIGHT - 4 }}" text-anchor="end">{{ App\Screens\RecordingScreen::clock($summary->toMs) }}</text>
+                </svg>
+            </figure>
+            <p class="legend"><span class="key key-a"></span> leg A <span class="key key-b"></span> leg B, dashed</p>
+            <dl class="figures">
+                <div><dt>Peak, leg A</dt><dd>{{ number_format($summary->peakA, 1) }} <i>A at {{ App\Screens\RecordingScreen::clock($summary->peakAAtMs) }}</i></dd></div>
+                <div><dt>Peak, leg B</dt><dd>{{ number_format($summary->peakB, 1) }} <i>A at {{ App\Screens\RecordingScreen::clock($summary->peakBAtMs) }}</i></dd></div>
+                <div><dt>Mean</dt><dd>{{ number_format($summary->meanA, 1) }} <i>and</i> {{ number_format($summary->meanB, 1) }} <i>A</i></dd></div>
+                <div><dt>Imbalance</dt><dd>{{ number_format($summary->imbalancePct()) }} <i>%</i></dd></div>
+                <div><dt>Readings</dt><dd>{{ number_format($summary->count) }} <i>{{ $summary->gaps === 0 ? 'without a gap' : Underpin\Say::count($summary->gaps, 'gap') }}</i></dd></div>
+            </dl>
+        @else
+            <p class="quiet">This recording holds no readings.</p>
+        @endif
+        <form id="recording-form" method="post" action="{{ route('jobs.recordings.update', [$screen->row->id, $recording->key]) }}" class="sheet-form">
+            @csrf @method('PUT')
+            <div class="fields">
+                <x-field id="rs-name" name="name" label="What was recorded" :value="$recording->name" maxlength="100"/>
+                <x-pick id="rs-inlet" name="inlet_a" label="Held against an inlet of" :options="[30 => '30 A', 50 => '50 A']" :value="$recording->inlet_a"/>
+                <x-field id="rs-buffer" name="buffer_a" label="Buffer for what did not run" unit="A a leg" :value="Underpin\Csv\Number::write($recording->buffer_a)"/>
+                <div class="pair"><button class="button">Hold against it</button></div>
+            </div>
+        </form>
+        @if ($summary)<p class="verdict-line {{ $summary->spareA($recording->inlet_a, $recording->buffer_a) < 0 ? 'tone-danger' : 'tone-good' }}"><b>{{ $data->inletWords() }}</b> Peak {{ number_format(max($summary->peakA, $summary->peakB), 1) }} A{{ $recording->buffer_a > 0 ? ' and '.number_format($recording->buffer_a, 1).' A buffer' : ', no buffer yet for what did not run' }}.</p>@endif
+        @include('parts.offers', ['data' => $data])
+        <form method="post" action="{{ route('jobs.recordings.destroy', [$screen->row->id, $recording->key]) }}">@csrf @method('DELETE')<button class="button is-quiet">Remove this recording</button></form>
+    @endif
+    @include('parts.measured')
+</x-layouts.loads>

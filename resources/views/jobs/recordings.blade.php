@@ -1,0 +1,44 @@
+<x-layouts.loads :screen="$screen" title="Measure" at="measure">
+    <div class="two">
+        <section class="way" aria-label="New recording">
+            <h2>Record with two clamps on the mains</h2>
+            <ol class="steps"><li>Clamp one leg each, ahead of every branch. Only a qualified person works in an open panel: the lugs above the main stay live.</li><li>Start, then switch the circuits on one by one, and say which.</li><li>Take the figures that are offered. Then act out an outage evening and look at the highest moment.</li></ol>
+            <form id="new-recording" method="post" action="{{ route('jobs.recordings.store', $screen->row->id) }}" class="sheet-form">
+                @csrf
+                <x-field id="rc-name" name="name" label="What is recorded" value="One by one" maxlength="100"/>
+                <div class="fields">
+                    <x-pick id="rc-inlet" name="inlet_a" label="Held against an inlet of" :options="[30 => '30 A', 50 => '50 A']" :value="$screen->job->wire->inletA === 50 ? 50 : 30"/>
+                    <x-field id="rc-buffer" name="buffer_a" label="Buffer for what did not run" unit="A a leg" value="0"/>
+                </div>
+                <button class="button is-primary">Start recording</button>
+            </form>
+        </section>
+        <section class="way" aria-label="Read off">
+            <h2>Read off a meter, and typed in</h2>
+            <p class="quiet">Counts the same as a recording.</p>
+            <form id="by-hand-form" method="post" action="{{ route('jobs.measured', $screen->row->id) }}" data-parts class="sheet-form">
+                @csrf @method('PUT')
+                <input type="hidden" name="by_hand" value="1">
+                <x-pick id="bh-circuit" name="circuit" label="Circuit" :options="App\Screens\RecordingScreen::circuitNames($screen->job)"/>
+                <div class="fields">
+                    <x-pick id="bh-leg" name="measured_leg" label="Rose on" :options="['A' => 'leg A', 'B' => 'leg B', 'AB' => 'both']"/>
+                    <x-field id="bh-run" name="measured_run_a" label="Running" unit="A"/>
+                    <x-field id="bh-start" name="measured_start_a" label="Starting" unit="A"/>
+                </div>
+                <button class="button is-primary">Keep it</button>
+            </form>
+        </section>
+    </div>
+    <section aria-label="Recordings">
+        <h2>Recordings</h2>
+        @if ($recordings->isEmpty())<p class="quiet">None yet.</p>@endif
+        <ul class="rows">@foreach ($recordings as $each)<li><a href="{{ route('jobs.recordings.show', [$screen->row->id, $each->key]) }}"><b>{{ $each->name }}</b> <span class="quiet">{{ date('Y-m-d H:i', intdiv($each->began_ms, 1000)) }}{{ $each->ended ? '' : ', running' }}</span></a></li>@endforeach</ul>
+        <form id="readings-form" method="post" action="{{ route('jobs.recordings.import', $screen->row->id) }}" enctype="multipart/form-data" class="inline">
+            @csrf
+            <div class="field"><label class="label" for="rd-file">Readings from a file</label><input class="input" id="rd-file" type="file" name="file" accept=".csv,.txt,.tsv" required><p class="hint">a time and both legs: Time (s), Leg A (A), Leg B (A)</p><p class="error" data-error="file" role="alert">@error('file'){{ $message }}@enderror</p></div>
+            <button class="button">Bring in</button>
+        </form>
+        @if ($removed->isNotEmpty())<details class="by-hand"><summary>Removed</summary><ul class="rows">@foreach ($removed as $each)<li>{{ $each->name }} <form method="post" action="{{ route('jobs.recordings.restore', [$screen->row->id, $each->key]) }}">@csrf<button class="button is-quiet">Bring it back</button></form></li>@endforeach</ul></details>@endif
+    </section>
+    @include('parts.measured')
+</x-layouts.loads>

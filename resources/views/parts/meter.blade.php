@@ -1,0 +1,29 @@
+<section id="part-meter" class="meter" aria-label="Stand-in house">
+    <h2>The stand-in house <small class="quiet">what the two clamps read</small></h2>
+    <p class="quiet">Close and open its breakers here, as you would at the panel. The house is as it is: its labels may lie.</p>
+    <ul class="switches">
+        @foreach ($screen->job->drawingCircuits() as $circuit)
+            @if ($meter->has($circuit->id))
+                @php($on = $meter->isOn($circuit->id))
+                <li><form id="switch-{{ $circuit->id }}" method="post" action="{{ route('jobs.meter.switch', $screen->row->id) }}" data-parts>
+                    @csrf @method('PUT')
+                    <input type="hidden" name="circuit" value="{{ $circuit->id }}">
+                    <button id="switch-{{ $circuit->id }}-button" name="on" value="{{ $on ? 0 : 1 }}" aria-pressed="{{ $on ? 'true' : 'false' }}"><span class="throw" aria-hidden="true"></span><span>{{ $circuit->label() }}</span> {{ $circuit->name }}</button>
+                </form></li>
+            @endif
+        @endforeach
+    </ul>
+    <details class="by-hand">
+        <summary>Knobs</summary>
+        <form id="meter-form" method="post" action="{{ route('jobs.meter.update', $screen->row->id) }}" data-parts data-autosave>
+            @csrf @method('PUT')
+            <div class="fields">
+                <x-field id="mt-a" name="base_a" label="Always on, leg A" unit="A" :value="Underpin\Csv\Number::write((float) $meter->state['base_a'])"/>
+                <x-field id="mt-b" name="base_b" label="Always on, leg B" unit="A" :value="Underpin\Csv\Number::write((float) $meter->state['base_b'])"/>
+                <x-field id="mt-noise" name="noise_a" label="Noise" unit="A" :value="Underpin\Csv\Number::write((float) $meter->state['noise_a'])"/>
+                <x-pick id="mt-swapped" name="swapped" label="Clamps" :options="[0 => 'as marked', 1 => 'swapped']" :value="(int) $meter->state['swapped']"/>
+            </div>
+            <noscript><button class="button">Set</button></noscript>
+        </form>
+    </details>
+</section>
