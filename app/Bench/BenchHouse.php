@@ -9,14 +9,34 @@ use Underpin\Loads\Load;
 use Underpin\Loads\LoadKind;
 use Underpin\Loads\Role;
 use Underpin\Service\Circuit;
+use Underpin\Service\Disconnect;
+use Underpin\Service\DisconnectPlace;
 use Underpin\Service\Panel;
 use Underpin\Service\PanelKind;
+use Underpin\Service\Service;
 use Underpin\Service\Slot;
 use Underpin\Sizing\Supply;
 
-/** A full 42-space panel with 60 loads, all of it needed. */
+/** Houses as large as they come. */
 final class BenchHouse
 {
+    /** A 600 A service with a cabinet of three disconnects, five panels and 210 circuits. */
+    public static function fivePanels(Supply $supply): JobFile
+    {
+        $panels = [];
+        foreach (['d1', 'd1', 'd2', 'd3', 'p0'] as $p => $from) {
+            $circuits = array_map(
+                fn (int $space): Circuit => new Circuit("p$p-c$space", new Slot($space), 20, "Circuit $space", role: $space % 3 === 0 ? Role::Must : Role::Off, loads: [new Load("p$p-l$space", "Load $space", LoadKind::Electronics, 20.0 + $space, 40.0 + $space, 0.95)]),
+                range(1, 42),
+            );
+            $panels[] = new Panel("p$p", 'Panel '.($p + 1), 42, $p === 4 ? PanelKind::Sub : PanelKind::Main, $p === 4 ? null : 200, true, 1, false, $circuits, $from, $p === 4 ? 100 : null, false);
+        }
+
+        return new JobFile('Bench works', serviceA: 600, panels: $panels, supply: $supply, service: new Service(DisconnectPlace::Cabinet, array_map(
+            fn (int $d): Disconnect => new Disconnect("d$d", "Disconnect $d", 200, true), [1, 2, 3],
+        )));
+    }
+
     public static function panelOf42(Supply $supply): JobFile
     {
         $circuits = [];

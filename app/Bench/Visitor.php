@@ -47,6 +47,12 @@ final class Visitor
         ]);
     }
 
+    /** @param  array<string, mixed>  $body */
+    public function send(string $path, array $body): ResponseInterface
+    {
+        return $this->http->post($path, ['json' => $body, 'headers' => ['X-CSRF-TOKEN' => $this->token, 'Accept' => 'application/json']]);
+    }
+
     private function readToken(ResponseInterface $page): void
     {
         $this->token = preg_match('/name="csrf-token" content="([^"]+)"/', (string) $page->getBody(), $found) === 1 ? $found[1] : '';

@@ -19,6 +19,9 @@ final class EspiFile
 {
     private const TELL_EVERY = 5000;
 
+    /** A feed says something of its own between readings, but not this much. */
+    private const MOST_WITHOUT_READING = 200_000;
+
     /**
      * @param  ?Closure(int, ?float): void  $progress
      *
@@ -52,6 +55,7 @@ final class EspiFile
     private static function walk(XMLReader $xml, EspiFeed $feed, ?Closure $progress): void
     {
         $field = '';
+        $idle = 0;
         $texts = [];
         $links = ['self' => [], 'related' => [], 'up' => []];
         while (@$xml->read()) {
@@ -63,6 +67,9 @@ final class EspiFile
                 }
             } elseif ($type === XMLReader::ELEMENT) {
                 $field = $xml->localName;
+                if (++$idle > self::MOST_WITHOUT_READING) {
+                    throw new Refused('file', sprintf('The file has more than %s elements without a reading among them. Nothing was kept.', number_format(self::MOST_WITHOUT_READING)));
+                }
                 switch ($field) {
                     case 'link':
                         $links[$xml->getAttribute('rel') ?? ''][] = $xml->getAttribute('href') ?? '';
@@ -86,6 +93,7 @@ final class EspiFile
                 $field = '';
                 switch ($xml->localName) {
                     case 'IntervalReading':
+                        $idle = 0;
                         self::reading($xml, $feed, $texts);
                         if ($progress !== null && $feed->readings() % self::TELL_EVERY === 0) {
                             $progress($feed->readings(), null);

@@ -76,8 +76,8 @@ final readonly class RecordingScreen
         $spare = $this->summary->spareA($this->recording->inlet_a, $this->recording->buffer_a);
 
         return $spare >= 0
-            ? sprintf('A %d A inlet leaves %s on the worse leg at the highest moment.', $this->recording->inlet_a, Say::amps($spare))
-            : sprintf('A %d A inlet is short by %s on the worse leg at the highest moment.', $this->recording->inlet_a, Say::amps(-$spare));
+            ? sprintf('A %d A inlet leaves %s on the worse leg.', $this->recording->inlet_a, Say::amps($spare))
+            : sprintf('A %d A inlet is short by %s on the worse leg.', $this->recording->inlet_a, Say::amps(-$spare));
     }
 
     /**

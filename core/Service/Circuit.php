@@ -42,16 +42,21 @@ final readonly class Circuit
         }
     }
 
-    /** The same circuit as the clamp meter found it: one load with the amperes that it read. */
+    /**
+     * The same circuit as the clamp meter found it: one load with the amperes that it read. Ten
+     * readings a second miss the top of a start, so a listed start that is higher still counts;
+     * one that was typed in comes from a meter that holds the inrush.
+     */
     public function asMeasured(): self
     {
         if ($this->measured === null) {
             return $this;
         }
         $motors = array_values(array_filter($this->loads, fn (Load $l): bool => $l->cyclesByItself() || $l->kind->isMotor()));
+        $startA = $this->measured->byHand ? $this->measured->startA : max($this->measured->startA, $this->startAmps());
         $load = new Load(
             "$this->id-measured", $this->name === '' ? 'measured' : $this->name, $motors[0]->kind ?? $this->loads[0]->kind ?? LoadKind::Other,
-            $this->measured->runA * $this->leg()->volts(), $this->measured->startA * $this->leg()->volts(), duty: $motors[0]->duty ?? null,
+            $this->measured->runA * $this->leg()->volts(), $startA * $this->leg()->volts(), duty: $motors[0]->duty ?? null,
         );
 
         return $this->withLoads([$load]);

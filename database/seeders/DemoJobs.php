@@ -92,7 +92,7 @@ final class DemoJobs
             rulesProfile: 'port-merrin',
             service: new Service(DisconnectPlace::Meter, [new Disconnect('meter-disconnect', 'Meter disconnect', 100, true)]),
             existing: self::answered(ExistingFault::MaleCord, ExistingFault::CordLost),
-            site: new SiteFacts(180, 0, 5, 10, 96, 4, null, null, false),
+            site: new SiteFacts(180, 0, 5, 10, 96, 4, 14, true, false),
             demand: new DemandInputs(
                 DemandMethod::Optional, 240.0,
                 new Dwelling(1450, 2, 1, [['id' => 'dishwasher', 'va' => 1200.0], ['id' => 'sump pump', 'va' => 900.0]], [9600.0], [5000.0], coolingVa: 2400.0),

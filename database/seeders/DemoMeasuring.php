@@ -43,9 +43,9 @@ final class DemoMeasuring
         self::actedOut($dairy, 'Milking in an outage', 8, ['c5' => 20, 'c9' => 60, 'c13' => 90, 'c21' => 120, 'c17' => 150, 'c4' => 170]);
         self::actedOut($rowHouse, 'Winter evening', 20, ['c3' => 15, 'c2' => 40, 'c5' => 70, 'c6' => 100, 'c1' => 130]);
         self::actedOut($lodge, 'Full house', 15, ['c1' => 10, 'c11' => 40, 'w1' => 70, 'w9' => 100, 'k1' => 130]);
-        self::utilityData($dairy, $first, 'tarn-power-2025.csv', 900.0, 2600.0, 1.3);
-        self::utilityData($rowHouse, $second, 'merrin-light-2025.csv', 380.0, 1500.0, 0.7);
-        self::utilityData($lodge, $keeper, 'north-shore-coop-2025.xml', 3200.0, 9800.0, 2.4);
+        self::utilityData($dairy, $first, 'tarn-power-2025.csv', 1400.0, 4600.0, 1.1);
+        self::utilityData($rowHouse, $second, 'merrin-light-2025.csv', 420.0, 2300.0, 0.9);
+        self::utilityData($lodge, $keeper, 'north-shore-coop-2025.xml', 4200.0, 12500.0, 1.2);
     }
 
     /** @param  array<string, float>  $amps  running amperes by circuit */
@@ -92,12 +92,13 @@ final class DemoMeasuring
         $series = new IntervalSeries;
         $first = Zone::Eastern->midnight(CivilDay::number(2025, 10, 1) ?? 0);
         for ($i = 0; $i < 35_040; $i++) {
-            $hour = $i / 4 % 24;
+            $start = $first + 900 * $i;
+            $hour = intdiv($start + Zone::Eastern->offsetAt($start)[0], 3600) % 24;
             $cold = 1 + $winter / 4 * (1 + cos(2 * M_PI * ($i / 96 - 105) / 365));
             $chance = crc32("$job->id $i") % 1000 / 1000;
             $gap = $i >= 14_200 && $i < 14_212; // a storm
             if (! $gap) {
-                $series->add($first + 900 * $i, $cold * ($nightW + ($hour >= 5 && $hour <= 7 || $hour >= 17 && $hour <= 21 ? $eveningW * (0.5 + 0.5 * $chance) : 0.35 * $eveningW * $chance ** 3)));
+                $series->add($start, $cold * ($nightW + ($hour >= 5 && $hour <= 7 || $hour >= 17 && $hour <= 21 ? $eveningW * (0.5 + 0.5 * $chance) : 0.35 * $eveningW * $chance ** 3)));
             }
         }
         $year = $series->picture(Zone::Eastern, 900, 1.0, false);

@@ -5,14 +5,21 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Bench\BenchHouse;
+use App\Bench\IntervalFiles;
 use App\Bench\Times;
 use App\Bench\Visitor;
+use App\Intervals\IntervalFile;
 use App\JobFile\JobEditor;
 use App\Models\Machine;
+use App\Models\Recording;
 use App\Models\User;
 use App\Screens\SizeScreen;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Process;
+use Underpin\JobFile\JobFile;
+use Underpin\Loads\Interval\Zone;
 use Underpin\Service\Leg;
 use Underpin\Sizing\BestSet;
 use Underpin\Sizing\Contender;
@@ -20,6 +27,7 @@ use Underpin\Sizing\Fuel;
 use Underpin\Sizing\Starter;
 use Underpin\Sizing\StartOrder;
 use Underpin\Sizing\Supply;
+use XMLReader;
 
 /** Measures what docs/performance.md records. Run it with ./underpin bench, which serves the app. */
 final class Bench extends Command
@@ -32,9 +40,19 @@ final class Bench extends Command
 
     private const BEST_SET_MS = 2000;
 
+    private const SURVEY_BYTES = 400_000;
+
+    private const CSV_RATIO = 3.0;
+
+    private const ESPI_RATIO = 4.0;
+
+    private const IMPORT_MB = 64.0;
+
+    private const GROWTH = 1.5;
+
     private const START_ORDER_MS = 50;
 
-    protected $signature = 'underpin:bench {what? : role, sizing or page; all without}';
+    protected $signature = 'underpin:bench {what? : role, sizing, page, survey, intervals or recorder; all without}';
 
     protected $description = 'Measure against the figures in docs/performance.md';
 
@@ -42,9 +60,9 @@ final class Bench extends Command
     {
         $given = $this->argument('what');
         $what = is_string($given) ? $given : null;
-        $all = ['role' => $this->role(...), 'sizing' => $this->sizing(...), 'page' => $this->page(...)];
+        $all = ['role' => $this->role(...), 'sizing' => $this->sizing(...), 'page' => $this->page(...), 'survey' => $this->survey(...), 'intervals' => $this->intervals(...), 'recorder' => $this->recorder(...)];
         if ($what !== null && ! isset($all[$what])) {
-            $this->error('bench measures role, sizing or page.');
+            $this->error('bench measures role, sizing, page, survey, intervals or recorder.');
 
             return 2;
         }
@@ -59,15 +77,30 @@ final class Bench extends Command
     /** A role change on a 42-space panel with 60 loads against the plainest signed-in page. */
     private function role(): bool
     {
-        [$visitor, $path] = $this->visitorAndJob();
+        [$visitor, $path] = $this->visitorAndJob(BenchHouse::panelOf42(...));
+
+        return $this->roleChange($visitor, "$path/circuits/c21/role", 'role change to plainest page');
+    }
+
+    /** A 600 A service with five panels and 210 circuits: its page, and a role change on it. */
+    private function survey(): bool
+    {
+        [$visitor, $path] = $this->visitorAndJob(BenchHouse::fivePanels(...));
+        $good = $this->verdict('survey page of 210 circuits, bytes', (float) strlen((string) $visitor->get("$path/survey")->getBody()), self::SURVEY_BYTES, '%.0f');
+
+        return $this->roleChange($visitor, "$path/circuits/p3-c21/role", 'role change among 210 circuits to plainest page') && $good;
+    }
+
+    private function roleChange(Visitor $visitor, string $url, string $what): bool
+    {
         $plain = new Times;
         $role = new Times;
         for ($i = -20; $i < self::ROUNDS; $i++) {
             $to = $i % 2 === 0 ? 'off' : 'must';
             $one = $i < 0 ? [new Times, new Times] : [$plain, $role];
             $one[0]->measure(fn () => $visitor->get('/account')->getBody()->getContents());
-            $one[1]->measure(function () use ($visitor, $path, $to): void {
-                $answer = $visitor->change("$path/circuits/c21/role", 'PATCH', ['role' => $to]);
+            $one[1]->measure(function () use ($visitor, $url, $to): void {
+                $answer = $visitor->change($url, 'PATCH', ['role' => $to]);
                 if ($answer->getStatusCode() !== 200) {
                     throw new \RuntimeException('A role change answered '.$answer->getStatusCode().'.');
                 }
@@ -76,7 +109,7 @@ final class Bench extends Command
         $ratio = $role->median() / $plain->median();
         $this->line(sprintf('role change: median %.1f ms, 95 %% in %.1f ms; plainest page: median %.1f ms', $role->median(), $role->share(0.95), $plain->median()));
 
-        return $this->verdict('role change to plainest page', $ratio, self::ROLE_RATIO, '%.2f');
+        return $this->verdict($what, $ratio, self::ROLE_RATIO, '%.2f');
     }
 
     private function sizing(): bool
@@ -105,7 +138,7 @@ final class Bench extends Command
     /** Bytes over the wire of the first page of a job, with everything it loads. */
     private function page(): bool
     {
-        [$visitor, $path] = $this->visitorAndJob();
+        [$visitor, $path] = $this->visitorAndJob(BenchHouse::panelOf42(...));
         $page = $visitor->getCompressed("$path/loads");
         $bytes = strlen((string) $page->getBody());
         $html = (string) gzdecode((string) $page->getBody());
@@ -125,12 +158,79 @@ final class Bench extends Command
         return $this->verdict('first page, bytes over the wire', (float) $bytes, self::PAGE_BYTES, '%.0f');
     }
 
-    /** @return array{Visitor, string} signed in, and the path of a job with 60 loads */
-    private function visitorAndJob(): array
+    /** A year and five years of quarter hours against a bare pass over the same file, and the memory that takes. */
+    private function intervals(): bool
+    {
+        $folder = storage_path('framework/testing/bench');
+        File::ensureDirectoryExists($folder);
+        IntervalFiles::csv("$folder/1.csv", 1);
+        IntervalFiles::espi("$folder/1.xml", 1);
+        IntervalFiles::csv("$folder/5.csv", 5);
+        IntervalFiles::espi("$folder/5.xml", 5);
+        $ratio = function (callable $bare, string $file): float {
+            [$plain, $import] = [new Times, new Times];
+            for ($i = 0; $i < 9; $i++) {
+                $plain->measure(fn () => $bare($file));
+                $import->measure(fn () => IntervalFile::read($file, Zone::Eastern));
+            }
+
+            return $import->median() / $plain->median();
+        };
+        $good = $this->verdict('CSV import of a year to a bare fgetcsv pass', $ratio(self::bareTable(...), "$folder/1.csv"), self::CSV_RATIO, '%.2f');
+        $good = $this->verdict('ESPI import of a year to a bare XMLReader pass', $ratio(self::bareXml(...), "$folder/1.xml"), self::ESPI_RATIO, '%.2f') && $good;
+        foreach (['1.csv', '1.xml', '5.csv', '5.xml'] as $name) {
+            $code = 'require $argv[1]; App\Intervals\\IntervalFile::read($argv[2], Underpin\Loads\Interval\\Zone::Eastern); echo memory_get_peak_usage(true);';
+            $process = Process::run([PHP_BINARY, '-r', $code, base_path('vendor/autoload.php'), "$folder/$name"]);
+            $good = $this->verdict("peak memory for $name, MB", (float) $process->output() / 1e6, self::IMPORT_MB, '%.1f') && $good;
+        }
+        File::deleteDirectory($folder);
+
+        return $good;
+    }
+
+    private static function bareTable(string $path): void
+    {
+        $file = fopen($path, 'rb');
+        while ($file !== false && fgetcsv($file) !== false);
+    }
+
+    private static function bareXml(string $path): void
+    {
+        $xml = new XMLReader;
+        $xml->open($path);
+        while ($xml->read());
+    }
+
+    /** An hour of ten readings a second, in the batches of a recorder: does the last minute cost more than the first? */
+    private function recorder(): bool
+    {
+        [$visitor, $path] = $this->visitorAndJob(BenchHouse::panelOf42(...));
+        $visitor->change("$path/recordings", 'POST', ['name' => 'Bench', 'inlet_a' => '30', 'buffer_a' => '0']);
+        $recording = Recording::query()->orderBy('id')->get()->last();
+        $url = "$path/recordings/".($recording->key ?? '');
+        [$first, $last, $early, $late] = [new Times, new Times, new Times, new Times];
+        for ($second = 0; $second < 3600; $second++) {
+            $batch = array_map(fn (int $i): array => [$second * 1000 + $i * 100, 5.0 + ($second % 40 < 20 ? 4.0 : 0.0), 3.0], range(0, 9));
+            ($second < 300 ? $first : ($second >= 3300 ? $last : new Times))->measure(fn () => $visitor->send("$url/readings", ['readings' => $batch])->getBody()->getContents());
+            if ($second % 10 === 9 && ($second >= 240 && $second < 540 || $second >= 3300)) {
+                ($second < 540 ? $early : $late)->measure(fn () => $visitor->get("$url/offers")->getBody()->getContents());
+            }
+        }
+        $good = $this->verdict('readings lost of 36,000', (float) (36_000 - count($recording?->readings() ?? [])), 0, '%.0f');
+        $good = $this->verdict('a batch in the last minutes of an hour to one in the first', $last->median() / $first->median(), self::GROWTH, '%.2f') && $good;
+
+        return $this->verdict('steps found in the last minutes to those in the first', $late->median() / $early->median(), self::GROWTH, '%.2f') && $good;
+    }
+
+    /**
+     * @param  callable(Supply): JobFile  $house
+     * @return array{Visitor, string} signed in, and the path of a job of its own
+     */
+    private function visitorAndJob(callable $house): array
     {
         $user = User::query()->firstOrFail();
         $machine = Machine::query()->where('shop_id', $user->shop_id)->where('key', 'badger-120')->firstOrFail();
-        $job = JobEditor::create($user->shop, $user, BenchHouse::panelOf42(new Supply(SizeScreen::machine($machine), Fuel::Gasoline)))->row;
+        $job = JobEditor::create($user->shop, $user, $house(new Supply(SizeScreen::machine($machine), Fuel::Gasoline)))->row;
         $visitor = new Visitor(config()->string('app.url'));
         $visitor->signIn($user->email, DatabaseSeeder::PASSWORD);
 

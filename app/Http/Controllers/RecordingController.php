@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Http\FormInput;
 use App\JobFile\Conflict;
-use App\JobFile\JobRows;
 use App\Models\Job;
 use App\Models\Mark;
 use App\Models\Recording;
@@ -103,7 +102,7 @@ final class RecordingController extends Controller
     public function readings(Request $request, Job $job, string $recording): JsonResponse
     {
         $row = $this->recording($job, $recording);
-        $batch = $request->json('readings');
+        $batch = self::body($request)['readings'] ?? null;
         if (! is_array($batch) || ! array_is_list($batch) || $batch === [] || count($batch) > self::MOST_AT_ONCE) {
             throw new Refused('readings', sprintf('readings must be a list of 1 to %s.', number_format(self::MOST_AT_ONCE)));
         }
@@ -119,9 +118,7 @@ final class RecordingController extends Controller
     public function mark(Request $request, Job $job, string $recording): JsonResponse
     {
         $row = $this->recording($job, $recording);
-        $at = $request->json('at_ms');
-        $said = $request->json('said');
-        $circuit = $request->json('circuit');
+        ['at_ms' => $at, 'said' => $said, 'circuit' => $circuit] = self::body($request) + ['at_ms' => null, 'said' => null, 'circuit' => null];
         if (! is_int($at) || $at < 0 || $at > self::LONGEST_MS) {
             throw new Refused('at_ms', 'at_ms must be a whole number of milliseconds within a day of the beginning.');
         }
@@ -190,6 +187,14 @@ final class RecordingController extends Controller
     private function recording(Job $job, string $key): Recording
     {
         return $job->recordings()->where('key', $key)->first() ?? throw Conflict::gone($job);
+    }
+
+    /** @return array<mixed> the JSON that was sent: forms are flat here, so lists come in a body of their own */
+    private static function body(Request $request): array
+    {
+        $body = json_decode($request->getContent(), true, 8);
+
+        return is_array($body) ? $body : [];
     }
 
     private static function reading(int $i, mixed $each): Reading

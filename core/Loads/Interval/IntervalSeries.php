@@ -65,7 +65,7 @@ final class IntervalSeries
         for ($i = 0; $i <= $last; $i++) {
             $start = $this->starts[$i];
             $value = $this->values[$i];
-            while ($i < $last && $this->starts[$i + 1] - $start < $seconds) {
+            while ($i < $last && $seconds > $this->starts[$i + 1] - $start) {
                 $i++;
                 $doubles++;
                 if ($this->values[$i] !== $value) {

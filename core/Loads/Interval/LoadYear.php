@@ -84,7 +84,7 @@ final readonly class LoadYear
             'zone' => $this->zone->value, 'seconds' => $this->seconds, 'from' => $this->from, 'to' => $this->to, 'count' => $this->count, 'missing' => $this->missing,
             'doubles' => $this->doubles, 'contradictions' => $this->contradictions, 'blanks' => $this->blanks, 'daylightDoubles' => $this->daylightDoubles,
             'negatives' => $this->negatives, 'peakW' => $this->peakW, 'peakAt' => $this->peakAt, 'kwh' => $this->kwh, 'isVa' => $this->isVa, 'days' => $this->days,
-            'weeks' => array_map(fn (Week $w): array => [$w->monday, round($w->kwh, 3)], $this->weeks),
+            'weeks' => array_map(fn (Week $w): array => [$w->monday, $w->kwh], $this->weeks),
             'gaps' => array_map(fn (Gap $g): array => [$g->from, $g->missing], $this->gaps), 'gapCount' => $this->gapCount, 'notes' => $this->notes,
         ];
     }

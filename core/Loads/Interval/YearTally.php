@@ -59,6 +59,7 @@ final class YearTally
     public function add(int $start, float $watts): void
     {
         if ($start >= $this->offsetUntil) {
+            $this->closeHour();
             [$this->offset, $this->offsetUntil] = $this->zone->offsetAt($start);
         }
         if ($this->count === 0) {

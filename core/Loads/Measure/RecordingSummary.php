@@ -10,6 +10,9 @@ final readonly class RecordingSummary
     /** A pause longer than this many usual steps between readings is a gap. */
     private const GAP_STEPS = 5;
 
+    /** A start is over sooner; what flows longer than this heats an inlet and trips its breaker. */
+    private const LASTING_MS = 10_000;
+
     private function __construct(
         public int $count,
         public int $fromMs,
@@ -21,6 +24,8 @@ final readonly class RecordingSummary
         public float $meanA,
         public float $meanB,
         public int $gaps,
+        public float $lastingA,
+        public float $lastingB,
     ) {
     }
 
@@ -46,7 +51,7 @@ final readonly class RecordingSummary
         }
         $count = count($readings);
 
-        return new self($count, $readings[0]->atMs, $last->atMs, $highA->aAmps, $highA->atMs, $highB->bAmps, $highB->atMs, $sumA / $count, $sumB / $count, $gaps);
+        return new self($count, $readings[0]->atMs, $last->atMs, $highA->aAmps, $highA->atMs, $highB->bAmps, $highB->atMs, $sumA / $count, $sumB / $count, $gaps, self::lasting($readings, fn (Reading $r): float => $r->aAmps), self::lasting($readings, fn (Reading $r): float => $r->bAmps));
     }
 
     /** Per cent of the larger mean; 0 when nothing flows. */
@@ -58,12 +63,37 @@ final readonly class RecordingSummary
     }
 
     /**
-     * What is left of an inlet on the worse leg at the highest moment, with a buffer for what did not run.
+     * What is left of an inlet on the worse leg at the highest ten seconds, with a buffer for what did not run.
+     * A start of a second or two does not count here: the generator's starting limit judges those.
      *
      * @param  float  $bufferA  amperes on each leg
      */
     public function spareA(int $inletA, float $bufferA): float
     {
-        return $inletA - max($this->peakA, $this->peakB) - $bufferA;
+        return $inletA - max($this->lastingA, $this->lastingB) - $bufferA;
+    }
+
+    /**
+     * Highest mean of ten seconds; of all there is where it is shorter.
+     *
+     * @param  non-empty-list<Reading>  $readings
+     * @param  callable(Reading): float  $leg
+     */
+    private static function lasting(array $readings, callable $leg): float
+    {
+        $highest = $sum = 0.0;
+        $from = 0;
+        foreach ($readings as $i => $reading) {
+            $sum += $leg($reading);
+            while ($reading->atMs - $readings[$from]->atMs > self::LASTING_MS) {
+                $sum -= $leg($readings[$from]);
+                $from++;
+            }
+            if ($from > 0 || $i === count($readings) - 1) {
+                $highest = max($highest, $sum / ($i - $from + 1));
+            }
+        }
+
+        return $highest;
     }
 }

@@ -9,7 +9,7 @@
     @php($summary = $data->summary)
     @if (! $recording->ended)
         <noscript><p class="caution">The recorder needs scripts. Without them, read the meter and type its figures in under Measure.</p></noscript>
-        <section id="recorder" class="recorder" data-meter="{{ route('jobs.meter.readings', $screen->row->id) }}" data-readings="{{ route('jobs.recordings.readings', [$screen->row->id, $recording->key]) }}" data-marks="{{ route('jobs.recordings.marks', [$screen->row->id, $recording->key]) }}" data-offers="{{ route('jobs.recordings.offers', [$screen->row->id, $recording->key]) }}" data-key="{{ $recording->key }}" data-began="{{ $recording->began_ms }}" data-last="{{ $recording->lastMs() ?? -1 }}" data-inlet="{{ $recording->inlet_a }}" aria-label="Recorder">
+        <section id="recorder" class="recorder" data-meter="{{ route('jobs.meter.readings', $screen->row->id) }}" data-readings="{{ route('jobs.recordings.readings', [$screen->row->id, $recording->key]) }}" data-marks="{{ route('jobs.recordings.marks', [$screen->row->id, $recording->key]) }}" data-offers="{{ route('jobs.recordings.offers', [$screen->row->id, $recording->key]) }}" data-key="{{ $recording->key }}" data-began="{{ $recording->began_ms }}" data-last="{{ $recording->lastMs() ?? -1 }}" data-inlet="{{ $recording->inlet_a }}" data-peak-a="{{ $summary->peakA ?? 0 }}" data-peak-b="{{ $summary->peakB ?? 0 }}" aria-label="Recorder">
             <div class="now"><div class="now-leg now-a"><span>Leg A</span><b data-now="a">–</b><i>A</i><small>peak <span data-peak="a">–</span></small></div><div class="now-leg now-b"><span>Leg B</span><b data-now="b">–</b><i>A</i><small>peak <span data-peak="b">–</span></small></div><div class="now-state"><b data-clock>0:00</b><span data-state>starting</span></div></div>
             <canvas class="trace" width="900" height="240" role="img" aria-label="Both legs over the last minute; the figures above say the same"></canvas>
             <form id="mark-form" class="mark-form">
@@ -37,6 +37,7 @@
             <dl class="figures">
                 <div><dt>Peak, leg A</dt><dd>{{ number_format($summary->peakA, 1) }} <i>A at {{ App\Screens\RecordingScreen::clock($summary->peakAAtMs) }}</i></dd></div>
                 <div><dt>Peak, leg B</dt><dd>{{ number_format($summary->peakB, 1) }} <i>A at {{ App\Screens\RecordingScreen::clock($summary->peakBAtMs) }}</i></dd></div>
+                <div><dt>Highest 10 s</dt><dd>{{ number_format($summary->lastingA, 1) }} <i>and</i> {{ number_format($summary->lastingB, 1) }} <i>A</i></dd></div>
                 <div><dt>Mean</dt><dd>{{ number_format($summary->meanA, 1) }} <i>and</i> {{ number_format($summary->meanB, 1) }} <i>A</i></dd></div>
                 <div><dt>Imbalance</dt><dd>{{ number_format($summary->imbalancePct()) }} <i>%</i></dd></div>
                 <div><dt>Readings</dt><dd>{{ number_format($summary->count) }} <i>{{ $summary->gaps === 0 ? 'without a gap' : Underpin\Say::count($summary->gaps, 'gap') }}</i></dd></div>
@@ -53,7 +54,7 @@
                 <div class="pair"><button class="button">Hold against it</button></div>
             </div>
         </form>
-        @if ($summary)<p class="verdict-line {{ $summary->spareA($recording->inlet_a, $recording->buffer_a) < 0 ? 'tone-danger' : 'tone-good' }}"><b>{{ $data->inletWords() }}</b> Peak {{ number_format(max($summary->peakA, $summary->peakB), 1) }} A{{ $recording->buffer_a > 0 ? ' and '.number_format($recording->buffer_a, 1).' A buffer' : ', no buffer yet for what did not run' }}.</p>@endif
+        @if ($summary)<p class="verdict-line {{ $summary->spareA($recording->inlet_a, $recording->buffer_a) < 0 ? 'tone-danger' : 'tone-good' }}"><b>{{ $data->inletWords() }}</b> Highest ten seconds {{ number_format(max($summary->lastingA, $summary->lastingB), 1) }} A{{ $recording->buffer_a > 0 ? ' and '.number_format($recording->buffer_a, 1).' A buffer' : ', no buffer yet for what did not run' }}.</p>@endif
         @include('parts.offers', ['data' => $data])
         <form method="post" action="{{ route('jobs.recordings.destroy', [$screen->row->id, $recording->key]) }}">@csrf @method('DELETE')<button class="button is-quiet">Remove this recording</button></form>
     @endif

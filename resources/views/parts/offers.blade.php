@@ -1,5 +1,6 @@
 <section id="part-offers" class="offers" aria-label="Steps found" aria-live="polite">
     <h2>Steps found <small>{{ count($data->offers) }}</small></h2>
+    <p class="quiet">Ten readings a second can miss the top of a start: where the list starts higher, sizing keeps the list.</p>
     @forelse ($data->offers as $offer)
         @php($id = 'o'.$offer->step->atMs)
         @php($measured = $offer->step->measured(now()->format('Y-m-d')))

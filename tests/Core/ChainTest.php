@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\Houses;
+use Underpin\Checks\Review;
+use Underpin\Checks\StageReport;
+use Underpin\Connection\ConnectionKind;
+use Underpin\JobFile\JobFile;
+use Underpin\JobFile\JobFileFaults;
+use Underpin\JobFile\JobFileJson;
+use Underpin\Loads\LoadKind;
+use Underpin\Loads\Plan;
+use Underpin\Loads\Role;
+use Underpin\Outage\SwitchingCard;
+use Underpin\Refused;
+use Underpin\Service\Chain;
+use Underpin\Service\ChainNode;
+use Underpin\Service\Disconnect;
+use Underpin\Service\DisconnectPlace;
+use Underpin\Service\Panel;
+use Underpin\Service\PanelKind;
+use Underpin\Service\Service;
+use Underpin\Service\SpaceList;
+use Underpin\Stage;
+
+/** A cabinet with two disconnects; the east one feeds a panel that feeds a barn. */
+function lodge(?bool $barnBond = false): JobFile
+{
+    return new JobFile(
+        'Lodge', serviceA: 400,
+        panels: [
+            new Panel('east', 'East', 20, PanelKind::Main, 200, true, 1, false, [Houses::circuit('5', 2, Role::Off, name: 'Barn feeder', amps: 60), Houses::circuit('2', 1, Role::Must, 120, 120, name: 'Lights')], 'd1', bonded: false),
+            new Panel('west', 'West', 20, PanelKind::Main, 200, circuits: [Houses::circuit('9', 1, Role::Must, 240, 240, name: 'Fans')], fedFrom: 'd2', bonded: false),
+            new Panel('barn', 'Barn', 12, PanelKind::Sub, null, circuits: [Houses::circuit('1', 1, Role::Must, 600, 1800, LoadKind::Pump, 'Barn pump')], fedFrom: 'east', bonded: $barnBond, feederCircuit: 'c5'),
+        ],
+        connection: ConnectionKind::Interlock,
+        service: new Service(DisconnectPlace::Cabinet, [new Disconnect('d1', 'East disconnect', 200, true), new Disconnect('d2', 'West disconnect', 200, true)]),
+    );
+}
+
+it('orders the chain from the utility to every panel', function () {
+    $chain = lodge()->chain();
+    expect(array_map(fn (ChainNode $n) => [$n->id, $n->parent, $n->depth, $n->feederA, $n->offA, $n->isService], $chain->nodes))->toBe([
+        ['meter', null, 0, null, null, false], ['d1', 'meter', 1, null, 200, true], ['d2', 'meter', 1, null, 200, true],
+        ['east', 'd1', 2, null, 200, false], ['barn', 'east', 3, 60, null, false], ['west', 'd2', 2, null, 200, false],
+    ])->and($chain->behind('d1'))->toBe(['d1', 'east', 'barn'])->and($chain->behind('barn'))->toBe(['barn']);
+});
+
+it('says what stays live ahead of each switch', function (string $id, string $said) {
+    expect(lodge()->chain()->node($id)?->stillLive)->toContain($said);
+})->with([
+    ['d1', 'back to the utility'], ['east', 'until East disconnect is off'], ['barn', 'its feeder\'s breaker (60 A) in East'], ['meter', 'Only the utility'],
+]);
+
+it('takes the one panel\'s main for the service disconnect, and one at the meter for that of every panel', function () {
+    $panel = new Panel('p', 'P', 20, mainA: 200);
+    $alone = new Chain(new Service(DisconnectPlace::Panel), [$panel]);
+    expect($alone->node('p')?->isService)->toBeTrue()->and($alone->node('p')?->stillLive)->toContain('Only the utility');
+    $metered = new Chain(new Service(DisconnectPlace::Meter, [new Disconnect('m', 'Meter disconnect', 200)]), [$panel]);
+    expect($metered->node('p')?->parent)->toBe('m')->and($metered->node('p')?->isService)->toBeFalse();
+    $without = new Chain(new Service, [new Panel('q', 'Q', 20)]);
+    expect($without->node('q')?->stillLive)->toContain('nothing here switches it off');
+});
+
+it('finds a bond behind the service, and a service without one', function () {
+    $codes = fn (JobFile $job) => array_map(fn ($f) => $f->code, array_filter(Review::of($job)->findings, fn ($f) => $f->stage === Stage::Survey));
+    expect($codes(lodge(true)))->toContain('NEUTRAL_IN_SUBPANEL')->and($codes(lodge()))->not->toContain('NEUTRAL_IN_SUBPANEL')->not->toContain('NO_SERVICE_BOND');
+    $unbonded = new JobFile('x', panels: [new Panel('p', 'P', 20, mainA: 200, bonded: false)], service: new Service(DisconnectPlace::Panel));
+    expect($codes($unbonded))->toContain('NO_SERVICE_BOND');
+    $unlooked = new JobFile('x', panels: [new Panel('p', 'P', 20, mainA: 200)], service: new Service(DisconnectPlace::Panel));
+    expect($codes($unlooked))->not->toContain('NO_SERVICE_BOND')
+        ->and(StageReport::of(Stage::Survey, Review::of($unlooked))->missing)->toContain('Where neutral and ground are bonded.');
+});
+
+it('asks for what the chain still misses', function () {
+    $job = new JobFile('x', serviceA: 400, panels: [new Panel('a', 'A', 20, mainA: 200), new Panel('s', 'Shed', 12, PanelKind::Sub), new Panel('t', 'Stable', 12, PanelKind::Sub, fedFrom: 'a')]);
+    expect(StageReport::of(Stage::Survey, Review::of($job))->missing)
+        ->toContain('Where the service is switched off.')->toContain('What feeds Shed.')->toContain('The breaker of the feeder to Stable.')->not->toContain('What feeds Stable.');
+});
+
+it('refuses a chain that is none', function (array $feeds, string $field) {
+    $panels = array_map(fn (string $id, string $from) => new Panel($id, strtoupper($id), 12, fedFrom: $from), array_keys($feeds), $feeds);
+    expect(fn () => Chain::guard(new Service, $panels))->toThrow(fn (Refused $refused) => expect($refused->field)->toBe($field));
+})->with([
+    'itself' => [['a' => 'a'], 'panels.0.fed_from'], 'a ring' => [['a' => 'b', 'b' => 'c', 'c' => 'a'], 'panels.0.fed_from'], 'nothing there' => [['a' => '', 'b' => 'z'], 'panels.1.fed_from'],
+]);
+
+it('draws no ring even when it is given one', function () {
+    expect((new Chain(new Service, [new Panel('a', 'A', 12, fedFrom: 'b'), new Panel('b', 'B', 12, fedFrom: 'a')]))->nodes)->toHaveCount(1);
+});
+
+it('counts what hangs behind a feeder once, and does not ask the feeder for watts', function () {
+    $plan = Plan::of(lodge());
+    expect($plan->running->totalW)->toBe(960.0)->and(array_map(fn ($c) => $c->name, $plan->off))->toBe([])->and($plan->figuresMissing())->toBe([]);
+});
+
+it('feeds with an interlock only what hangs behind its panel, and puts the feeder on the card first', function () {
+    $review = Review::of(lodge());
+    expect(array_map(fn ($c) => $c->name, $review->facts->connection->powers))->toBe(['Lights', 'Barn pump'])
+        ->and(array_map(fn ($c) => $c->name, $review->facts->connection->dead))->toBe(['Fans']);
+    $names = array_map(fn ($row) => $row->name, SwitchingCard::of($review->facts)->start);
+    expect($names)->toContain('Barn feeder')->and(array_search('Barn feeder', $names, true))->toBeLessThan(array_search('Barn pump', $names, true));
+});
+
+it('keeps the chain in a job file, and names its faults', function () {
+    $job = lodge();
+    expect(JobFileJson::decode(JobFileJson::encode($job)))->toEqual($job);
+    $data = JobFileJson::toArray($job);
+    $data['panels'][2]['fed_from'] = 'nowhere';
+    $data['panels'][1]['tandem_spaces'] = 'some';
+    $data['service']['disconnects'][0]['amps'] = 5;
+    $paths = [];
+    try {
+        JobFileJson::decode(json_encode($data, JSON_THROW_ON_ERROR));
+    } catch (JobFileFaults $faults) {
+        $paths = array_map(fn ($f) => $f->field, $faults->faults);
+    }
+    expect($paths)->toBe(['service.disconnects.0.amps']);
+    $data['service']['disconnects'][0]['amps'] = 200;
+    expect(pathsOf($data))->toBe(['panels.1.tandem_spaces', 'panels.2.fed_from']);
+});
+
+it('finds a tandem where the label accepts none', function () {
+    $job = new JobFile('x', panels: [new Panel('p', 'P', 20, circuits: [Houses::circuit('4a', 1, Role::Off), Houses::circuit('12a', 1, Role::Off)], tandemSpaces: SpaceList::parse('9-20'))]);
+    $found = array_values(array_filter(Review::of($job)->findings, fn ($f) => $f->code === 'TANDEM_NOT_ACCEPTED'));
+    expect(array_map(fn ($f) => $f->circuitId, $found))->toBe(['c4a']);
+});

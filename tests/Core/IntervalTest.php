@@ -1,0 +1,197 @@
+<?php
+
+declare(strict_types=1);
+
+use Underpin\JobFile\JobFile;
+use Underpin\JobFile\JobFileJson;
+use Underpin\Loads\Interval\CivilDay;
+use Underpin\Loads\Interval\EspiFeed;
+use Underpin\Loads\Interval\IntervalSeries;
+use Underpin\Loads\Interval\LoadYear;
+use Underpin\Loads\Interval\Recorded;
+use Underpin\Loads\Interval\TableReader;
+use Underpin\Loads\Interval\Zone;
+use Underpin\Refused;
+
+function readTable(string $text, Zone $zone = Zone::Eastern, bool $whole = true): LoadYear
+{
+    $reader = new TableReader($zone, new IntervalSeries);
+    $lines = explode("\n", trim($text));
+    foreach ($lines as $i => $line) {
+        $reader->row($i + 1, array_map(strval(...), str_getcsv($line, str_contains($line, ';') ? ';' : ',', '"', '')));
+    }
+
+    return $reader->finish(count($lines), $whole);
+}
+
+/** Local quarter hours of a few days, as a naive meter writes them. */
+function naive(string $first, int $hours, int $minutes = 15, string $zone = 'America/New_York'): string
+{
+    $text = "Start,End,kWh\n";
+    $at = new DateTimeImmutable($first, new DateTimeZone($zone));
+    for ($i = 0; $i < $hours * 60 / $minutes; $i++) {
+        $next = $at->setTimestamp($at->getTimestamp() + 60 * $minutes);
+        $text .= $at->format('Y-m-d H:i').','.$next->format('Y-m-d H:i').",0.5\n";
+        $at = $next;
+    }
+
+    return $text;
+}
+
+it('knows the calendar', function () {
+    for ($day = 0; $day < 60_000; $day += 7) {
+        [$year, $month, $ofMonth] = CivilDay::parts($day);
+        expect(CivilDay::iso($day))->toBe(gmdate('Y-m-d', 86_400 * $day))->and(CivilDay::number($year, $month, $ofMonth))->toBe($day)
+            ->and(CivilDay::weekday($day))->toBe((int) gmdate('N', 86_400 * $day) - 1);
+    }
+    expect([CivilDay::number(2025, 2, 29), CivilDay::number(2024, 2, 29) !== null, CivilDay::number(2025, 13, 1), CivilDay::number(2025, 4, 31)])->toBe([null, true, null, null]);
+});
+
+it('knows local time as the zone tables do', function (Zone $zone, string $name) {
+    $tables = new DateTimeZone($name);
+    mt_srand(17);
+    for ($i = 0; $i < 400; $i++) {
+        $at = mt_rand(1_262_304_000, 2_000_000_000);
+        expect($zone->offsetAt($at)[0])->toBe($tables->getOffset(new DateTimeImmutable("@$at")));
+        $day = intdiv($at, 86_400);
+        expect($zone->midnight($day))->toBe((new DateTimeImmutable(gmdate('Y-m-d', $at), $tables))->getTimestamp());
+    }
+    foreach ($zone->savesDaylight() ? $zone->daylight(2026) : [] as $change) {
+        expect($zone->offsetAt($change - 1)[0])->not->toBe($zone->offsetAt($change)[0])->and($zone->offsetAt($change - 1)[1])->toBe($change)
+            ->and($tables->getOffset(new DateTimeImmutable('@'.($change - 1))))->not->toBe($tables->getOffset(new DateTimeImmutable("@$change")));
+    }
+})->with([
+    [Zone::Eastern, 'America/New_York'], [Zone::Central, 'America/Chicago'], [Zone::Mountain, 'America/Denver'], [Zone::Arizona, 'America/Phoenix'], [Zone::Pacific, 'America/Los_Angeles'],
+    [Zone::Alaska, 'America/Anchorage'], [Zone::Hawaii, 'Pacific/Honolulu'], [Zone::Atlantic, 'America/Puerto_Rico'],
+]);
+
+it('reads the usual shapes of tables', function (string $text, float $peakW, string $at, int $seconds) {
+    $year = readTable($text);
+    expect($year->peakW)->toEqualWithDelta($peakW, 1e-6)->and($year->local($year->peakAt))->toBe($at)->and($year->seconds)->toBe($seconds)->and($year->missing)->toBe(0);
+})->with([
+    'start and end, kWh' => ["Start,End,Usage (kWh)\n2026-01-05 17:00,2026-01-05 17:15,0.5\n2026-01-05 17:15,2026-01-05 17:30,1.25", 5000.0, '2026-01-05 17:15', 900],
+    'US dates, AM and PM' => ["Start Time,End Time,kWh\n1/5/2026 11:45 AM,1/5/2026 12:00 PM,0.5\n1/5/2026 12:00 PM,1/5/2026 12:15 PM,0.75", 3000.0, '2026-01-05 12:00', 900],
+    'date and time apart' => ["Date,Start Time,End Time,Usage,Units\n2026-01-05,23:00,23:59,2,kWh\n2026-01-06,00:00,00:59,3,kWh", 3000.0, '2026-01-06 00:00', 3600],
+    'start and minutes' => ["Interval Start;Duration (min);Wh\n2026-01-05T10:00;30;400\n2026-01-05T10:30;30;600", 1200.0, '2026-01-05 10:30', 1800],
+    'starts alone, kW' => ["Timestamp,Demand kW\n2026-01-05 10:00,4\n2026-01-05 10:15,7.5", 7500.0, '2026-01-05 10:15', 900],
+    'watts of five minutes, averaged over a quarter' => ["time,W\n2026-01-05 10:00,1000\n2026-01-05 10:05,9000\n2026-01-05 10:10,2000\n2026-01-05 10:15,4000", 5000.0, '2026-01-05 10:05', 300],
+    'with the distance from UTC' => ["Start,kWh\n2026-01-05T15:00:00Z,0.5\n2026-01-05T15:15:00Z,1", 4000.0, '2026-01-05 10:15', 900],
+    'another distance from UTC' => ["Start,kWh\n2026-01-05T09:00:00-06:00,0.5\n2026-01-05T09:15:00-06:00,1", 4000.0, '2026-01-05 10:15', 900],
+    'names above the table' => ["Account,123\nName,A. Person\n\nDate,Time,Import (kWh),Export (kWh)\n01/05/2026,10:00,0.5,9\n01/05/2026,10:15,1,9", 4000.0, '2026-01-05 10:15', 900],
+    'newest first' => ["Start,End,kWh\n2026-01-05 17:15,2026-01-05 17:30,1.25\n2026-01-05 17:00,2026-01-05 17:15,0.5", 5000.0, '2026-01-05 17:15', 900],
+    'kVAh' => ["Start,kVAh\n2026-01-05 10:00,0.5\n2026-01-05 10:30,1", 2000.0, '2026-01-05 10:30', 1800],
+    'ends a second early' => ["Start,End,kWh\n2026-01-05 10:00:00,2026-01-05 10:14:59,0.5\n2026-01-05 10:15:00,2026-01-05 10:29:59,1", 4000.0, '2026-01-05 10:15', 900],
+    'quoted, with thousands' => ["\"Start\",\"Wh\"\n\"2026-01-05 10:00\",\"1,000\"\n\"2026-01-05 11:00\",\"2,500\"", 2500.0, '2026-01-05 11:00', 3600],
+]);
+
+it('keeps every hour when clocks change', function (string $first, int $doubles) {
+    $year = readTable(naive($first, 48));
+    expect([$year->count, $year->missing, $year->doubles, $year->daylightDoubles])->toBe([192, 0, 0, $doubles])->and($year->kwh)->toEqualWithDelta(96.0, 1e-6);
+})->with([['2026-03-07 12:00', 0], ['2026-10-31 12:00', 4], ['2026-06-01', 0]]);
+
+it('counts gaps and doubles, and lets the higher of two contradicting values stand', function () {
+    $year = readTable("Start,kW\n2026-01-05 10:00,1\n2026-01-05 10:15,2\n2026-01-05 10:15,2\n2026-01-05 10:30,3\n2026-01-05 10:30,8\n2026-01-05 11:30,1\n2026-01-05 11:45,\n2026-01-05 12:00,1");
+    expect([$year->count, $year->missing, $year->gapCount, $year->doubles, $year->contradictions, $year->blanks, $year->peakW])->toBe([5, 4, 2, 2, 1, 1, 8000.0])
+        ->and($year->local($year->gaps[0]->from))->toBe('2026-01-05 10:45')->and($year->gaps[0]->missing)->toBe(3);
+});
+
+it('makes no quarter hour across a gap', function () {
+    $year = readTable("Start,kW\n2026-01-05 10:00,1\n2026-01-05 10:05,1\n2026-01-05 10:10,1\n2026-01-05 10:20,90\n2026-01-05 10:25,90");
+    expect($year->peakW)->toBe(1000.0);
+});
+
+it('finds the peak, the weeks and the hours that a plain count finds', function () {
+    mt_srand(5);
+    $watts = [];
+    $series = new IntervalSeries;
+    $first = Zone::Central->midnight((int) CivilDay::number(2025, 9, 3));
+    $order = range(0, 9599);
+    shuffle($order);
+    foreach ($order as $i) {
+        $watts[$i] = (float) mt_rand(100, 9000);
+        $series->add($first + 900 * $i, $watts[$i]);
+    }
+    $year = $series->picture(Zone::Central, 900, 1.0, false);
+    $zone = new DateTimeZone('America/Chicago');
+    $weeks = $hours = [];
+    foreach ($watts as $i => $w) {
+        $at = (new DateTimeImmutable('@'.($first + 900 * $i)))->setTimezone($zone);
+        $monday = $at->modify('monday this week')->format('Y-m-d');
+        $weeks[$monday] = ($weeks[$monday] ?? 0) + $w / 4000;
+        $hours[$at->format('Y-m-d H P')][] = $w;
+    }
+    arsort($weeks);
+    expect($year->peakW)->toBe(max($watts))->and($year->peakAt)->toBe($first + 900 * array_search(max($watts), (function () use ($watts) {
+        ksort($watts);
+
+        return $watts;
+    })(), true))
+        ->and($year->weeks[0]->monday)->toBe(array_key_first($weeks))->and($year->weeks[0]->kwh)->toEqualWithDelta(max($weeks), 1e-6)
+        ->and($year->kwh)->toEqualWithDelta(array_sum($weeks), 1e-6);
+    foreach ($year->days as $day => $row) {
+        foreach ($row as $hour => $mean) {
+            $found = array_filter($hours, fn (string $key) => str_starts_with($key, CivilDay::iso($day).sprintf(' %02d', $hour)), ARRAY_FILTER_USE_KEY);
+            expect($mean)->toBe($found === [] ? null : max(array_map(fn (array $all) => (int) round(array_sum($all) / count($all)), $found)));
+        }
+    }
+    expect(LoadYear::fromArray(json_decode((string) json_encode($year->toArray()), true)))->toEqual($year);
+});
+
+it('refuses a table by its line', function (string $text, string $said, bool $whole = true) {
+    expect(fn () => readTable($text, whole: $whole))->toThrow(fn (Refused $refused) => expect($refused->getMessage())->toContain($said)->and($refused->field)->toBe('file'));
+})->with([
+    'no head' => ["a,b\nc,d", 'No head was found'],
+    'no date' => ["Start,kWh\n2026-13-05 10:00,1", 'Line 2 "2026-13-05" is no date'],
+    'no time' => ["Start,kWh\n2026-01-05 25:00,1", 'is no time of day'],
+    'no number' => ["Start,kWh\n2026-01-05 10:00,lots", '"lots" is no number'],
+    'mixed lengths' => ["Start,End,kWh\n2026-01-05 10:00,2026-01-05 10:15,1\n2026-01-05 10:15,2026-01-05 10:45,1", 'Line 3 stands for 30 minutes among values of 15'],
+    'seven minutes' => ["Start,kWh\n2026-01-05 10:00,1\n2026-01-05 10:07,1\n2026-01-05 10:14,1", 'stand for 7 minutes'],
+    'an unknown unit' => ["Start,Value,Unit\n2026-01-05 10:00,1,therms", 'the unit "therms"'],
+    'one row' => ["Start,kWh\n2026-01-05 10:00,1", 'fewer than two'],
+    'some local, some not' => ["Start,kWh\n2026-01-05 10:00Z,1\n2026-01-05 10:15,1", 'some times say'],
+    'absurd' => ["Start,kWh\n2026-01-05 10:00,1e12", 'absurd'],
+    'cut off in its cells' => ["Start,End,kWh\n2026-01-05 10:00,2026-01-05 10:15,1\n2026-01-05 10:15,2026-0", 'Line 3', false],
+    'cut off in its digits' => ["Start,kWh\n2026-01-05 10:00,1.250\n2026-01-05 10:15,1.250\n2026-01-05 10:30,1.2", 'Line 4 breaks off', false],
+    'cut off after the value' => ["Start,kWh,Quality\n2026-01-05 10:00,1.2,good\n2026-01-05 10:15,1.2,good\n2026-01-05 10:30,1.2", 'Line 4 breaks off', false],
+]);
+
+it('scales what an ESPI feed says by its power of ten and its unit', function (int $multiplier, int $unit, float $value, float $peak, bool $isVa) {
+    $feed = new EspiFeed;
+    $feed->block('m/1');
+    $feed->reading(1_767_600_000, 900, $value);
+    $feed->reading(1_767_600_900, 900, $value / 2);
+    $feed->type('t/1', $multiplier, $unit, 1);
+    $feed->meterReading('m/1', ['t/1']);
+    $year = $feed->finish(Zone::Eastern);
+    expect($year->peakW)->toEqualWithDelta($peak, 1e-6)->and($year->isVa)->toBe($isVa);
+})->with([[0, 72, 500, 2000, false], [3, 72, 0.5, 2000, false], [-3, 72, 500_000, 2000, false], [3, 38, 2, 2000, false], [0, 61, 2000, 2000, true], [0, 71, 500, 2000, true]]);
+
+it('leaves out what was sent out, and refuses what it cannot use', function () {
+    $feed = new EspiFeed;
+    foreach (['in' => 400.0, 'out' => 9000.0] as $name => $value) {
+        $feed->block("m/$name");
+        foreach ([0, 900] as $after) {
+            $feed->reading(1_767_600_000 + $after, 900, $value);
+        }
+        $feed->type("t/$name", 0, 72, $name === 'out' ? 19 : 1);
+        $feed->meterReading("m/$name", ["t/$name"]);
+    }
+    $year = $feed->finish(Zone::Eastern);
+    expect($year->peakW)->toBe(1600.0)->and(implode(' ', $year->notes))->toContain('power sent out');
+    $gas = new EspiFeed;
+    $gas->reading(1_767_600_000, 900, 1.0);
+    $gas->type('t', 0, 169, 1);
+    expect(fn () => $gas->finish(Zone::Eastern))->toThrow(fn (Refused $r) => expect($r->getMessage())->toContain('unit code 169'));
+    expect(fn () => (new EspiFeed)->finish(Zone::Eastern))->toThrow(Refused::class)
+        ->and(fn () => $feed->reading(1_767_600_000, 1800, 1.0))->toThrow(Refused::class);
+});
+
+it('says under which conditions a recorded peak counts', function (float $days, int $seconds, bool $sentOut, bool $counts, string $said) {
+    $recorded = new Recorded(8000.0, '2026-01-05 17:15', $days, $seconds, 0, $sentOut, false, 'x.csv');
+    expect($recorded->counts())->toBe($counts)->and(implode(' ', $recorded->conditions()))->toContain($said)->and($recorded->peakVa(0.8))->toBe(10_000.0);
+})->with([[365, 900, false, true, ''], [45, 900, false, false, '30-day rule takes'], [12, 900, false, false, 'too short'], [365, 3600, false, false, 'highest quarter hour'], [365, 900, true, false, 'Power was sent out']]);
+
+it('keeps the recorded peak in a job file', function () {
+    $job = new JobFile('x', recorded: new Recorded(8123.4, '2026-01-05 17:15', 365.0, 900, 12, false, true, 'a.csv'));
+    expect(JobFileJson::decode(JobFileJson::encode($job)))->toEqual($job);
+});

@@ -1,0 +1,219 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\Houses;
+use Underpin\Checks\Review;
+use Underpin\JobFile\JobFile;
+use Underpin\JobFile\JobFileJson;
+use Underpin\Loads\Compare\Comparison;
+use Underpin\Loads\Demand\DemandInputs;
+use Underpin\Loads\Demand\DemandMethod;
+use Underpin\Loads\Demand\Dwelling;
+use Underpin\Loads\Duty;
+use Underpin\Loads\Load;
+use Underpin\Loads\LoadKind;
+use Underpin\Loads\Measure\Mark;
+use Underpin\Loads\Measure\Measured;
+use Underpin\Loads\Measure\Offers;
+use Underpin\Loads\Measure\Reading;
+use Underpin\Loads\Measure\ReadingsTable;
+use Underpin\Loads\Measure\RecordingSummary;
+use Underpin\Loads\Measure\StandInHouse;
+use Underpin\Loads\Measure\StandInLoad;
+use Underpin\Loads\Measure\Step;
+use Underpin\Loads\Measure\StepFinder;
+use Underpin\Loads\PhaseOfUse;
+use Underpin\Loads\Role;
+use Underpin\Loads\School;
+use Underpin\Loads\Season;
+use Underpin\Refused;
+use Underpin\Service\Circuit;
+use Underpin\Service\Leg;
+use Underpin\Service\Panel;
+use Underpin\Service\Slot;
+
+/** @return list<Reading> ten a second */
+function readingsOf(StandInHouse $house, int $seconds): array
+{
+    return array_map(fn (int $i) => $house->read(100 * $i), range(0, 10 * $seconds));
+}
+
+it('finds every load that comes on, on its leg, with what it runs and starts at', function (int $seed) {
+    mt_srand($seed);
+    $runs = [];
+    foreach (range(0, 5) as $i) {
+        $run = mt_rand(8, 200) / 10;
+        $load = new StandInLoad("c$i", Leg::cases()[mt_rand(0, 2)], $run, $run * mt_rand(10, 45) / 10, mt_rand(1, 15) / 10);
+        $runs[] = ['load' => $load, 'onMs' => 5000 + $i * 12_000 + mt_rand(0, 2000), 'offMs' => null];
+    }
+    $steps = StepFinder::find(readingsOf(new StandInHouse($seed, 1.5, 0.8, mt_rand(0, 4) / 100, false, $runs), 90));
+    expect($steps)->toHaveCount(6);
+    foreach ($steps as $i => $step) {
+        $load = $runs[$i]['load'];
+        expect($step->leg())->toBe($load->leg)->and($step->isOn())->toBeTrue()
+            ->and(abs($step->atMs - $runs[$i]['onMs']))->toBeLessThan(400)
+            ->and($step->runA())->toEqualWithDelta($load->runA, 0.25)
+            // Ten readings a second miss the very top of a start.
+            ->and($step->startA())->toEqualWithDelta(max($load->runA, $load->ampsAfter((ceil($runs[$i]['onMs'] / 100) * 100 - $runs[$i]['onMs']) / 1000)), 0.4);
+    }
+})->with(range(1, 12));
+
+it('sees what goes off as going off, and a blip as nothing', function () {
+    $load = new StandInLoad('c', Leg::B, 6.0, 6.0, 0.1);
+    $blip = new StandInLoad('d', Leg::A, 9.0, 9.0, 0.1);
+    $steps = StepFinder::find(readingsOf(new StandInHouse(3, 2, 2, 0.02, false, [
+        ['load' => $load, 'onMs' => 5000, 'offMs' => 15_000], ['load' => $blip, 'onMs' => 22_000, 'offMs' => 22_300],
+    ]), 40));
+    expect(array_map(fn (Step $s) => [$s->isOn(), $s->leg()], $steps))->toBe([[true, Leg::B], [false, Leg::B]]);
+});
+
+it('finds no step in noise, however loud', function (float $noise) {
+    expect(StepFinder::find(readingsOf(new StandInHouse(9, 5, 5, $noise, false, []), 120)))->toBe([]);
+})->with([0.0, 0.05, 0.4]);
+
+it('reads the same moment the same, and swapped clamps swapped', function () {
+    $house = fn (bool $swapped) => new StandInHouse(5, 3.0, 1.0, 0.05, $swapped, []);
+    foreach ([0, 100, 86_400_000] as $ms) {
+        $plain = $house(false)->read($ms);
+        $other = $house(true)->read($ms);
+        expect($house(false)->read($ms))->toEqual($plain)->and([$other->aAmps, $other->bAmps])->toBe([$plain->bAmps, $plain->aAmps]);
+    }
+});
+
+it('offers the circuit that was named, and says when it answers elsewhere', function () {
+    $circuits = [Houses::circuit('2', 1, Role::Must, 600, 600, name: 'Lamps'), Houses::circuit('4', 1, Role::Must, 600, 600, name: 'Fridge'), Houses::circuit('5', 2, Role::Must, 2400, 4800, name: 'Pump')];
+    $onA = new Step(10_000, 5.0, 0.0, 5.1, 0.0, 0.3);
+    $named = fn (?string $id, int $at = 11_000) => Offers::of([$onA], $id === null ? [] : [new Mark($at, 'on', $id)], $circuits)[0];
+    expect($named('c2')->contradicts())->toBeFalse()->and($named('c2')->circuit?->name)->toBe('Lamps')
+        ->and($named('c4')->contradicts())->toBeTrue()->and($named('c4')->words())->toContain('answered on leg A')->toContain('hangs on leg B')
+        ->and($named('c5')->contradicts())->toBeTrue()
+        ->and($named(null)->circuit?->name)->toBe('Lamps')->and($named(null)->contradicts())->toBeFalse()
+        ->and($named('c4', 40_000)->mark)->toBeNull();
+    $both = new Step(1000, 5.0, 5.0, 5.0, 5.0, 0.3);
+    expect(Offers::of([$both], [new Mark(1000, 'on', 'c2')], $circuits)[0]->words())->toContain('legs A and B');
+    expect(Offers::of([new Step(1000, -5.0, 0.0, 0.0, 0.0, 0.3)], [], $circuits))->toBe([]);
+});
+
+it('sums a recording up as a plain count does', function () {
+    $readings = readingsOf(new StandInHouse(8, 4, 2, 0.1, false, [['load' => new StandInLoad('c', Leg::A, 10, 40, 1.0), 'onMs' => 20_000, 'offMs' => 50_000]]), 60);
+    $summary = RecordingSummary::of($readings);
+    $a = array_map(fn (Reading $r) => $r->aAmps, $readings);
+    $lasting = max(array_map(fn (int $i) => array_sum(array_slice($a, $i, 101)) / 101, range(0, count($a) - 101)));
+    expect($summary?->peakA)->toBe(max($a))->and($summary->meanA)->toEqualWithDelta(array_sum($a) / count($a), 1e-9)
+        ->and($summary->lastingA)->toEqualWithDelta($lasting, 0.05)->and($summary->lastingA)->toBeLessThan(18)->and($summary->peakA)->toBeGreaterThan(40)
+        ->and($summary->spareA(30, 4.0))->toEqualWithDelta(30 - $summary->lastingA - 4.0, 1e-9)->and($summary->gaps)->toBe(0)
+        ->and(RecordingSummary::of([]))->toBeNull();
+    array_splice($readings, 100, 20);
+    expect(RecordingSummary::of($readings)?->gaps)->toBe(1);
+});
+
+it('writes readings out and reads them in again', function () {
+    $readings = [new Reading(0, 1.5, 0.25), new Reading(100, 12.125, 0.0), new Reading(200, 3.0, 7.5)];
+    $table = new ReadingsTable;
+    foreach ([...ReadingsTable::lines($readings, [new Mark(40, '=SUM(A1)'), new Mark(180, 'pump, on')])] as $i => $line) {
+        $table->row($i + 1, str_getcsv(rtrim($line), ',', '"', ''));
+    }
+    [$again, $marks] = $table->finish();
+    expect($again)->toEqual($readings)->and(array_map(fn (Mark $m) => [$m->atMs, $m->said], $marks))->toBe([[100, '=SUM(A1)'], [200, 'pump, on']]);
+});
+
+it('reads times and heads as loggers write them', function (string $head, array $rows, array $times) {
+    $table = new ReadingsTable;
+    foreach ([$head, ...$rows] as $i => $line) {
+        $table->row($i + 1, explode(';', $line));
+    }
+    expect(array_map(fn (Reading $r) => $r->atMs, $table->finish()[0]))->toBe($times);
+})->with([
+    ['Time (s);Leg A (A);Leg B (A)', ['0;1;2', '0.5;1;2'], [0, 500]],
+    ['ms;L1;L2', ['1700000000000;1;2', '1700000000100;1,5;2'], [0, 100]],
+    ['Time;A;B', ['10:00:00;1;2', '10:00:01.5;1;2'], [0, 1500]],
+    ['timestamp;phase 1;phase 2', ['2026-03-01 10:00;1;2', '2026-03-01 10:01;1;2'], [0, 60_000]],
+]);
+
+it('refuses readings by their line', function (array $lines, string $said) {
+    $read = function () use ($lines): void {
+        $table = new ReadingsTable;
+        foreach ($lines as $i => $line) {
+            $table->row($i + 1, explode(',', $line));
+        }
+        $table->finish();
+    };
+    expect($read)->toThrow(fn (Refused $refused) => expect($refused->getMessage())->toContain($said)->and($refused->field)->toBe('file'));
+})->with([
+    [['s,a,b', '0,1,2', '0,1,2'], 'Line 3: its time is not after'], [['s,a,b', '0,1,-2'], 'leg B must be from 0'], [['s,a,b', 'x,1,2'], 'Line 2: "x" is no time'],
+    [['s,a,b', '0,1'], 'breaks off'], [['s,a,b', '0,1,2', '100000,1,2'], 'more than a day'], [['nothing'], 'No head'], [['s,a,b'], 'no readings'], [['s,a,b', '0,9999,2'], 'leg A must be'],
+]);
+
+it('sizes by what was measured, by the calculation, or by the list, as it was chosen', function () {
+    $small = Houses::small();
+    $panel = $small->panels[0];
+    $fridge = $panel->circuit('c2');
+    $circuits = array_map(fn (Circuit $c) => $c === $fridge ? new Circuit($c->id, $c->slot, $c->breakerA, $c->name, role: $c->role, loads: $c->loads, measured: new Measured(Leg::A, 2.5, 11.0)) : $c, $panel->circuits);
+    $job = fn (School $school) => new JobFile('x', panels: [new Panel('p', 'P', 20, circuits: $circuits)], supply: Houses::supply(), demand: new DemandInputs(DemandMethod::Measured, 240.0, new Dwelling, 9600.0), figures: $school, figuresReason: 'because');
+    $running = fn (School $school) => Review::of($job($school))->facts->fit->running;
+    // pump 5 A on both; fridge 1.5 A listed, 2.5 A measured on A; boiler 2 A on B; 125 % of 9,600 VA is 50 A
+    // A recording can miss the top of a start: the listed one counts where it is higher. A meter that holds the inrush is believed.
+    $start = fn (float $measured, bool $byHand) => (new Circuit('c', new Slot(2), 20, 'Fridge', loads: [new Load('l', 'Fridge', LoadKind::Refrigeration, 180, 1200)], measured: new Measured(Leg::A, 2.0, $measured, byHand: $byHand)))->asMeasured()->startAmps();
+    expect([$start(6.0, false), $start(12.0, false), $start(6.0, true)])->toEqualWithDelta([10.0, 12.0, 6.0], 1e-9);
+    expect($running(School::List)->aAmps)->toEqualWithDelta(6.5, 1e-9)->and($running(School::List)->bAmps)->toEqualWithDelta(7.0, 1e-9)
+        ->and($running(School::Measure)->aAmps)->toEqualWithDelta(7.5, 1e-9)->and($running(School::Measure)->bAmps)->toEqualWithDelta(7.0, 1e-9)
+        ->and([$running(School::Calculate)->aAmps, $running(School::Calculate)->bAmps])->toBe([50.0, 50.0]);
+    expect(JobFileJson::decode(JobFileJson::encode($job(School::Measure))))->toEqual($job(School::Measure));
+    $codes = array_map(fn ($f) => $f->code, Review::of($job(School::Measure))->findings);
+    expect($codes)->toContain('NOT_MEASURED')->not->toContain('LEG_CONTRADICTS');
+});
+
+it('never sizes lower by the calculation than by the list', function () {
+    foreach ([100.0, 1000.0, 5000.0, 40_000.0] as $peak) {
+        $job = fn (School $school) => new JobFile('x', panels: Houses::small()->panels, demand: new DemandInputs(DemandMethod::Measured, 240.0, new Dwelling, $peak), figures: $school);
+        expect(Review::of($job(School::Calculate))->facts->plan->running->worstAmps())->toBeGreaterThanOrEqual(Review::of($job(School::List))->facts->plan->running->worstAmps());
+    }
+    $codes = array_map(fn ($f) => $f->code, Review::of(new JobFile('x', panels: Houses::small()->panels, figures: School::Calculate))->findings);
+    expect($codes)->toContain('CALCULATION_NOT_DONE');
+});
+
+it('explains where list and measurement part', function () {
+    $lamps = new Circuit('l', new Slot(2), 15, 'Lamps', role: Role::Must, loads: [new Load('a', 'Lamps', LoadKind::ElectricHeat, 500)], measured: new Measured(Leg::A, 14.4, 14.6));
+    $same = new Circuit('s', new Slot(4), 15, 'Fan', role: Role::Must, loads: [new Load('b', 'Fan', LoadKind::Fan, 600, 1200)], measured: new Measured(Leg::B, 5.2, 9.0));
+    $comparison = Comparison::of(new JobFile('x', panels: [new Panel('p', 'P', 20, circuits: [$lamps, $same])]), null);
+    expect(implode(' ', $comparison->differences))->toContain('2 Lamps: listed 4.2 A, measured 14.4 A')->not->toContain('Fan');
+    $rows = array_column(array_map(fn ($r) => [$r->what, $r->aAmps], $comparison->rows), 1, 0);
+    expect($rows['Must run'])->toEqualWithDelta(500 / 120, 1e-9)->and($rows['Must run, circuit by circuit'])->toEqualWithDelta(14.4, 1e-9)->and($rows['Load calculation'])->toBeNull();
+});
+
+it('shows winter and summer where loads keep to a season', function () {
+    $circuit = new Circuit('c', new Slot(2), 20, 'Heat and cool', role: Role::Must, loads: [
+        new Load('h', 'Heater', LoadKind::ElectricHeat, 1200, season: Season::Winter), new Load('f', 'Fan', LoadKind::Fan, 240, 480, season: Season::Summer, phase: PhaseOfUse::Day), new Load('r', 'Router', LoadKind::Electronics, 60),
+    ]);
+    $rows = array_column(array_map(fn ($r) => [$r->what, $r->totalVa], Comparison::of(new JobFile('x', panels: [new Panel('p', 'P', 20, circuits: [$circuit])]), null)->rows), 1, 0);
+    expect([$rows['Must run'], $rows['Must run, in winter'], $rows['Must run, in summer']])->toBe([1500.0, 1260.0, 300.0]);
+});
+
+it('holds a receptacle to NEC Table 210.21(B)(2), and to its breaker', function (int $receptacle, int $breaker, float $watts, array $codes) {
+    $circuit = new Circuit('c', new Slot(2), $breaker, 'Lamps', role: Role::Off, loads: [new Load('l', 'Lamps', LoadKind::Other, $watts)], receptacleA: $receptacle);
+    $found = array_values(array_filter(array_map(fn ($f) => $f->code, Review::of(new JobFile('x', panels: [new Panel('p', 'P', 20, circuits: [$circuit])]))->findings), fn ($code) => str_starts_with($code, 'RECEPTACLE')));
+    expect($found)->toBe($codes);
+})->with([
+    [15, 15, 1440, []], [15, 15, 1441, ['RECEPTACLE_UNDER_LOAD']], [20, 20, 1920, []], [20, 20, 1930, ['RECEPTACLE_UNDER_LOAD']], [15, 20, 100, ['RECEPTACLE_UNDER_BREAKER']], [30, 30, 2881, ['RECEPTACLE_UNDER_LOAD']],
+]);
+
+it('counts a load of hours at 125 % on its breaker', function () {
+    $on = fn (?Duty $duty, float $watts) => array_map(fn ($f) => $f->code, Review::of(new JobFile('x', panels: [new Panel('p', 'P', 20, circuits: [
+        new Circuit('c', new Slot(2), 20, 'Lamps', loads: [new Load('l', 'Lamps', LoadKind::Lighting, $watts, duty: $duty)]),
+    ])]))->findings);
+    expect($on(Duty::Continuous, 1920))->not->toContain('CONTINUOUS_OVER_BREAKER')->and($on(Duty::Continuous, 1950))->toContain('CONTINUOUS_OVER_BREAKER')
+        ->and($on(null, 1950))->not->toContain('CONTINUOUS_OVER_BREAKER')->and($on(Duty::Continuous, 2500))->toContain('LOAD_OVER_BREAKER')->not->toContain('CONTINUOUS_OVER_BREAKER');
+});
+
+it('lets a duty overrule what a kind usually does', function () {
+    expect((new Load('l', 'Pump', LoadKind::Pump))->cyclesByItself())->toBeTrue()
+        ->and((new Load('l', 'Pump', LoadKind::Pump, duty: Duty::ByHand))->cyclesByItself())->toBeFalse()
+        ->and((new Load('l', 'Heater', LoadKind::ElectricHeat, duty: Duty::Cycling, onS: 60, offS: 120))->cyclesByItself())->toBeTrue();
+});
+
+it('refuses a measurement that cannot be', function (callable $make, string $field) {
+    expect($make)->toThrow(fn (Refused $refused) => expect($refused->field)->toBe($field));
+})->with([
+    [fn () => new Measured(Leg::A, -1, 2), 'measured_run_a'], [fn () => new Measured(Leg::A, 5, 4), 'measured_start_a'], [fn () => new Measured(Leg::A, 5, 5, 'yesterday'), 'measured_on'], [fn () => new Measured(Leg::A, 5000, 5000), 'measured_run_a'],
+]);

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Bench\IntervalFiles;
+use App\Intervals\IntervalFile;
+use Illuminate\Http\UploadedFile;
+use Underpin\JobFile\JobFileJson;
+use Underpin\Loads\Interval\Zone;
+
+beforeEach(function () {
+    $this->user = $this->person();
+    $this->job = $this->job($this->user);
+    $this->actingAs($this->user);
+    $this->base = "/jobs/{$this->job->id}";
+    $this->folder = sys_get_temp_dir().'/underpin-intervals-'.bin2hex(random_bytes(4));
+    mkdir($this->folder);
+    $this->send = fn (string $name, string $content, array $headers = []) => $this->post("$this->base/intervals", ['zone' => 'eastern', 'file' => UploadedFile::fake()->createWithContent($name, $content)], $headers);
+    $this->file = fn () => JobFileJson::decode((string) $this->get("$this->base/job.json")->getContent());
+});
+afterEach(fn () => exec('rm -rf '.escapeshellarg($this->folder)));
+
+it('brings the same year in from a table and from ESPI', function () {
+    IntervalFiles::csv("$this->folder/year.csv", 1);
+    IntervalFiles::espi("$this->folder/year.xml", 1);
+    $table = IntervalFile::read("$this->folder/year.csv", Zone::Eastern);
+    $espi = IntervalFile::read("$this->folder/year.xml", Zone::Eastern);
+    expect($table->count)->toBe(35_040)->and($table->missing)->toBe(0)->and($table->peakW)->toEqualWithDelta(11_600, 1e-6)->and($table->isYear())->toBeTrue()
+        ->and($espi->peakAt)->toBe($table->peakAt)->and($espi->peakW)->toEqualWithDelta($table->peakW, 1e-6)->and($espi->days)->toEqual($table->days);
+});
+
+it('shows the year, uses its peak and takes it back', function () {
+    IntervalFiles::csv("$this->folder/year.csv", 1);
+    ($this->send)('year.csv', (string) file_get_contents("$this->folder/year.csv"))->assertRedirect("$this->base/intervals");
+    $this->get("$this->base/intervals")->assertOk()->assertSee('11,600')->assertSee('2025-01-16 15:00')->assertSee('Highest weeks')->assertDontSee('30-day rule');
+    expect(($this->file)()->recorded?->peakW)->toEqualWithDelta(11_600, 1e-6);
+    $this->put("$this->base/intervals/peak", ['pf' => '0.8', 'new_load_va' => '1000'])->assertRedirect("$this->base/demand");
+    // 125 % of 11,600 W / 0.8, and 1,000 VA
+    expect(($this->file)()->demand?->worksheet()->demandVa)->toEqualWithDelta(19_125, 1e-6);
+    $this->get("$this->base/schools")->assertOk()->assertSee('recorded peak')->assertSee('220.87');
+    $this->delete("$this->base/intervals")->assertRedirect();
+    expect(($this->file)()->recorded)->toBeNull();
+    $this->post("$this->base/undo", ['seq' => 3])->assertRedirect();
+    $this->get("$this->base/intervals")->assertSee('11,600');
+});
+
+it('says how far it is while it reads, and where it breaks off', function () {
+    IntervalFiles::csv("$this->folder/year.csv", 1);
+    $whole = (string) file_get_contents("$this->folder/year.csv");
+    $lines = fn (string $body) => array_map(fn (string $line) => json_decode($line, true), explode("\n", trim($body)));
+    $told = $lines(($this->send)('year.csv', $whole, ['X-Progress' => '1'])->streamedContent());
+    expect(count($told))->toBeGreaterThan(5)->and($told[0]['readings'])->toBeGreaterThan(4000)->and(end($told)['to'])->toContain('/intervals');
+    $broken = $lines(($this->send)('cut.csv', substr($whole, 0, intdiv(strlen($whole), 2) - 9), ['X-Progress' => '1'])->streamedContent());
+    expect(end($broken)['error'])->toContain('Line 17,')->toContain('breaks off');
+    expect($this->job->intervalRecords()->pluck('file')->all())->toBe(['year.csv']);
+});
+
+it('keeps nothing of a file that is cut off', function (string $kind) {
+    IntervalFiles::espi("$this->folder/a.xml", 1);
+    IntervalFiles::csv("$this->folder/a.csv", 1);
+    $whole = (string) file_get_contents("$this->folder/a.$kind");
+    foreach ([0.3, 0.77] as $share) {
+        ($this->send)("a.$kind", substr($whole, 0, (int) ($share * strlen($whole))))->assertSessionHasErrors('file');
+        expect(session('errors')->first('file'))->toMatch('/Line [\d,]+/')->toContain('Nothing was kept');
+    }
+    expect($this->job->intervalRecords()->count())->toBe(0)->and(($this->file)()->recorded)->toBeNull();
+})->with(['csv', 'xml']);
+
+it('reads wide encodings and byte-order marks', function (string $encoding, string $mark) {
+    $text = "Start,kWh\r\n2026-01-05 10:00,0.5\r\n2026-01-05 10:15,1\r\n";
+    ($this->send)('a.csv', $mark.mb_convert_encoding($text, $encoding, 'UTF-8'))->assertSessionHasNoErrors();
+    expect(($this->file)()->recorded?->peakW)->toBe(4000.0);
+})->with([['UTF-16LE', "\xFF\xFE"], ['UTF-16BE', "\xFE\xFF"], ['UTF-8', "\xEF\xBB\xBF"]]);
+
+it('opens no door for XML', function (string $xml, string $said) {
+    ($this->send)('a.xml', $xml)->assertSessionHasErrors('file');
+    expect(session('errors')->first('file'))->toContain($said);
+})->with([
+    'a bomb' => ['<?xml version="1.0"?><!DOCTYPE b [<!ENTITY a "aaaaaaaaaa">'.implode('', array_map(fn (int $i) => '<!ENTITY a'.$i.' "'.str_repeat($i === 1 ? '&a;' : '&a'.($i - 1).';', 10).'">', range(1, 12))).']><feed>&a12;</feed>', 'Nothing was kept'],
+    'a file of the server' => ['<?xml version="1.0"?><!DOCTYPE b [<!ENTITY x SYSTEM "file:///etc/passwd">]><feed><IntervalReading><value>&x;</value></IntervalReading></feed>', 'DOCTYPE'],
+    'deep' => [str_repeat('<a>', 5000).str_repeat('</a>', 5000), 'Line 1'],
+    'nothing in it' => ['<feed xmlns="http://www.w3.org/2005/Atom"></feed>', 'no interval readings'],
+    'no unit' => ['<feed><IntervalBlock><IntervalReading><timePeriod><duration>900</duration><start>1767600000</start></timePeriod><value>1</value></IntervalReading></IntervalBlock></feed>', 'does not say the unit'],
+    'a value that is none' => ["<feed>\n<IntervalReading><timePeriod><duration>900</duration><start>x</start></timePeriod><value>1</value></IntervalReading></feed>", 'Line 2'],
+    'an absurd power of ten' => ['<feed><ReadingType><powerOfTenMultiplier>400</powerOfTenMultiplier><uom>72</uom></ReadingType></feed>', 'powerOfTenMultiplier must be'],
+]);
+
+it('stays small and quick with five years', function () {
+    IntervalFiles::csv("$this->folder/five.csv", 5);
+    IntervalFiles::espi("$this->folder/five.xml", 5);
+    foreach (['five.csv', 'five.xml'] as $name) {
+        $code = 'require "vendor/autoload.php"; App\Intervals\IntervalFile::read($argv[1], Underpin\Loads\Interval\Zone::Eastern); echo memory_get_peak_usage(true);';
+        $bytes = (int) shell_exec('cd '.escapeshellarg(base_path()).' && php -r '.escapeshellarg($code).' '.escapeshellarg("$this->folder/$name"));
+        expect($bytes)->toBeGreaterThan(1_000_000)->toBeLessThan(64_000_000);
+    }
+});

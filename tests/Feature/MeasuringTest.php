@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\StandInMeter;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Underpin\JobFile\JobFileJson;
+use Underpin\Loads\School;
+use Underpin\Service\Leg;
+
+beforeEach(function () {
+    $this->user = $this->person();
+    $this->job = $this->job($this->user);
+    $this->actingAs($this->user);
+    $this->base = "/jobs/{$this->job->id}";
+    $this->file = fn () => JobFileJson::decode((string) $this->get("$this->base/job.json")->getContent());
+    $this->begin = function (): string {
+        $this->post("$this->base/recordings", ['name' => 'One by one', 'inlet_a' => '30', 'buffer_a' => '2'])->assertRedirect();
+
+        return $this->base.'/recordings/'.$this->job->recordings()->latest('id')->firstOrFail()->key;
+    };
+});
+
+it('reads the stand-in house as it was switched', function () {
+    $this->travelTo(now()->startOfSecond());
+    $meter = fn (int $since) => $this->getJson("$this->base/meter/readings?since=$since")->assertOk()->json();
+    $now = $meter(0)['now'];
+    $this->put("$this->base/meter/switch", ['circuit' => 'c5', 'on' => '1'])->assertRedirect();
+    $this->travel(20)->seconds();
+    $readings = $meter($now)['readings'];
+    expect(count($readings))->toBe(200)->and($readings[1][1])->toBeGreaterThan(10)->and($readings[199][1])->toBeLessThan(8)->toBeGreaterThan(4)
+        ->and($meter($now)['readings'])->toBe($readings);
+    $this->put("$this->base/meter/switch", ['circuit' => 'c5', 'on' => '0']);
+    $this->travel(2)->seconds();
+    $last = $meter($now + 21_000)['readings'];
+    expect(end($last)[1])->toBeLessThan(2);
+    $this->put("$this->base/meter", ['base_a' => '7', 'base_b' => '1', 'noise_a' => '0', 'swapped' => '1'])->assertSessionHasNoErrors();
+    $last = $meter($now + 21_000)['readings'];
+    expect(end($last)[2])->toEqualWithDelta(7, 0.3);
+    $this->put("$this->base/meter", ['base_a' => '-7', 'base_b' => '1', 'noise_a' => '99', 'swapped' => '1'])->assertSessionHasErrors(['base_a', 'noise_a']);
+    $this->put("$this->base/meter/switch", ['circuit' => 'nothing', 'on' => '1'])->assertSessionHasErrors('circuit');
+    $this->get("$this->base/meter")->assertOk()->assertSee('Well pump');
+});
+
+it('does not change the house when the list changes', function () {
+    $this->get("$this->base/meter");
+    $before = StandInMeter::query()->firstOrFail()->state;
+    $this->delete("$this->base/circuits/c5");
+    $this->get("$this->base/meter")->assertOk();
+    expect(StandInMeter::query()->firstOrFail()->state)->toBe($before);
+});
+
+it('keeps a batch once, however often it comes', function () {
+    $path = ($this->begin)();
+    $batch = array_map(fn (int $i) => [$i * 100, 2.5, 1], range(0, 99));
+    $this->postJson("$path/readings", ['readings' => $batch])->assertOk()->assertJson(['kept' => 100, 'kept_to' => 9900]);
+    $this->postJson("$path/readings", ['readings' => $batch])->assertOk();
+    $this->postJson("$path/readings", ['readings' => array_map(fn (int $i) => [$i * 100, 3.5, 1], range(90, 109))])->assertOk();
+    expect(DB::table('readings')->count())->toBe(110)->and((float) DB::table('readings')->max('a_amps'))->toBe(3.5);
+});
+
+it('refuses readings and marks that cannot be', function (string $to, array $body, string $field) {
+    $path = ($this->begin)();
+    $this->postJson("$path/$to", $body)->assertStatus(422)->assertJsonValidationErrors($field);
+    expect(DB::table('readings')->count() + DB::table('marks')->count())->toBe(0);
+})->with([
+    ['readings', [], 'readings'], ['readings', ['readings' => 'x'], 'readings'], ['readings', ['readings' => [[0, 1]]], 'readings.0'], ['readings', ['readings' => [[0, 1, 1], ['1', 1, 1]]], 'readings.1'],
+    ['readings', ['readings' => [[-1, 1, 1]]], 'readings.0'], ['readings', ['readings' => [[0, -1, 1]]], 'readings.0'], ['readings', ['readings' => [[0, 1, 1e9]]], 'readings.0'], ['readings', ['readings' => array_fill(0, 2001, [0, 1, 1])], 'readings'],
+    ['marks', ['at_ms' => 'soon', 'said' => 'x'], 'at_ms'], ['marks', ['at_ms' => 5, 'said' => str_repeat('x', 101)], 'said'], ['marks', ['at_ms' => 5, 'said' => 'x', 'circuit' => 'none'], 'circuit'],
+]);
+
+it('offers what it finds, and takes it for a circuit', function () {
+    $path = ($this->begin)();
+    $readings = array_map(fn (int $i) => [$i * 100, 1.0 + ($i >= 60 ? 5.0 + ($i === 60 ? 9.0 : 0.0) : 0.0), 1.0], range(0, 150));
+    $this->postJson("$path/readings", ['readings' => $readings])->assertOk();
+    $this->postJson("$path/marks", ['at_ms' => 5500, 'said' => 'Boiler on', 'circuit' => 'c4'])->assertOk();
+    $this->get("$path/offers", ['X-Parts' => '1'])->assertOk()->assertSee('answered on leg A, but its space hangs on leg B');
+    $answer = $this->put("$this->base/measured", ['circuit' => 'c4', 'measured_leg' => 'A', 'measured_run_a' => '5', 'measured_start_a' => '14', 'by_hand' => '0'], ['X-Parts' => '1'])->assertOk();
+    expect(rawurldecode((string) $answer->headers->get('X-Said')))->toContain('label or the space is wrong');
+    $boiler = ($this->file)()->panels[0]->circuit('c4');
+    expect($boiler?->measured?->leg)->toBe(Leg::A)->and($boiler->measured->startA)->toBe(14.0)->and($boiler->measured->byHand)->toBeFalse();
+    $this->get("$this->base/loads?at=c4")->assertSee('answered on leg A; its space hangs on leg B');
+    $this->post("$path/stop")->assertRedirect();
+    $this->get($path)->assertOk()->assertSee('A 30 A inlet leaves')->assertSee('✓ taken', false);
+    $this->delete("$this->base/measured", ['circuit' => 'c4'])->assertRedirect();
+    expect(($this->file)()->panels[0]->circuit('c4')?->measured)->toBeNull();
+});
+
+it('counts a reading typed by hand the same', function () {
+    $this->put("$this->base/measured", ['circuit' => 'c2', 'measured_leg' => 'A', 'measured_run_a' => '2.5', 'measured_start_a' => '', 'by_hand' => '1'])->assertSessionHasNoErrors();
+    $measured = ($this->file)()->panels[0]->circuit('c2')?->measured;
+    expect([$measured?->runA, $measured?->startA, $measured?->byHand])->toBe([2.5, 2.5, true]);
+    foreach ([['measured_run_a' => '-1'], ['measured_run_a' => '3', 'measured_start_a' => '2'], ['measured_leg' => 'C'], ['circuit' => '']] as $wrong) {
+        $this->put("$this->base/measured", $wrong + ['circuit' => 'c2', 'measured_leg' => 'A', 'measured_run_a' => '9', 'measured_start_a' => '9', 'by_hand' => '1'])->assertSessionHasErrors();
+    }
+    expect(($this->file)()->panels[0]->circuit('c2')?->measured?->runA)->toBe(2.5);
+    $this->put("$this->base/measured", ['circuit' => 'gone', 'measured_leg' => 'A', 'measured_run_a' => '9', 'measured_start_a' => '9', 'by_hand' => '1'])->assertStatus(409);
+});
+
+it('takes readings out as a table and in again', function () {
+    $path = ($this->begin)();
+    $this->postJson("$path/readings", ['readings' => [[0, 1.5, 2], [100, 1.25, 2.5], [200, 9, 0]]]);
+    $this->postJson("$path/marks", ['at_ms' => 150, 'said' => '=danger', 'circuit' => null]);
+    $csv = $this->get("$path/readings.csv")->assertOk()->streamedContent();
+    expect($csv)->toContain("0.100,1.250,2.500,\r\n")->toContain("'=danger");
+    $this->post("$this->base/recordings/import", ['file' => UploadedFile::fake()->createWithContent('barn.csv', $csv)])->assertRedirect();
+    $again = $this->job->recordings()->where('name', 'barn')->firstOrFail();
+    expect($again->readings())->toEqual($this->job->recordings()->where('name', 'One by one')->firstOrFail()->readings())->and($again->said()[0]->said)->toBe('=danger');
+    $this->post("$this->base/recordings/import", ['file' => UploadedFile::fake()->createWithContent('x.csv', 'nothing')])->assertSessionHasErrors('file');
+});
+
+it('removes a recording and brings it back', function () {
+    $path = ($this->begin)();
+    $this->delete($path)->assertRedirect();
+    $this->get($path)->assertStatus(409);
+    $this->post("$path/restore");
+    $this->get($path)->assertOk();
+});
+
+it('lets sizing use another way only with a reason, and keeps that', function () {
+    $this->put("$this->base/schools", ['figures' => 'measure', 'figures_reason' => ''])->assertSessionHasErrors('figures_reason');
+    $this->put("$this->base/schools", ['figures' => 'guess', 'figures_reason' => 'x'])->assertSessionHasErrors('figures');
+    $this->put("$this->base/schools", ['figures' => 'measure', 'figures_reason' => 'the nameplates are gone'])->assertSessionHasNoErrors();
+    $this->get("$this->base/schools")->assertOk()->assertSee('the nameplates are gone')->assertSee('Must run, circuit by circuit');
+    expect(($this->file)()->figures)->toBe(School::Measure);
+});
+
+it('shows no recording to another shop', function () {
+    $path = ($this->begin)();
+    $this->flushSession();
+    $this->actingAs($this->person('eve@two.example'));
+    $this->get($path)->assertNotFound();
+    $this->postJson("$path/readings", ['readings' => [[0, 1, 1]]])->assertNotFound();
+    $this->getJson("$this->base/meter/readings")->assertNotFound();
+});
