@@ -10,15 +10,15 @@ use Underpin\Service\ChainNode;
 /** Where every box of the chain from the utility to the panels lies: columns by depth, rows by branch. */
 final readonly class ChainDrawing
 {
-    private const BOX_W = 208;
+    private const BOX_W = 172;
 
     private const BOX_H = 84;
 
-    private const COLUMN = 262;
+    private const COLUMN = 212;
 
     private const ROW = 104;
 
-    private const LEFT = 64;
+    private const LEFT = 56;
 
     /** @var array<string, float> middle of each box, by id with a blank before it */
     private array $middles;

@@ -72,6 +72,7 @@ final readonly class Panel
     public function slotFaults(): array
     {
         $faults = [];
+        $taken = [];
         foreach ($this->circuits as $i => $circuit) {
             $lowest = max($circuit->slot->spaces());
             if ($lowest > $this->spaces) {
@@ -79,14 +80,13 @@ final readonly class Panel
                     'space %s runs off the end: %s has %d spaces.', $circuit->label(), $this->name, $this->spaces,
                 ));
             }
-            for ($earlier = 0; $earlier < $i; $earlier++) {
-                $other = $this->circuits[$earlier];
-                if ($circuit->slot->clashesWith($other->slot)) {
-                    $faults[] = new SlotFault($i, 'space', sprintf(
-                        'space %s is used twice: %s is there already.', $circuit->label(), $other->title(),
-                    ));
-                    break;
-                }
+            $there = null;
+            foreach ($circuit->slot->halves() as $half) {
+                $there ??= $taken[$half] ?? null;
+                $taken[$half] ??= $circuit;
+            }
+            if ($there !== null) {
+                $faults[] = new SlotFault($i, 'space', sprintf('space %s is used twice: %s is there already.', $circuit->label(), $there->title()));
             }
         }
 

@@ -58,15 +58,15 @@ final readonly class Slot
     }
 
     /** @return non-empty-list<string> the halves of spaces that it fills: "5a", "5b" */
-    private function halves(): array
+    public function halves(): array
     {
-        $halves = [];
-        foreach ($this->spaces() as $i => $space) {
-            foreach ($this->half === null ? Half::cases() : [$i === 0 ? $this->half : $this->half->other()] as $half) {
-                $halves[] = $space.$half->value;
-            }
-        }
+        $lower = $this->space + 2;
 
-        return $halves;
+        return match (true) {
+            $this->half === null && $this->poles === 1 => ["{$this->space}a", "{$this->space}b"],
+            $this->half === null => ["{$this->space}a", "{$this->space}b", "{$lower}a", "{$lower}b"],
+            $this->poles === 1 => [$this->space.$this->half->value],
+            default => [$this->space.$this->half->value, $lower.$this->half->other()->value],
+        };
     }
 }

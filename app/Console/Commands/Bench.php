@@ -179,7 +179,7 @@ final class Bench extends Command
         $good = $this->verdict('CSV import of a year to a bare fgetcsv pass', $ratio(self::bareTable(...), "$folder/1.csv"), self::CSV_RATIO, '%.2f');
         $good = $this->verdict('ESPI import of a year to a bare XMLReader pass', $ratio(self::bareXml(...), "$folder/1.xml"), self::ESPI_RATIO, '%.2f') && $good;
         foreach (['1.csv', '1.xml', '5.csv', '5.xml'] as $name) {
-            $code = 'require $argv[1]; App\Intervals\\IntervalFile::read($argv[2], Underpin\Loads\Interval\\Zone::Eastern); echo memory_get_peak_usage(true);';
+            $code = 'require $argv[1]; App\Intervals\IntervalFile::read($argv[2], Underpin\Loads\Interval\Zone::Eastern); echo memory_get_peak_usage(true);';
             $process = Process::run([PHP_BINARY, '-r', $code, base_path('vendor/autoload.php'), "$folder/$name"]);
             $good = $this->verdict("peak memory for $name, MB", (float) $process->output() / 1e6, self::IMPORT_MB, '%.1f') && $good;
         }
@@ -206,8 +206,8 @@ final class Bench extends Command
     {
         [$visitor, $path] = $this->visitorAndJob(BenchHouse::panelOf42(...));
         $visitor->change("$path/recordings", 'POST', ['name' => 'Bench', 'inlet_a' => '30', 'buffer_a' => '0']);
-        $recording = Recording::query()->orderBy('id')->get()->last();
-        $url = "$path/recordings/".($recording->key ?? '');
+        $recording = Recording::query()->where('id', Recording::query()->max('id'))->firstOrFail();
+        $url = "$path/recordings/$recording->key";
         [$first, $last, $early, $late] = [new Times, new Times, new Times, new Times];
         for ($second = 0; $second < 3600; $second++) {
             $batch = array_map(fn (int $i): array => [$second * 1000 + $i * 100, 5.0 + ($second % 40 < 20 ? 4.0 : 0.0), 3.0], range(0, 9));
@@ -216,7 +216,7 @@ final class Bench extends Command
                 ($second < 540 ? $early : $late)->measure(fn () => $visitor->get("$url/offers")->getBody()->getContents());
             }
         }
-        $good = $this->verdict('readings lost of 36,000', (float) (36_000 - count($recording?->readings() ?? [])), 0, '%.0f');
+        $good = $this->verdict('readings lost of 36,000', (float) (36_000 - count($recording->readings())), 0, '%.0f');
         $good = $this->verdict('a batch in the last minutes of an hour to one in the first', $last->median() / $first->median(), self::GROWTH, '%.2f') && $good;
 
         return $this->verdict('steps found in the last minutes to those in the first', $late->median() / $early->median(), self::GROWTH, '%.2f') && $good;

@@ -10,11 +10,11 @@
     </div>
     <div class="fields">
         <x-field id="b-space" name="space" label="Upper space" :value="$circuit->slot->space" inputmode="numeric"/>
-        <x-pick id="b-half" name="half" label="Tandem or quad" :options="['' => 'no', 'a' => 'a, upper or outer', 'b' => 'b, lower or inner']" :value="$circuit->slot->half?->value"/>
+        <x-pick id="b-half" name="half" label="Tandem, quad" :options="['' => 'no', 'a' => 'a, upper', 'b' => 'b, lower']" :value="$circuit->slot->half?->value"/>
     </div>
     <div class="fields">
         <x-pick id="b-protection" name="protection" label="Protection" :options="['none' => 'none', 'afci' => 'AFCI', 'gfci' => 'GFCI', 'dual' => 'AFCI and GFCI']" :value="$circuit->protection->value"/>
-        <x-pick id="b-receptacle" name="receptacle_a" label="Its one receptacle" :options="['' => 'several or none', 15 => '15 A', 20 => '20 A', 30 => '30 A', 50 => '50 A']" :value="$circuit->receptacleA"/>
+        <x-pick id="b-receptacle" name="receptacle_a" label="Its one receptacle" :options="['' => 'several', 15 => '15 A', 20 => '20 A', 30 => '30 A', 50 => '50 A']" :value="$circuit->receptacleA"/>
     </div>
     <x-field id="b-keep" name="keep_on" label="Must not lose power during the work" :value="$circuit->keepOn" maxlength="100" hint="when, and why: weekdays 9 to 5, home office"/>
     <x-field id="b-note" name="note" label="Note" :value="$circuit->note" maxlength="1000"/>

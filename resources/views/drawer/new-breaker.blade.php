@@ -10,7 +10,7 @@
     </div>
     <div class="fields">
         <x-field id="n-space" name="space" label="Upper space" :value="$screen->newSpace" inputmode="numeric"/>
-        <x-pick id="n-half" name="half" label="Tandem or quad" :options="['' => 'no', 'a' => 'a, upper or outer', 'b' => 'b, lower or inner']"/>
+        <x-pick id="n-half" name="half" label="Tandem, quad" :options="['' => 'no', 'a' => 'a, upper', 'b' => 'b, lower']"/>
     </div>
     <x-pick id="n-protection" name="protection" label="Protection" :options="['none' => 'none', 'afci' => 'AFCI', 'gfci' => 'GFCI', 'dual' => 'AFCI and GFCI']"/>
     <input type="hidden" name="note" value=""><input type="hidden" name="keep_on" value=""><input type="hidden" name="receptacle_a" value="">

@@ -23,7 +23,10 @@
         </div>
         <div class="fields">
             <x-pick :id="$p.'-fed'" name="fed_from" label="Fed from" :options="$sources" :value="$panel->fedFrom"/>
-            @if (count($feeders) === 1)<x-field :id="$p.'-feeder'" name="feeder_a" label="Feeder's breaker" unit="A" :value="$panel->feederA"/><input type="hidden" name="feeder_circuit" value="{{ $panel->feederCircuit }}">@endif
+            @if (count($feeders) === 1)
+                @if ($panel->fedFrom !== '' && $screen->job->service->disconnect($panel->fedFrom) === null)<x-field :id="$p.'-feeder'" name="feeder_a" label="Feeder's breaker" unit="A" :value="$panel->feederA"/>@else<input type="hidden" name="feeder_a" value="{{ $panel->feederA }}">@endif
+                <input type="hidden" name="feeder_circuit" value="{{ $panel->feederCircuit }}">
+            @endif
         </div>
         @if (count($feeders) > 1)
             <div class="fields">

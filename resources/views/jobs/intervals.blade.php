@@ -42,7 +42,7 @@
                     @if ($peak = $map->peak())<circle class="map-peak" cx="{{ $peak[0] }}" cy="{{ $peak[1] }}" r="9"/>@endif
                 </svg>
             </figure>
-            <p class="legend">mean {{ $year->isVa ? 'VA' : 'W' }} of the hour: @for ($i = 0; $i < $map::LEVELS; $i++)<span class="key level-key-{{ $i }}"></span>{{ $i === 0 ? '0' : number_format($i * $map->highest / $map::LEVELS) }} @endfor <span class="key key-none"></span> not recorded <span class="key key-peak"></span> the peak</p>
+            <p class="legend">mean {{ $year->isVa ? 'VA' : 'W' }} of the hour: @for ($i = 0; $i < $map::LEVELS; $i++)<span class="legend-item"><span class="key level-key-{{ $i }}"></span> {{ $i === 0 ? '0' : number_format($i * $map->highest / $map::LEVELS) }}</span> @endfor <span class="legend-item"><span class="key key-none"></span> not recorded</span> <span class="legend-item"><span class="key key-peak"></span> the peak</span></p>
         </section>
         <div class="two">
             <section aria-label="Highest weeks"><h2>Highest weeks</h2>

@@ -17,11 +17,11 @@
                     @if ($node->parent !== null)
                         <rect class="live-lugs {{ $drawing->isUtilitys($node) ? 'live-utility' : 'live-feeder' }}" x="{{ $box->x }}" y="{{ $box->y }}" width="{{ $node->offA === null ? $box->w : 14 }}" height="{{ $node->offA === null ? 7 : $box->h }}" rx="3"/>
                     @endif
-                    <text class="chain-name" x="{{ $box->x + 24 }}" y="{{ $box->y + 25 }}">{{ mb_strimwidth($node->name, 0, 19, '…') }}</text>
-                    <text class="chain-small" x="{{ $box->x + 24 }}" y="{{ $box->y + 45 }}">@if ($node->parent === null)no switch @elseif ($node->offA !== null){{ $node->isService ? 'service disconnect' : 'main' }} {{ $node->offA }} A @else no main of its own @endif</text>
+                    <text class="chain-name" x="{{ $box->x + 24 }}" y="{{ $box->y + 25 }}">{{ mb_strimwidth($node->name, 0, 17, '…') }}</text>
+                    <text class="chain-small" x="{{ $box->x + 24 }}" y="{{ $box->y + 45 }}">@if ($node->parent === null)no switch @elseif ($node->offA !== null){{ $node->kind === 'disconnect' ? 'disconnect' : 'main' }} {{ $node->offA }} A @else no main @endif</text>
                     @if ($node->bonded)
                         <path class="bond" d="M{{ $box->x + 33 }} {{ $box->y + 52 }} v7 m-9 0 h18 m-15 4 h12 m-9 4 h6"/>
-                        <text class="chain-small bond-text" x="{{ $box->x + 50 }}" y="{{ $box->y + 67 }}">neutral bonded here</text>
+                        <text class="chain-small bond-text" x="{{ $box->x + 50 }}" y="{{ $box->y + 67 }}">neutral bonded</text>
                     @elseif ($node->bonded === null && $node->isService)
                         <text class="chain-small" x="{{ $box->x + 24 }}" y="{{ $box->y + 66 }}">bond: not looked</text>
                     @endif

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use RuntimeException;
+
+/** The web server that the browser tests run against, stopped and started as in a restart. */
+final class Servers
+{
+    public static function stopWeb(): void
+    {
+        $pid = (int) trim((string) file_get_contents(self::stack().'/run/nginx.pid'));
+        posix_kill($pid, SIGTERM);
+        for ($i = 0; $i < 100 && posix_kill($pid, 0); $i++) {
+            usleep(50_000);
+        }
+    }
+
+    public static function startWeb(): void
+    {
+        exec('nginx -c '.escapeshellarg(self::stack().'/run/nginx.conf').' -e '.escapeshellarg(self::stack().'/log/nginx.log').' 2>&1', $said, $code);
+        if ($code !== 0) {
+            throw new RuntimeException('The web server did not start again: '.implode(' ', $said));
+        }
+    }
+
+    private static function stack(): string
+    {
+        return dirname(__DIR__, 2).'/storage/stack/testing';
+    }
+}
