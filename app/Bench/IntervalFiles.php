@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use Underpin\Loads\Interval\Zone;
+
 /** Files of quarter-hour values as a utility writes them, made up. */
 final class IntervalFiles
 {
@@ -12,11 +14,10 @@ final class IntervalFiles
     public static function csv(string $path, int $years): void
     {
         $file = fopen($path, 'wb') ?: throw new \RuntimeException("$path cannot be written.");
-        date_default_timezone_set('America/New_York');
         fwrite($file, "Account,Meter,Start,End,Usage (kWh),Quality\r\n");
         for ($i = 0, $most = self::count($years); $i < $most; $i++) {
             $start = self::FIRST + 900 * $i;
-            fwrite($file, sprintf("4401-77,M-220,%s,%s,%.3f,measured\r\n", date('Y-m-d H:i', $start), date('Y-m-d H:i', $start + 900), self::kwh($i)));
+            fwrite($file, sprintf("4401-77,M-220,%s,%s,%.3f,measured\r\n", self::local($start), self::local($start + 900), self::kwh($i)));
         }
         fclose($file);
     }
@@ -36,6 +37,11 @@ final class IntervalFiles
         }
         fwrite($file, "      </IntervalBlock>\n    </content>\n  </entry>\n</feed>\n");
         fclose($file);
+    }
+
+    private static function local(int $epoch): string
+    {
+        return gmdate('Y-m-d H:i', $epoch + Zone::Eastern->offsetAt($epoch)[0]);
     }
 
     public static function count(int $years): int

@@ -103,6 +103,14 @@ it('gives a file of 100 MB back within ten seconds and in bounded memory', funct
     'elements without end' => ['espi', '<a/>', '<feed>'],
 ]);
 
+it('refuses a schedule of 100 MB by its size, before it reads it', function () {
+    $user = $this->person();
+    $job = $this->job($user);
+    $before = memory_get_peak_usage();
+    $this->actingAs($user)->post("/jobs/$job->id/schedule", ['file' => UploadedFile::fake()->create('x.csv', 100 * 1024)])->assertSessionHasErrors('file');
+    expect(session('errors')->first('file'))->toContain('at most 2,000,000')->and(memory_get_peak_usage() - $before)->toBeLessThan(50_000_000);
+});
+
 it('writes no cell that a spreadsheet could run', function () {
     foreach (['=1+1', '+1', '-1', '@SUM(A1)', "\t=1", "\r=1", '=HYPERLINK("http://x.example")'] as $cell) {
         expect(CsvText::cell($cell))->not->toMatch('/^"?[=+\-@\t\r]/');

@@ -29,6 +29,22 @@ it('shows a schedule first and takes it only then', function () {
     expect($this->job->circuits()->count())->toBe(0);
 });
 
+it('keeps what a schedule has no column for, where space and name are the same', function () {
+    $page = ($this->upload)("space,amps,circuit,load,run_w\n1,20,Fridge,Fridge,200\n3,20,Lamps,Lamps,300\n");
+    $this->post("$this->base/schedule/take", ['text' => $page->viewData('text')]);
+    $fridge = $this->job->circuits()->where('name', 'Fridge')->firstOrFail();
+    $load = $this->job->loads()->where('name', 'Fridge')->firstOrFail();
+    $this->patch("$this->base/circuits/$fridge->key", ['space' => '1', 'half' => '', 'poles' => '1', 'amps' => '20', 'name' => 'Fridge', 'protection' => 'none', 'note' => '', 'keep_on' => 'always', 'receptacle_a' => '15'])->assertSessionHasNoErrors();
+    $this->put("$this->base/measured", ['circuit' => $fridge->key, 'measured_leg' => 'A', 'measured_run_a' => '2', 'measured_start_a' => '9', 'by_hand' => '1'])->assertSessionHasNoErrors();
+    $this->patch("$this->base/loads/$load->key", ['name' => 'Fridge', 'kind' => 'refrigeration', 'run_w' => '200', 'start_w' => '', 'pf' => '1', 'duty' => 'cycling', 'on_s' => '600', 'off_s' => '900', 'season' => '', 'phase' => ''])->assertSessionHasNoErrors();
+    $page = ($this->upload)("space,amps,circuit,load,run_w\n1,15,fridge,fridge,250\n3,20,Fans,Fans,300\n");
+    $this->post("$this->base/schedule/take", ['text' => $page->viewData('text')]);
+    $again = $this->job->circuits()->where('space', 1)->firstOrFail();
+    expect([$again->key, $again->amps, $again->keep_on, $again->receptacle_a, $again->measured_start_a])->toBe([$fridge->key, 15, 'always', 15, 9.0])
+        ->and($this->job->loads()->where('circuit_id', $again->id)->firstOrFail()->only(['run_w', 'duty', 'on_s']))->toBe(['run_w' => 250.0, 'duty' => 'cycling', 'on_s' => 600.0])
+        ->and($this->job->circuits()->where('space', 3)->firstOrFail()->measured_leg)->toBeNull();
+});
+
 it('lists the faults and takes the good rows when asked', function () {
     $page = ($this->upload)("space,amps,circuit,role\n1,20,Good,must\n1,30,Again,must\n43,20,Next,perhaps\n")->assertOk()
         ->assertSee('used twice')->assertSee('must be must, room or off')->assertSee('Take the 1 good rows');

@@ -16,10 +16,11 @@ use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use Underpin\Csv\CsvText;
-use Underpin\Loads\Load;
+use Underpin\JobFile\JobFile;
 use Underpin\Refused;
 use Underpin\Service\Circuit;
 use Underpin\Service\Panel;
+use Underpin\Service\Schedule\CarriedOver;
 use Underpin\Service\Schedule\ScheduleReader;
 use Underpin\Service\Schedule\ScheduleWriter;
 use Underpin\Stage;
@@ -48,12 +49,13 @@ final class ScheduleController extends Controller
     {
         $bytes = (string) base64_decode($request->string('text')->toString(), true);
         $edited = JobEditor::change($job, $this->user(), 'Panel schedule brought in', function (Ledger $ledger, Job $row) use ($bytes): void {
-            $reading = ScheduleReader::read($bytes, JobRows::read($row)->panels);
+            $job = JobRows::read($row);
+            $reading = ScheduleReader::read($bytes, $job->panels);
             if ($reading->panels === []) {
                 throw new Refused('file', 'There is no good row to take.');
             }
             foreach ($reading->panels as $panel) {
-                $this->takePanel($ledger, $row, self::withNewIds($panel));
+                $this->takePanel($ledger, $row, self::withIds($panel, $job));
             }
         });
         $count = count($edited->job->circuits());
@@ -106,15 +108,14 @@ final class ScheduleController extends Controller
         }
     }
 
-    private static function withNewIds(Panel $panel): Panel
+    private static function withIds(Panel $panel, JobFile $job): Panel
     {
         $new = fn (): string => Str::lower(Str::random(10));
+        $before = array_values(array_filter($job->panels, fn (Panel $p): bool => $p->name === $panel->name))[0] ?? null;
 
-        return new Panel($new(), $panel->name, $panel->spaces, $panel->kind, $panel->mainA, $panel->interlockListed, $panel->interlockSpace, $panel->hasMultiwire, array_map(
-            fn (Circuit $c): Circuit => new Circuit($new(), $c->slot, $c->breakerA, $c->name, $c->protection, $c->role, $c->note, keepOn: $c->keepOn, loads: array_map(
-                fn (Load $l): Load => new Load($new(), $l->name, $l->kind, $l->runW, $l->startW, $l->pf), $c->loads,
-            )),
-            $panel->circuits,
-        ));
+        return new Panel(
+            $new(), $panel->name, $panel->spaces, $panel->kind, $panel->mainA, $panel->interlockListed, $panel->interlockSpace, $panel->hasMultiwire,
+            array_map(fn (Circuit $c): Circuit => CarriedOver::circuit($c, $before, $new), $panel->circuits),
+        );
     }
 }

@@ -5,6 +5,7 @@
         <div><dt><kbd>1</kbd> <kbd>2</kbd> <kbd>3</kbd></dt><dd>must run, when there is room, leave off</dd></div>
         <div><dt><kbd>Enter</kbd></dt><dd>into the fields of the selected breaker</dd></div>
         <div><dt><kbd>Alt</kbd> <kbd>↑</kbd> <kbd>↓</kbd></dt><dd>move the selected breaker, in the survey</dd></div>
+        <div><dt><kbd>m</kbd></dt><dd>mark in the recorder what is switched</dd></div>
         <div><dt><kbd>[</kbd> <kbd>]</kbd></dt><dd>stage before, stage after</dd></div>
         <div><dt><kbd>u</kbd>, <kbd>Shift</kbd> <kbd>u</kbd></dt><dd>undo, redo</dd></div>
         <div><dt><kbd>/</kbd></dt><dd>find anything</dd></div>
