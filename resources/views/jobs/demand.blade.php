@@ -65,18 +65,7 @@
                         @if ($demand->sheet->method === Underpin\Loads\Demand\DemandMethod::Measured)<p class="quiet">220.87 wants a year of data, or 30 days of recording with the heating or cooling of the season on and the house in use, and the service protected as 240.4 and 230.90 ask.</p>@endif
                     </section>
                 @endif
-                <section class="worksheet" aria-label="Beside the list">
-                    <h2>Beside the load list</h2>
-                    <div class="scroll" tabindex="0" role="region" aria-label="Schools side by side"><table class="table">
-                        <thead><tr><th></th><th class="num">Leg A</th><th class="num">Leg B</th><th class="num">Both together</th></tr></thead>
-                        <tbody>
-                            <tr><th scope="row">List: what must run</th><td class="num">{{ number_format($demand->mustRun->aAmps, 1) }} A</td><td class="num">{{ number_format($demand->mustRun->bAmps, 1) }} A</td><td class="num">{{ number_format($demand->mustRun->totalVa) }} VA</td></tr>
-                            <tr><th scope="row">List: everything on at once</th><td class="num">{{ number_format($demand->everything->aAmps, 1) }} A</td><td class="num">{{ number_format($demand->everything->bAmps, 1) }} A</td><td class="num">{{ number_format($demand->everything->totalVa) }} VA</td></tr>
-                            <tr><th scope="row">Calculated demand</th>@if ($demand->sheet)<td class="num">{{ number_format($demand->sheet->demandA(), 1) }} A</td><td class="num">{{ number_format($demand->sheet->demandA(), 1) }} A</td><td class="num">{{ number_format($demand->sheet->demandVa) }} VA</td>@else<td colspan="3" class="quiet">not worked out yet</td>@endif</tr>
-                        </tbody>
-                    </table></div>
-                    <p class="quiet">The list counts nameplates per leg; the code's calculation counts what a dwelling uses at once and takes both legs alike. Legs are judged by the list: the calculation says nothing of their balance.@if ($demand->figuresMissing) Some circuits have no figures, so the list is too low.@endif</p>
-                </section>
+                <p class="quiet">@unless ($demand->sheet)The calculation is not worked out yet. @endunless<a href="{{ route('jobs.schools', $screen->row->id) }}">Beside the list and what was measured</a></p>
             </main>
         </div>
     </div>
