@@ -4,19 +4,51 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
+use App\Models\Job;
 use App\Models\StandInMeter;
+use Closure;
+use Underpin\JobFile\JobFile;
 use Underpin\Loads\Measure\Reading;
+use Underpin\Loads\Measure\StandInHouse;
+use Underpin\Loads\Measure\StandInLoad;
+use Underpin\Service\Circuit;
+use Underpin\Service\Leg;
 
-/** Reads the stand-in house of a job. */
+/**
+ * Reads the stand-in house of a job. The house is drawn from the load list once and then stays as
+ * it is: what the list says later does not change it.
+ */
 final readonly class StandInClampMeter implements ClampMeter
 {
-    public function __construct(private StandInMeter $meter)
+    public function __construct(public StandInMeter $row)
     {
+    }
+
+    /**
+     * @param  Closure(): JobFile  $file  asked only for the first time
+     * @param  array<string, array{leg?: string, run_a?: float, start_a?: float}>  $faults  what is not as the list says, by circuit
+     */
+    public static function of(Job $job, Closure $file, array $faults = []): self
+    {
+        $found = StandInMeter::query()->where('job_id', $job->id)->first();
+        if ($found !== null) {
+            return new self($found);
+        }
+        $loads = [];
+        foreach ($file()->drawingCircuits() as $circuit) {
+            if (! $circuit->figuresMissing()) {
+                $loads[] = [...self::loadOf($circuit), ...($faults[$circuit->id] ?? [])];
+            }
+        }
+
+        return new self(StandInMeter::query()->create(['job_id' => $job->id, 'state' => [
+            'seed' => 4711 + $job->id, 'base_a' => 1.4, 'base_b' => 0.9, 'noise_a' => 0.02, 'swapped' => false, 'loads' => $loads, 'runs' => [],
+        ]]));
     }
 
     public function readings(int $sinceMs, int $nowMs): array
     {
-        $house = $this->meter->house();
+        $house = $this->house();
         $from = max($sinceMs + 1, $nowMs - self::MEMORY_MS);
         $readings = [];
         for ($ms = intdiv($from + self::STEP_MS - 1, self::STEP_MS) * self::STEP_MS; $ms <= $nowMs; $ms += self::STEP_MS) {
@@ -24,5 +56,63 @@ final readonly class StandInClampMeter implements ClampMeter
         }
 
         return array_values(array_filter($readings, fn (Reading $r): bool => $r->atMs > $sinceMs));
+    }
+
+    public function isOn(string $circuit): bool
+    {
+        return array_filter($this->row->state['runs'], fn (array $run): bool => $run['c'] === $circuit && $run['off'] === null) !== [];
+    }
+
+    public function has(string $circuit): bool
+    {
+        return in_array($circuit, array_column($this->row->state['loads'], 'c'), true);
+    }
+
+    /** Closes or opens a breaker of the house. */
+    public function throw(string $circuit, bool $on, int $nowMs): void
+    {
+        $state = $this->row->state;
+        $state['runs'] = array_values(array_filter($state['runs'], fn (array $run): bool => $run['off'] === null || $run['off'] > $nowMs - self::MEMORY_MS));
+        if ($on && ! $this->isOn($circuit)) {
+            $state['runs'][] = ['c' => $circuit, 'on' => $nowMs, 'off' => null];
+        } elseif (! $on) {
+            $state['runs'] = array_map(fn (array $run): array => $run['c'] === $circuit && $run['off'] === null ? [...$run, 'off' => $nowMs] : $run, $state['runs']);
+        }
+        $this->row->update(['state' => $state]);
+    }
+
+    /** @param  array{base_a: float, base_b: float, noise_a: float, swapped: bool}  $knobs */
+    public function turn(array $knobs): void
+    {
+        $this->row->update(['state' => [...$this->row->state, ...$knobs]]);
+    }
+
+    private function house(): StandInHouse
+    {
+        $state = $this->row->state;
+        $loads = [];
+        foreach ($state['loads'] as $load) {
+            $loads[$load['c']] = new StandInLoad($load['c'], Leg::from($load['leg']), $load['run_a'], $load['start_a'], $load['settle_s']);
+        }
+        $runs = [];
+        foreach ($state['runs'] as $run) {
+            if (isset($loads[$run['c']])) {
+                $runs[] = ['load' => $loads[$run['c']], 'onMs' => $run['on'], 'offMs' => $run['off']];
+            }
+        }
+
+        return new StandInHouse($state['seed'], $state['base_a'], $state['base_b'], $state['noise_a'], $state['swapped'], $runs);
+    }
+
+    /** @return array{c: string, leg: string, run_a: float, start_a: float, settle_s: float} */
+    private static function loadOf(Circuit $circuit): array
+    {
+        // A house never draws quite what its nameplates say.
+        $share = 0.94 + (crc32($circuit->id) % 1000) / 10_000;
+
+        return [
+            'c' => $circuit->id, 'leg' => $circuit->leg()->value,
+            'run_a' => $share * $circuit->runAmps(), 'start_a' => $share * $circuit->startAmps(), 'settle_s' => $circuit->settleS() >= 30 ? 1.2 : 0.1,
+        ];
     }
 }

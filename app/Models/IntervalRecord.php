@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
-use Underpin\Loads\Interval\LoadYear;
 
 /**
  * What the utility's meter recorded at a job, hour by hour.
@@ -22,11 +21,6 @@ final class IntervalRecord extends Model
     public $timestamps = false;
 
     protected $guarded = [];
-
-    public function year(): LoadYear
-    {
-        return LoadYear::fromArray($this->summary);
-    }
 
     /** @return array<string, string> */
     protected function casts(): array

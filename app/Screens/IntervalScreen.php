@@ -20,7 +20,7 @@ final readonly class IntervalScreen
     public static function of(Job $job, int $back): self
     {
         $record = $job->intervalRecords()->first();
-        $year = $record?->year();
+        $year = $record === null ? null : LoadYear::fromArray($record->summary);
 
         return new self($record, $year, $year === null ? null : new LoadMap($year, $back), $year?->recorded($record->file ?? ''));
     }

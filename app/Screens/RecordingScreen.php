@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Screens;
 
 use App\Models\Recording;
+use App\Recordings\RecordingRows;
 use Underpin\JobFile\JobFile;
 use Underpin\Loads\Measure\Offer;
 use Underpin\Loads\Measure\Offers;
@@ -31,7 +32,7 @@ final readonly class RecordingScreen
 
     public static function of(Recording $recording, JobFile $job): self
     {
-        $readings = $recording->readings();
+        $readings = RecordingRows::readings($recording);
 
         return new self($recording, $readings, RecordingSummary::of($readings), self::offersOf($recording, $readings, $job));
     }
@@ -39,7 +40,7 @@ final readonly class RecordingScreen
     /** Only what is new, while it runs. */
     public static function live(Recording $recording, JobFile $job): self
     {
-        $readings = $recording->readings(max(0, ($recording->lastMs() ?? 0) - self::LIVE_MS));
+        $readings = RecordingRows::readings($recording, max(0, (RecordingRows::lastMs($recording) ?? 0) - self::LIVE_MS));
 
         return new self($recording, $readings, RecordingSummary::of($readings), self::offersOf($recording, $readings, $job));
     }
@@ -86,6 +87,6 @@ final readonly class RecordingScreen
      */
     private static function offersOf(Recording $recording, array $readings, JobFile $job): array
     {
-        return Offers::of(StepFinder::find($readings), $recording->said(), $job->drawingCircuits());
+        return Offers::of(StepFinder::find($readings), RecordingRows::marks($recording), $job->drawingCircuits());
     }
 }

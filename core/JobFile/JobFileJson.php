@@ -271,7 +271,9 @@ final class JobFileJson
         $existing = self::existing($in->itemsOrNone('existing'));
         $recorded = self::attempt('recorded', $faults, fn (): ?Recorded => self::recorded($in->group('recorded')));
         $service = self::attempt('service', $faults, fn (): Service => self::service($in->group('service')));
-        self::attempt('', $faults, fn () => Chain::guard($service ?? new Service, array_values(array_filter($panels))));
+        if (! in_array(null, $panels, true)) {
+            self::attempt('', $faults, fn () => Chain::guard($service ?? new Service, array_values(array_filter($panels))));
+        }
         $job = self::attempt('', $faults, fn (): JobFile => new JobFile(
             $in->text('name'),
             self::customer($in->group('customer')),

@@ -4,20 +4,22 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Devices\StandInClampMeter;
 use App\JobFile\JobEditor;
 use App\JobFile\JobRows;
 use App\JobFile\Ledger;
 use App\Models\Circuit;
 use App\Models\IntervalRecord;
 use App\Models\Job;
-use App\Models\Mark;
 use App\Models\Recording;
-use App\Models\StandInMeter;
 use App\Models\User;
+use App\Recordings\RecordingRows;
+use Underpin\JobFile\JobFile;
 use Underpin\JobFile\JobFileJson;
 use Underpin\Loads\Interval\CivilDay;
 use Underpin\Loads\Interval\IntervalSeries;
 use Underpin\Loads\Interval\Zone;
+use Underpin\Loads\Measure\Mark;
 use Underpin\Loads\Measure\Measured;
 use Underpin\Loads\Measure\Reading;
 use Underpin\Loads\Measure\StandInHouse;
@@ -34,9 +36,9 @@ final class DemoMeasuring
 
     public static function fill(Job $lodge, User $keeper, Job $rowHouse, User $second, Job $dairy, User $first): void
     {
-        StandInMeter::forJob($dairy, JobRows::read($dairy), self::DAIRY_FAULTS);
-        StandInMeter::forJob($rowHouse, JobRows::read($rowHouse));
-        StandInMeter::forJob($lodge, JobRows::read($lodge));
+        StandInClampMeter::of($dairy, fn (): JobFile => JobRows::read($dairy), self::DAIRY_FAULTS);
+        StandInClampMeter::of($rowHouse, fn (): JobFile => JobRows::read($rowHouse));
+        StandInClampMeter::of($lodge, fn (): JobFile => JobRows::read($lodge));
         self::measure($dairy, $first, ['c5' => 8.6, 'c9' => 10.3, 'c13' => 2.2, 'c21' => 5.2]);
         self::measure($rowHouse, $second, ['c1' => 6.9, 'c3' => 3.3, 'c2' => 1.4, 'c5' => 6.1, 'c12' => 0.7]);
         self::measure($lodge, $keeper, ['c1' => 12.4, 'c9' => 3.8, 'w1' => 6.4, 'w9' => 6.8, 'k1' => 7.0]);
@@ -80,10 +82,10 @@ final class DemoMeasuring
         foreach ($switched as $key => $second) {
             $circuit = $circuits[$key];
             $runs[] = ['load' => new StandInLoad($key, $circuit->leg(), $circuit->runAmps(), $circuit->startAmps(), 1.2), 'onMs' => $second * 1000, 'offMs' => null];
-            Mark::query()->create(['recording_id' => $recording->id, 'at_ms' => $second * 1000 + 400, 'said' => $circuit->title().' on', 'circuit_key' => $key]);
+            RecordingRows::mark($recording, new Mark($second * 1000 + 400, $circuit->title().' on', $key));
         }
         $house = new StandInHouse($job->id, 1.6, 1.1, 0.03, false, $runs);
-        $recording->keep(array_map(fn (int $i): Reading => $house->read($i * 200), range(0, 1000)));
+        RecordingRows::keep($recording, array_map(fn (int $i): Reading => $house->read($i * 200), range(0, 1000)));
     }
 
     /** A year of quarter hours: low at night, high in the evening and in the cold. */

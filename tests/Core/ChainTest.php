@@ -118,7 +118,9 @@ it('keeps the chain in a job file, and names its faults', function () {
     }
     expect($paths)->toBe(['service.disconnects.0.amps']);
     $data['service']['disconnects'][0]['amps'] = 200;
-    expect(pathsOf($data))->toBe(['panels.1.tandem_spaces', 'panels.2.fed_from']);
+    expect(pathsOf($data))->toBe(['panels.1.tandem_spaces']);
+    $data['panels'][1]['tandem_spaces'] = '';
+    expect(pathsOf($data))->toBe(['panels.2.fed_from']);
 });
 
 it('finds a tandem where the label accepts none', function () {

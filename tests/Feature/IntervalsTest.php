@@ -70,7 +70,7 @@ it('reads wide encodings and byte-order marks', function (string $encoding, stri
     $text = "Start,kWh\r\n2026-01-05 10:00,0.5\r\n2026-01-05 10:15,1\r\n";
     ($this->send)('a.csv', $mark.mb_convert_encoding($text, $encoding, 'UTF-8'))->assertSessionHasNoErrors();
     expect(($this->file)()->recorded?->peakW)->toBe(4000.0);
-})->with([['UTF-16LE', "\xFF\xFE"], ['UTF-16BE', "\xFE\xFF"], ['UTF-8', "\xEF\xBB\xBF"]]);
+})->with(['UTF-16, low byte first' => ['UTF-16LE', "\xFF\xFE"], 'UTF-16, high byte first' => ['UTF-16BE', "\xFE\xFF"], 'UTF-8 with a mark' => ['UTF-8', "\xEF\xBB\xBF"]]);
 
 it('opens no door for XML', function (string $xml, string $said) {
     ($this->send)('a.xml', $xml)->assertSessionHasErrors('file');

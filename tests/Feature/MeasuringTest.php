@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\StandInMeter;
+use App\Recordings\RecordingRows;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Underpin\JobFile\JobFileJson;
@@ -106,7 +107,7 @@ it('takes readings out as a table and in again', function () {
     expect($csv)->toContain("0.100,1.250,2.500,\r\n")->toContain("'=danger");
     $this->post("$this->base/recordings/import", ['file' => UploadedFile::fake()->createWithContent('barn.csv', $csv)])->assertRedirect();
     $again = $this->job->recordings()->where('name', 'barn')->firstOrFail();
-    expect($again->readings())->toEqual($this->job->recordings()->where('name', 'One by one')->firstOrFail()->readings())->and($again->said()[0]->said)->toBe('=danger');
+    expect(RecordingRows::readings($again))->toEqual(RecordingRows::readings($this->job->recordings()->where('name', 'One by one')->firstOrFail()))->and(RecordingRows::marks($again)[0]->said)->toBe('=danger');
     $this->post("$this->base/recordings/import", ['file' => UploadedFile::fake()->createWithContent('x.csv', 'nothing')])->assertSessionHasErrors('file');
 });
 

@@ -6,10 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Devices\StandInClampMeter;
 use App\Http\FormInput;
-use App\JobFile\Conflict;
 use App\JobFile\JobRows;
 use App\Models\Job;
-use App\Models\StandInMeter;
 use App\Screens\JobScreen;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -19,6 +17,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
+use Underpin\JobFile\JobFile;
 use Underpin\Loads\Measure\Reading;
 use Underpin\Refused;
 use Underpin\Stage;
@@ -30,7 +29,7 @@ final class MeterController extends Controller
     {
         $screen = JobScreen::open($job, Stage::Loads);
 
-        return view('jobs.meter', ['screen' => $screen, 'meter' => StandInMeter::forJob($job, $screen->job)]);
+        return view('jobs.meter', ['screen' => $screen, 'meter' => StandInClampMeter::of($job, fn (): JobFile => $screen->job)]);
     }
 
     public function readings(Request $request, Job $job): JsonResponse
@@ -38,8 +37,7 @@ final class MeterController extends Controller
         $since = $request->query('since');
         $now = self::nowMs();
         $from = is_string($since) && preg_match('/^\d{1,14}$/', $since) === 1 ? (int) $since : $now - 1000;
-        // Asked several times a second: the job is read only for the first time, to draw the house.
-        $meter = new StandInClampMeter(StandInMeter::query()->where('job_id', $job->id)->first() ?? StandInMeter::forJob($job, JobRows::read($job)));
+        $meter = StandInClampMeter::of($job, fn (): JobFile => JobRows::read($job));
 
         return new JsonResponse(['now' => $now, 'readings' => array_map(fn (Reading $r): array => [$r->atMs, $r->aAmps, $r->bAmps], $meter->readings(min($from, $now), $now))]);
     }
@@ -53,9 +51,8 @@ final class MeterController extends Controller
             Field::flag('swapped', 'the clamps sit on each other\'s leg'),
         ));
 
-        return $this->change($request, $job, function (StandInMeter $meter) use ($in): void {
-            $meter->state = [...$meter->state, 'base_a' => $in->number('base_a'), 'base_b' => $in->number('base_b'), 'noise_a' => $in->number('noise_a'), 'swapped' => $in->flag('swapped')];
-            $meter->save();
+        return $this->change($request, $job, function (StandInClampMeter $meter) use ($in): void {
+            $meter->turn(['base_a' => $in->number('base_a'), 'base_b' => $in->number('base_b'), 'noise_a' => $in->number('noise_a'), 'swapped' => $in->flag('swapped')]);
         });
     }
 
@@ -66,7 +63,7 @@ final class MeterController extends Controller
             Field::flag('on', 'closed'),
         ));
 
-        return $this->change($request, $job, function (StandInMeter $meter) use ($in): void {
+        return $this->change($request, $job, function (StandInClampMeter $meter) use ($in): void {
             if (! $meter->has($in->text('circuit'))) {
                 throw new Refused('circuit', 'circuit: the stand-in house has no such breaker.');
             }
@@ -79,14 +76,13 @@ final class MeterController extends Controller
         return (int) now()->getPreciseTimestamp(3);
     }
 
-    /** @param  callable(StandInMeter): void  $change */
+    /** @param  callable(StandInClampMeter): void  $change */
     private function change(Request $request, Job $job, callable $change): Response|RedirectResponse
     {
         $screen = JobScreen::open($job, Stage::Loads);
-        StandInMeter::forJob($job, $screen->job);
-        $meter = DB::transaction(function () use ($job, $change): StandInMeter {
+        $meter = DB::transaction(function () use ($job, $screen, $change): StandInClampMeter {
             DB::table('stand_in_meters')->where('job_id', $job->id)->lockForUpdate()->value('id');
-            $meter = StandInMeter::query()->where('job_id', $job->id)->first() ?? throw Conflict::gone($job);
+            $meter = StandInClampMeter::of($job, fn (): JobFile => $screen->job);
             $change($meter);
 
             return $meter;

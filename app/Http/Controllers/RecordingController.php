@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Devices\StandInClampMeter;
 use App\Http\FormInput;
 use App\JobFile\Conflict;
 use App\Models\Job;
-use App\Models\Mark;
 use App\Models\Recording;
-use App\Models\StandInMeter;
 use App\Recordings\ReadingsFile;
+use App\Recordings\RecordingRows;
 use App\Screens\JobScreen;
 use App\Screens\RecordingScreen;
 use Illuminate\Contracts\View\View;
@@ -23,6 +23,8 @@ use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
+use Underpin\JobFile\JobFile;
+use Underpin\Loads\Measure\Mark;
 use Underpin\Loads\Measure\Measured;
 use Underpin\Loads\Measure\Reading;
 use Underpin\Loads\Measure\ReadingsTable;
@@ -65,7 +67,7 @@ final class RecordingController extends Controller
 
         return view('jobs.recording', [
             'screen' => $screen, 'recording' => $row, 'data' => RecordingScreen::of($row, $screen->job),
-            'meter' => $row->ended ? null : StandInMeter::forJob($job, $screen->job),
+            'meter' => $row->ended ? null : StandInClampMeter::of($job, fn (): JobFile => $screen->job),
         ]);
     }
 
@@ -110,7 +112,7 @@ final class RecordingController extends Controller
         foreach ($batch as $i => $each) {
             $readings[] = self::reading($i, $each);
         }
-        $row->keep($readings);
+        RecordingRows::keep($row, $readings);
 
         return new JsonResponse(['kept' => count($readings), 'kept_to' => $readings[count($readings) - 1]->atMs]);
     }
@@ -128,7 +130,7 @@ final class RecordingController extends Controller
         if ($circuit !== null && (! is_string($circuit) || ! $job->circuits()->where('key', $circuit)->exists())) {
             throw new Refused('circuit', 'circuit: there is no such circuit.');
         }
-        Mark::query()->insertOrIgnore(['recording_id' => $row->id, 'at_ms' => $at, 'said' => mb_scrub($said), 'circuit_key' => $circuit]);
+        RecordingRows::mark($row, new Mark($at, mb_scrub($said), $circuit));
 
         return new JsonResponse(['kept' => $at]);
     }
@@ -146,7 +148,7 @@ final class RecordingController extends Controller
         $row = $this->recording($job, $recording);
 
         return response()->streamDownload(function () use ($row): void {
-            foreach (ReadingsTable::lines($row->readings(), $row->said()) as $line) {
+            foreach (ReadingsTable::lines(RecordingRows::readings($row), RecordingRows::marks($row)) as $line) {
                 echo $line;
             }
         }, 'readings.csv', ['Content-Type' => 'text/csv; charset=UTF-8']);
@@ -162,9 +164,9 @@ final class RecordingController extends Controller
         $name = mb_substr(mb_scrub(pathinfo($file->getClientOriginalName(), PATHINFO_FILENAME), 'UTF-8'), 0, 100);
         $row = DB::transaction(function () use ($job, $readings, $marks, $name): Recording {
             $row = $this->create($job, $name === '' ? 'Readings' : $name, 30, 0.0, true);
-            $row->keep($readings);
+            RecordingRows::keep($row, $readings);
             foreach ($marks as $mark) {
-                Mark::query()->insertOrIgnore(['recording_id' => $row->id, 'at_ms' => $mark->atMs, 'said' => $mark->said, 'circuit_key' => null]);
+                RecordingRows::mark($row, $mark);
             }
 
             return $row;

@@ -9,6 +9,7 @@ use App\JobFile\Conflict;
 use App\JobFile\JobEditor;
 use App\JobFile\Ledger;
 use App\Models\Job;
+use App\Recordings\RecordingRows;
 use App\Screens\JobScreen;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -30,7 +31,7 @@ final class SchoolsController extends Controller
 
         return view('jobs.schools', [
             'screen' => $screen,
-            'comparison' => Comparison::of($screen->job, $recording === null ? null : RecordingSummary::of($recording->readings())),
+            'comparison' => Comparison::of($screen->job, $recording === null ? null : RecordingSummary::of(RecordingRows::readings($recording))),
             'recording' => $recording,
         ]);
     }

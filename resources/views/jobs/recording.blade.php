@@ -9,7 +9,7 @@
     @php($summary = $data->summary)
     @if (! $recording->ended)
         <noscript><p class="caution">The recorder needs scripts. Without them, read the meter and type its figures in under Measure.</p></noscript>
-        <section id="recorder" class="recorder" data-meter="{{ route('jobs.meter.readings', $screen->row->id) }}" data-readings="{{ route('jobs.recordings.readings', [$screen->row->id, $recording->key]) }}" data-marks="{{ route('jobs.recordings.marks', [$screen->row->id, $recording->key]) }}" data-offers="{{ route('jobs.recordings.offers', [$screen->row->id, $recording->key]) }}" data-key="{{ $recording->key }}" data-began="{{ $recording->began_ms }}" data-last="{{ $recording->lastMs() ?? -1 }}" data-inlet="{{ $recording->inlet_a }}" data-peak-a="{{ $summary->peakA ?? 0 }}" data-peak-b="{{ $summary->peakB ?? 0 }}" aria-label="Recorder">
+        <section id="recorder" class="recorder" data-meter="{{ route('jobs.meter.readings', $screen->row->id) }}" data-readings="{{ route('jobs.recordings.readings', [$screen->row->id, $recording->key]) }}" data-marks="{{ route('jobs.recordings.marks', [$screen->row->id, $recording->key]) }}" data-offers="{{ route('jobs.recordings.offers', [$screen->row->id, $recording->key]) }}" data-key="{{ $recording->key }}" data-began="{{ $recording->began_ms }}" data-last="{{ App\Recordings\RecordingRows::lastMs($recording) ?? -1 }}" data-inlet="{{ $recording->inlet_a }}" data-peak-a="{{ $summary->peakA ?? 0 }}" data-peak-b="{{ $summary->peakB ?? 0 }}" aria-label="Recorder">
             <div class="now"><div class="now-leg now-a"><span>Leg A</span><b data-now="a">–</b><i>A</i><small>peak <span data-peak="a">–</span></small></div><div class="now-leg now-b"><span>Leg B</span><b data-now="b">–</b><i>A</i><small>peak <span data-peak="b">–</span></small></div><div class="now-state"><b data-clock>0:00</b><span data-state>starting</span></div></div>
             <canvas class="trace" width="900" height="240" role="img" aria-label="Both legs over the last minute; the figures above say the same"></canvas>
             <form id="mark-form" class="mark-form">
@@ -28,7 +28,7 @@
             <figure class="scroll" tabindex="0" role="region" aria-label="Both legs; the figures below say the same">
                 <svg class="whole-trace" viewBox="0 0 {{ $plot::WIDTH }} {{ $plot::HEIGHT }}" aria-hidden="true">
                     @foreach ($plot->ticks() as $amps)<line class="grid" x1="{{ $plot::LEFT }}" x2="{{ $plot::WIDTH }}" y1="{{ $plot->y($amps) }}" y2="{{ $plot->y($amps) }}"/><text class="map-text" x="{{ $plot::LEFT - 6 }}" y="{{ $plot->y($amps) + 5 }}" text-anchor="end">{{ $amps }} A</text>@endforeach
-                    @foreach ($recording->said() as $mark)<line class="mark-line" x1="{{ $plot->x($mark->atMs) }}" x2="{{ $plot->x($mark->atMs) }}" y1="{{ $plot::TOP }}" y2="{{ $plot::HEIGHT - 22 }}"/>@endforeach
+                    @foreach (App\Recordings\RecordingRows::marks($recording) as $mark)<line class="mark-line" x1="{{ $plot->x($mark->atMs) }}" x2="{{ $plot->x($mark->atMs) }}" y1="{{ $plot::TOP }}" y2="{{ $plot::HEIGHT - 22 }}"/>@endforeach
                     <path class="trace-a" d="{{ $plot->band(fn ($r) => $r->aAmps) }}"/><path class="trace-b" d="{{ $plot->band(fn ($r) => $r->bAmps) }}"/>
                     <text class="map-text" x="{{ $plot::LEFT }}" y="{{ $plot::HEIGHT - 4 }}">0:00</text><text class="map-text" x="{{ $plot::WIDTH - 4 }}" y="{{ $plot::HEIGHT - 4 }}" text-anchor="end">{{ App\Screens\RecordingScreen::clock($summary->toMs) }}</text>
                 </svg>
