@@ -41,7 +41,7 @@ final readonly class StandInClampMeter implements ClampMeter
             }
         }
 
-        return new self(StandInMeter::query()->create(['job_id' => $job->id, 'state' => [
+        return new self(StandInMeter::query()->createOrFirst(['job_id' => $job->id], ['state' => [
             'seed' => 4711 + $job->id, 'base_a' => 1.4, 'base_b' => 0.9, 'noise_a' => 0.02, 'swapped' => false, 'loads' => $loads, 'runs' => [],
         ]]));
     }

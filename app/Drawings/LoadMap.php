@@ -38,7 +38,7 @@ final readonly class LoadMap
     /** How many years there are to look back to. */
     public function years(): int
     {
-        return max(1, (int) ceil(((int) array_key_last($this->year->days) - (int) array_key_first($this->year->days) + 1) / self::MOST_DAYS));
+        return min(6, max(1, (int) ceil(((int) array_key_last($this->year->days) - (int) array_key_first($this->year->days) + 1) / self::MOST_DAYS)));
     }
 
     public function width(): float

@@ -272,7 +272,7 @@ final class JobFileJson
         $recorded = self::attempt('recorded', $faults, fn (): ?Recorded => self::recorded($in->group('recorded')));
         $service = self::attempt('service', $faults, fn (): Service => self::service($in->group('service')));
         if (! in_array(null, $panels, true)) {
-            self::attempt('', $faults, fn () => Chain::guard($service ?? new Service, array_values(array_filter($panels))));
+            self::attempt('', $faults, fn () => Chain::guard($service ?? new Service, $panels));
         }
         $job = self::attempt('', $faults, fn (): JobFile => new JobFile(
             $in->text('name'),

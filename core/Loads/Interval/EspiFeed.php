@@ -19,6 +19,8 @@ final class EspiFeed
 
     private const REVERSE = 19;
 
+    private const MOST_PARTS = 1000;
+
     /** @var array<string, IntervalSeries> by the address of the meter reading */
     private array $blocks = [];
 
@@ -46,6 +48,7 @@ final class EspiFeed
     /** Readings that follow belong to this meter reading. */
     public function block(string $meterReading): void
     {
+        self::guard($this->blocks);
         $this->atKey = $meterReading;
         $this->at = $this->blocks[$meterReading] ??= new IntervalSeries;
         $this->length = $this->lengths[$meterReading] ?? null;
@@ -79,12 +82,14 @@ final class EspiFeed
 
     public function type(string $address, int $multiplier, int $unit, int $flow): void
     {
+        self::guard($this->types);
         $this->types[$address] = ['multiplier' => $multiplier, 'unit' => $unit, 'flow' => $flow];
     }
 
     /** @param  list<string>  $related addresses */
     public function meterReading(string $address, array $related): void
     {
+        self::guard($this->related);
         $this->related[$address] = $related;
     }
 
@@ -130,6 +135,14 @@ final class EspiFeed
         }
 
         return $series->picture($zone, $length, 10 ** $multiplier, $isEnergy, $isVa);
+    }
+
+    /** @param  array<mixed>  $parts */
+    private static function guard(array $parts): void
+    {
+        if (count($parts) > self::MOST_PARTS) {
+            throw new Refused('file', sprintf('The file describes more than %s meters. Bring in one meter at a time.', number_format(self::MOST_PARTS)));
+        }
     }
 
     public static function tooMany(): Refused

@@ -29,10 +29,10 @@ final readonly class TableColumns
      */
     public static function of(array $cells): ?self
     {
-        $heads = array_map(fn (string $cell): string => trim(mb_strtolower($cell), " \t\"\u{FEFF}"), $cells);
-        $date = self::find($heads, '/^(usage |read(ing)? |interval |service )?date$|^day$/');
-        $end = self::find($heads, '/\b(end|to|until)\b|_end|endtime|enddate/');
-        $start = self::find($heads, '/\bstart\b|_start|^from\b|starttime|startdate|interval begin|^begin/', [$end, $date])
+        $heads = array_map(fn (string $cell): string => trim(str_replace('_', ' ', mb_strtolower($cell)), " \t\"\u{FEFF}"), $cells);
+        $date = self::find($heads, '/^(usage |read(ing)? |interval |service |start |from )?date$|^day$/');
+        $end = self::find($heads, '/\b(end|to)\b.*time|end ?time/') ?? self::find($heads, '/\b(end|to|until)\b/', [], '/date$/');
+        $start = self::find($heads, '/\bstart\b|^from\b|starttime|interval begin|^begin/', [$end, $date])
             ?? self::find($heads, '/date.?time|timestamp|^time$|^interval$|^hour|usage time|read(ing)? time|^period$|^date /', [$end, $date])
             ?? self::find($heads, '/^(usage |read(ing)? |interval )?time/', [$end, $date]);
         $duration = self::find($heads, '/duration|interval length|^(minutes|interval minutes|interval \(min)/', [$start, $end]);

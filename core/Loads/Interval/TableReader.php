@@ -16,6 +16,11 @@ final class TableReader
     /** Utilities put names and addresses above the table. */
     private const HEAD_WITHIN = 60;
 
+    private const MOST_TIME = 40;
+
+    /** different times that are remembered; a day has fewer quarter hours, a hostile file may have more */
+    private const MOST_TIMES = 20_000;
+
     private ?TableColumns $columns = null;
 
     private ?float $scale = null;
@@ -81,7 +86,7 @@ final class TableReader
             throw $this->refused($line, 'breaks off: it has '.count($cells).' cells, the head has '.$this->width);
         }
         if ($columns->date !== null) {
-            $date = $cells[$columns->date];
+            $date = $cells[$columns->date] ?? '';
             $time = $stamp;
         } else {
             $cut = strcspn($stamp, ' T');
@@ -214,6 +219,9 @@ final class TableReader
     /** Seconds of the day of a time as it stands in the file; less its distance from UTC where it says one. */
     private function time(int $line, string $text): int
     {
+        if (strlen($text) > self::MOST_TIME) {
+            throw $this->refused($line, '"'.mb_substr(mb_scrub($text), 0, 40).'" is no time');
+        }
         if (preg_match('/^\s*(\d{1,2})(?::?(\d\d))?(?::(\d\d)(?:\.\d+)?)?\s*(?:([ap])\.?m\.?)?\s*(Z|UTC|GMT|[+\-]\d\d:?\d\d)?\s*"?$/i', $text, $found) !== 1 && trim($text) !== '') {
             throw $this->refused($line, '"'.mb_substr(mb_scrub($text), 0, 40).'" is no time; write 18:15 or 6:15 PM');
         }
@@ -236,6 +244,10 @@ final class TableReader
         $seconds = $hour * 3600 + $minute * 60 + $second;
         if ($absolute && preg_match('/^([+\-])(\d\d):?(\d\d)$/', $zone, $away) === 1) {
             $seconds -= ($away[1] === '-' ? -1 : 1) * ((int) $away[2] * 3600 + (int) $away[3] * 60);
+        }
+
+        if (count($this->times) > self::MOST_TIMES) {
+            $this->times = $this->lengths = [];
         }
 
         return $this->times[$text] = $seconds;
