@@ -15,8 +15,8 @@ use Underpin\Service\Circuit;
 use Underpin\Service\Leg;
 
 /**
- * Reads the stand-in house of a job. The house is drawn from the load list once and then stays as
- * it is: what the list says later does not change it.
+ * Reads the stand-in house of a job. Each circuit of the house is drawn from the load list once and
+ * then stays as it is: what the list says of it later does not change it.
  */
 final readonly class StandInClampMeter implements ClampMeter
 {
@@ -34,16 +34,28 @@ final readonly class StandInClampMeter implements ClampMeter
         if ($found !== null) {
             return new self($found);
         }
-        $loads = [];
-        foreach ($file()->drawingCircuits() as $circuit) {
-            if (! $circuit->figuresMissing()) {
-                $loads[] = [...self::loadOf($circuit), ...($faults[$circuit->id] ?? [])];
+        $meter = new self(StandInMeter::query()->createOrFirst(['job_id' => $job->id], ['state' => [
+            'seed' => 4711 + $job->id, 'base_a' => 1.4, 'base_b' => 0.9, 'noise_a' => 0.02, 'swapped' => false, 'loads' => [], 'runs' => [],
+        ]]));
+        $meter->buildOn($file(), $faults);
+
+        return $meter;
+    }
+
+    /**
+     * Circuits that have been listed since the house was drawn.
+     *
+     * @param  array<string, array{leg?: string, run_a?: float, start_a?: float}>  $faults
+     */
+    public function buildOn(JobFile $file, array $faults = []): void
+    {
+        $state = $this->row->state;
+        foreach ($file->drawingCircuits() as $circuit) {
+            if (! $circuit->figuresMissing() && ! $this->has($circuit->id)) {
+                $state['loads'][] = [...self::loadOf($circuit), ...($faults[$circuit->id] ?? [])];
             }
         }
-
-        return new self(StandInMeter::query()->createOrFirst(['job_id' => $job->id], ['state' => [
-            'seed' => 4711 + $job->id, 'base_a' => 1.4, 'base_b' => 0.9, 'noise_a' => 0.02, 'swapped' => false, 'loads' => $loads, 'runs' => [],
-        ]]));
+        $this->row->update(['state' => $state]);
     }
 
     public function readings(int $sinceMs, int $nowMs): array

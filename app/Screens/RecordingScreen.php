@@ -7,11 +7,14 @@ namespace App\Screens;
 use App\Models\Recording;
 use App\Recordings\RecordingRows;
 use Underpin\JobFile\JobFile;
+use Underpin\Loads\LegCurrents;
+use Underpin\Loads\Measure\Mark;
 use Underpin\Loads\Measure\Offer;
 use Underpin\Loads\Measure\Offers;
 use Underpin\Loads\Measure\Reading;
 use Underpin\Loads\Measure\RecordingSummary;
 use Underpin\Loads\Measure\StepFinder;
+use Underpin\Loads\Plan;
 use Underpin\Loads\Role;
 use Underpin\Say;
 use Underpin\Service\Circuit;
@@ -25,8 +28,9 @@ final readonly class RecordingScreen
     /**
      * @param  list<Reading>  $readings
      * @param  list<Offer>  $offers
+     * @param  LegCurrents  $notRun  what must run and was not marked here, by the list
      */
-    private function __construct(public Recording $recording, public array $readings, public ?RecordingSummary $summary, public array $offers)
+    private function __construct(public Recording $recording, public array $readings, public ?RecordingSummary $summary, public array $offers, public LegCurrents $notRun)
     {
     }
 
@@ -34,7 +38,7 @@ final readonly class RecordingScreen
     {
         $readings = RecordingRows::readings($recording);
 
-        return new self($recording, $readings, RecordingSummary::of($readings), self::offersOf($recording, $readings, $job));
+        return new self($recording, $readings, RecordingSummary::of($readings), self::offersOf($recording, $readings, $job), self::notRunIn($recording, $job));
     }
 
     /** Only what is new, while it runs. */
@@ -42,7 +46,7 @@ final readonly class RecordingScreen
     {
         $readings = RecordingRows::readings($recording, max(0, (RecordingRows::lastMs($recording) ?? 0) - self::LIVE_MS));
 
-        return new self($recording, $readings, RecordingSummary::of($readings), self::offersOf($recording, $readings, $job));
+        return new self($recording, $readings, RecordingSummary::of($readings), self::offersOf($recording, $readings, $job), self::notRunIn($recording, $job));
     }
 
     public static function clock(int $ms): string
@@ -79,6 +83,16 @@ final readonly class RecordingScreen
         return $spare >= 0
             ? sprintf('A %d A inlet leaves %s on the worse leg.', $this->recording->inlet_a, Say::amps($spare))
             : sprintf('A %d A inlet is short by %s on the worse leg.', $this->recording->inlet_a, Say::amps(-$spare));
+    }
+
+    private static function notRunIn(Recording $recording, JobFile $job): LegCurrents
+    {
+        $marked = array_map(fn (Mark $m): ?string => $m->circuitId, RecordingRows::marks($recording));
+
+        return LegCurrents::of(Plan::drawsOf(array_values(array_filter(
+            $job->drawingCircuits(),
+            fn (Circuit $c): bool => $c->role === Role::Must && ! in_array($c->id, $marked, true),
+        ))));
     }
 
     /**

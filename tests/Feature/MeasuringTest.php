@@ -44,6 +44,25 @@ it('reads the stand-in house as it was switched', function () {
     $this->get("$this->base/meter")->assertOk()->assertSee('Well pump');
 });
 
+it('adds to the house what is listed later', function () {
+    $this->get("$this->base/meter")->assertDontSee('Freezer');
+    $this->post("$this->base/circuits", ['panel' => 'main', 'space' => '14', 'half' => '', 'poles' => '1', 'amps' => '20', 'name' => 'Freezer', 'protection' => 'none', 'note' => '', 'keep_on' => '', 'receptacle_a' => '']);
+    $key = $this->job->circuits()->where('name', 'Freezer')->firstOrFail()->key;
+    $this->put("$this->base/meter/switch", ['circuit' => $key, 'on' => '1'])->assertSessionHasErrors('circuit');
+    $this->post("$this->base/circuits/$key/loads", ['name' => 'Freezer', 'kind' => 'refrigeration', 'run_w' => '150', 'start_w' => '900', 'pf' => '0.85']);
+    $this->get("$this->base/meter")->assertSee('switch-'.$key, false);
+    $this->put("$this->base/meter/switch", ['circuit' => $key, 'on' => '1'])->assertSessionHasNoErrors();
+});
+
+it('asks for circuits where there are none', function () {
+    $empty = $this->job($this->user, new Underpin\JobFile\JobFile('Empty'));
+    $this->get("/jobs/$empty->id/meter")->assertSee('The house has no circuits yet');
+    $this->get("/jobs/$empty->id/recordings")->assertSee('There are no breakers yet');
+    foreach (['schools', 'intervals', 'demand'] as $page) {
+        $this->get("/jobs/$empty->id/$page")->assertOk();
+    }
+});
+
 it('does not change the house when the list changes', function () {
     $this->get("$this->base/meter");
     $before = StandInMeter::query()->firstOrFail()->state;

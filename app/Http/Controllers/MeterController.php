@@ -28,8 +28,10 @@ final class MeterController extends Controller
     public function show(Job $job): View
     {
         $screen = JobScreen::open($job, Stage::Loads);
+        $meter = StandInClampMeter::of($job, fn (): JobFile => $screen->job);
+        $meter->buildOn($screen->job);
 
-        return view('jobs.meter', ['screen' => $screen, 'meter' => StandInClampMeter::of($job, fn (): JobFile => $screen->job)]);
+        return view('jobs.meter', ['screen' => $screen, 'meter' => $meter]);
     }
 
     public function readings(Request $request, Job $job): JsonResponse

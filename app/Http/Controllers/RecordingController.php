@@ -64,10 +64,12 @@ final class RecordingController extends Controller
     {
         $row = $this->recording($job, $recording);
         $screen = JobScreen::open($job, Stage::Loads);
+        $meter = $row->ended ? null : StandInClampMeter::of($job, fn (): JobFile => $screen->job);
+        $meter?->buildOn($screen->job);
 
         return view('jobs.recording', [
             'screen' => $screen, 'recording' => $row, 'data' => RecordingScreen::of($row, $screen->job),
-            'meter' => $row->ended ? null : StandInClampMeter::of($job, fn (): JobFile => $screen->job),
+            'meter' => $meter,
         ]);
     }
 

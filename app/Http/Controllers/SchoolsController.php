@@ -31,7 +31,7 @@ final class SchoolsController extends Controller
 
         return view('jobs.schools', [
             'screen' => $screen,
-            'comparison' => Comparison::of($screen->job, $recording === null ? null : RecordingSummary::of(RecordingRows::readings($recording))),
+            'comparison' => Comparison::of($screen->job, $recording === null ? null : RecordingSummary::of(RecordingRows::readings($recording)), $recording->name ?? ''),
             'recording' => $recording,
         ]);
     }

@@ -31,8 +31,11 @@ final readonly class Comparison
     {
     }
 
-    /** @param  ?RecordingSummary  $recording  the recording that an outage was acted out in */
-    public static function of(JobFile $job, ?RecordingSummary $recording): self
+    /**
+     * @param  ?RecordingSummary  $recording  the last one, in which an outage may have been acted out
+     * @param  string  $recordingName  what was recorded
+     */
+    public static function of(JobFile $job, ?RecordingSummary $recording, string $recordingName = ''): self
     {
         $circuits = $job->drawingCircuits();
         $must = array_values(array_filter($circuits, fn (Circuit $c): bool => $c->role === Role::Must));
@@ -46,8 +49,8 @@ final readonly class Comparison
                 ? new ComparisonRow(School::Measure, 'Must run, circuit by circuit', null, null, null, 'nothing measured yet')
                 : self::row(School::Measure, 'Must run, circuit by circuit', $measured, $unmeasured === [] ? '' : Say::count(count($unmeasured), 'circuit').' by the list'),
             $recording === null
-                ? new ComparisonRow(School::Measure, 'Acted out, highest moment', null, null, null, 'nothing recorded yet')
-                : new ComparisonRow(School::Measure, 'Acted out, highest moment', $recording->peakA, $recording->peakB, null, 'with starts; legs peak at different times'),
+                ? new ComparisonRow(School::Measure, 'Acted out, highest ten seconds', null, null, null, 'nothing recorded yet')
+                : new ComparisonRow(School::Measure, "$recordingName, highest ten seconds", $recording->lastingA, $recording->lastingB, null, sprintf('starts up to %s and %s; legs peak at different times', Say::amps($recording->peakA), Say::amps($recording->peakB))),
             self::calculated($job),
             self::recorded($job),
         ];
@@ -61,7 +64,11 @@ final readonly class Comparison
         $currents = LegCurrents::of(Plan::drawsOf($circuits));
         $missing = count(array_filter($circuits, fn (Circuit $c): bool => $c->figuresMissing()));
 
-        return new ComparisonRow($school, $what, $currents->aAmps, $currents->bAmps, $currents->totalVa, $missing === 0 ? $note : Say::count($missing, 'circuit').' without figures: too low');
+        return new ComparisonRow($school, $what, $currents->aAmps, $currents->bAmps, $currents->totalVa, match (true) {
+            $circuits === [] => 'nothing marked yet',
+            $missing > 0 => Say::count($missing, 'circuit').' without figures: too low',
+            default => $note,
+        });
     }
 
     /**

@@ -50,7 +50,7 @@
             <div class="fields">
                 <x-field id="rs-name" name="name" label="What was recorded" :value="$recording->name" maxlength="100"/>
                 <x-pick id="rs-inlet" name="inlet_a" label="Held against an inlet of" :options="[30 => '30 A', 50 => '50 A']" :value="$recording->inlet_a"/>
-                <x-field id="rs-buffer" name="buffer_a" label="Buffer for what did not run" unit="A a leg" :value="Underpin\Csv\Number::write($recording->buffer_a)"/>
+                <x-field id="rs-buffer" name="buffer_a" label="Buffer for the rest" unit="A a leg" :value="Underpin\Csv\Number::write($recording->buffer_a)" :hint="'must run and not marked here, by the list: '.number_format($data->notRun->aAmps, 1).' A on leg A, '.number_format($data->notRun->bAmps, 1).' A on B'"/>
                 <div class="pair"><button class="button">Hold against it</button></div>
             </div>
         </form>

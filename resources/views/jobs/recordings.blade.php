@@ -8,7 +8,7 @@
                 <x-field id="rc-name" name="name" label="What is recorded" value="One by one" maxlength="100"/>
                 <div class="fields">
                     <x-pick id="rc-inlet" name="inlet_a" label="Held against an inlet of" :options="[30 => '30 A', 50 => '50 A']" :value="$screen->job->wire->inletA === 50 ? 50 : 30"/>
-                    <x-field id="rc-buffer" name="buffer_a" label="Buffer for what did not run" unit="A a leg" value="0"/>
+                    <x-field id="rc-buffer" name="buffer_a" label="Buffer for the rest" unit="A a leg" value="0"/>
                 </div>
                 <button class="button is-primary">Start recording</button>
             </form>
@@ -16,6 +16,7 @@
         <section class="way" aria-label="Read off">
             <h2>Read off a meter, and typed in</h2>
             <p class="quiet">Counts the same as a recording.</p>
+            @if ($screen->job->circuits() === [])<p class="caution">There are no breakers yet. <a href="{{ route('jobs.stage', [$screen->row->id, 'survey']) }}">Put them in the survey</a> first.</p>@else
             <form id="by-hand-form" method="post" action="{{ route('jobs.measured', $screen->row->id) }}" data-parts class="sheet-form">
                 @csrf @method('PUT')
                 <input type="hidden" name="by_hand" value="1">
@@ -27,6 +28,7 @@
                 </div>
                 <button class="button is-primary">Keep it</button>
             </form>
+            @endif
         </section>
     </div>
     <section aria-label="Recordings">
