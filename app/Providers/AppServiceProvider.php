@@ -4,19 +4,28 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Database\ExactConnection;
 use App\Models\Job;
 use App\Models\User;
 use App\Screens\JobScreen;
 use App\Screens\SizeScreen;
+use Closure;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
+use PDO;
 use Underpin\Stage;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    public function register(): void
+    {
+        Connection::resolverFor('mariadb', fn (PDO|Closure $pdo, string $database, string $prefix, array $config): ExactConnection => new ExactConnection($pdo, $database, $prefix, $config));
+    }
+
     public function boot(): void
     {
         Model::shouldBeStrict(! $this->app->environment('production'));

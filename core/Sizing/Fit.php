@@ -40,7 +40,7 @@ final readonly class Fit
         $this->cannotFeed = array_values(array_filter($plan->must, fn (Circuit $c): bool => ! $canFeed($c)));
         $this->running = self::runningOn($supply, $this->fed)->atLeast($plan->floorVa / ($supply->feedsBothLegs() ? 240 : 120));
         $this->starting = self::startingOn($supply, $this->fed);
-        $this->restartA = self::restartOn($supply, $this->fed, $this->running);
+        $this->restartA = self::restartOn($supply, $this->fed, $this->running, $plan->floorVa > 0);
         $this->verdict = $this->judge();
     }
 
@@ -219,16 +219,17 @@ final readonly class Fit
 
     /**
      * A pressure switch or thermostat does not wait for its turn: everything on, and the load
-     * with the largest surplus starts again.
+     * with the largest surplus starts again. Where the legs carry what the code calculates, nobody
+     * knows which loads are on: then any of them may be the one that starts.
      *
      * @param  list<Circuit>  $circuits
      */
-    private static function restartOn(Supply $supply, array $circuits, LegCurrents $running): float
+    private static function restartOn(Supply $supply, array $circuits, LegCurrents $running, bool $anyMayStart): float
     {
         $highest = $running->worstAmps();
         foreach ($circuits as $circuit) {
             foreach ($circuit->loads as $load) {
-                if (! $load->cyclesByItself()) {
+                if (! $anyMayStart && ! $load->cyclesByItself()) {
                     continue;
                 }
                 $leg = $supply->hotFor($circuit->leg());

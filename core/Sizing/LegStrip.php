@@ -70,7 +70,7 @@ final readonly class LegStrip
     /** @param  list<Tick>  $ticks */
     private static function scaled(bool $oneHot, Fit|Plan $load, array $ticks, string $tone, string $headline, string $detail): self
     {
-        $highest = max([20.0, $load->starting->peakAmps(), ...array_map(fn (Tick $t): float => $t->amps, $ticks)]);
+        $highest = max([20.0, $load->running->worstAmps(), $load->starting->peakAmps(), ...array_map(fn (Tick $t): float => $t->amps, $ticks)]);
         $scale = self::roundUp($highest * 1.2);
 
         return new self(

@@ -32,6 +32,7 @@ use Underpin\Service\Circuit;
 use Underpin\Service\Leg;
 use Underpin\Service\Panel;
 use Underpin\Service\Slot;
+use Underpin\Sizing\LegStrip;
 
 /** @return list<Reading> ten a second */
 function readingsOf(StandInHouse $house, int $seconds): array
@@ -162,6 +163,15 @@ it('sizes by what was measured, by the calculation, or by the list, as it was ch
     expect(JobFileJson::decode(JobFileJson::encode($job(School::Measure))))->toEqual($job(School::Measure));
     $codes = array_map(fn ($f) => $f->code, Review::of($job(School::Measure))->findings);
     expect($codes)->toContain('NOT_MEASURED')->not->toContain('LEG_CONTRADICTS');
+});
+
+it('lets any motor start on top of what the code calculates', function () {
+    $saw = new Load('l', 'Saw', LoadKind::Tool, 1200, 6000);
+    $job = fn (School $school) => new JobFile('x', panels: [new Panel('p', 'P', 20, circuits: [new Circuit('c', new Slot(2), 20, 'Saw', role: Role::Must, loads: [$saw])])], supply: Houses::supply(), demand: new DemandInputs(DemandMethod::Measured, 240.0, new Dwelling, 4800.0), figures: $school);
+    // 125 % of 4,800 VA is 25 A on each leg; the saw adds 40 A at its start and does not start by itself.
+    expect(Review::of($job(School::List))->facts->fit->restartA)->toEqualWithDelta(10.0, 1e-9)->and(Review::of($job(School::Calculate))->facts->fit->restartA)->toEqualWithDelta(65.0, 1e-9);
+    $strip = LegStrip::of(Review::of(new JobFile('x', panels: Houses::small()->panels, demand: new DemandInputs(DemandMethod::Measured, 240.0, new Dwelling, 40_000.0), figures: School::Calculate))->facts);
+    expect($strip->scaleA)->toBeGreaterThan(max($strip->aRunA, $strip->bRunA));
 });
 
 it('never sizes lower by the calculation than by the list', function () {

@@ -13,11 +13,18 @@ use Underpin\JobFile\JobFile;
 use Underpin\JobFile\JobFileJson;
 use Underpin\JobFile\JobReport;
 use Underpin\Limit;
+use Underpin\Loads\Compare\Comparison;
+use Underpin\Loads\Demand\DemandInputs;
+use Underpin\Loads\Demand\DemandMethod;
+use Underpin\Loads\Demand\Dwelling;
 use Underpin\Loads\Plan;
+use Underpin\Loads\School;
 use Underpin\Outage\SwitchingCard;
 use Underpin\Service\Circuit;
+use Underpin\Service\Half;
 use Underpin\Service\Schedule\ScheduleReader;
 use Underpin\Service\Schedule\ScheduleWriter;
+use Underpin\Service\Slot;
 use Underpin\Sizing\Fit;
 use Underpin\Sizing\LegStrip;
 use Underpin\Sizing\Outlet;
@@ -90,7 +97,10 @@ it('gives any house back from its file and from its schedule', function (int $se
 it('has something to say of any house, and a place for everything it says', function (int $seed) {
     $house = RandomHouse::job($seed);
     foreach ([null, ...ConnectionKind::cases()] as $i => $way) {
-        $job = new JobFile($house->name, panels: $house->panels, supply: supplies()[$i % 4], connection: $way, wire: new WireRun(25, 20));
+        $job = new JobFile(
+            $house->name, panels: $house->panels, supply: supplies()[$i % 4], connection: $way, wire: new WireRun(25, 20), service: $house->service, recorded: $house->recorded,
+            demand: $seed % 2 ? new DemandInputs(DemandMethod::Measured, 240.0, new Dwelling, 9000.0) : null, figures: School::cases()[($seed + $i) % 3],
+        );
         $review = Review::of($job);
         $ids = array_map(fn (Circuit $c) => $c->id, $job->circuits());
         foreach ($review->findings as $finding) {
@@ -98,6 +108,7 @@ it('has something to say of any house, and a place for everything it says', func
             expect($finding->circuitId === null || in_array($finding->circuitId, $ids, true))->toBeTrue();
         }
         expect(StageReport::all($review))->toHaveCount(11)->and(json_encode(JobReport::of($job)))->toBeString();
+        expect(json_encode(Comparison::of($job, null)))->toBeString();
         $strip = LegStrip::of($review->facts);
         expect($strip->scaleA)->toBeGreaterThanOrEqual(max($strip->aPeakA, $strip->bPeakA));
     }
@@ -107,17 +118,74 @@ it('puts every circuit on the card once, and no load that has no power', functio
     $house = RandomHouse::job($seed);
     foreach (ConnectionKind::cases() as $way) {
         foreach (supplies() as $supply) {
-            $job = new JobFile($house->name, panels: $house->panels, supply: $supply, connection: $way);
+            $job = new JobFile($house->name, panels: $house->panels, supply: $supply, connection: $way, service: $house->service);
             $card = SwitchingCard::of(new Facts($job));
             $listed = array_map(fn ($row) => $row->id, [...$card->start, ...$card->room, ...$card->leaveOff]);
             expect(count($listed))->toBe(count(array_unique($listed)));
             $powered = array_map(fn (Circuit $c) => $c->id, Connections::verdict($job, $way)->powers);
             foreach ([...$card->start, ...$card->room] as $row) {
-                expect($powered)->toContain($row->id);
+                expect([...$powered, ...array_map(fn (Circuit $c) => $c->id, $job->feeders())])->toContain($row->id);
             }
             if ($way === ConnectionKind::Interlock) {
-                expect(count($listed))->toBe(count($job->circuits()));
+                $feeders = array_map(fn (Circuit $c) => $c->id, $job->feeders());
+                expect(array_diff(array_map(fn (Circuit $c) => $c->id, $job->circuits()), $listed, $feeders))->toBe([]);
             }
         }
     }
 })->with(range(1, 15));
+
+it('draws every panel of any house into the chain once, behind what feeds it', function (int $seed) {
+    $job = RandomHouse::job($seed);
+    $chain = $job->chain();
+    $drawn = array_map(fn ($node) => $node->id, $chain->nodes);
+    expect(array_unique($drawn))->toBe($drawn)->and(array_diff(array_map(fn ($p) => $p->id, $job->panels), $drawn))->toBe([]);
+    foreach ($chain->nodes as $i => $node) {
+        if ($node->parent !== null) {
+            $parent = array_search($node->parent, $drawn, true);
+            expect($parent)->toBeLessThan($i)->and($node->depth)->toBe($chain->nodes[$parent]->depth + 1);
+        }
+        expect($node->stillLive)->not->toBe('')->and($chain->behind($node->id))->toContain($node->id);
+    }
+    foreach ($job->panels as $panel) {
+        if ($panel->fedFrom !== '') {
+            expect($chain->node($panel->id)?->parent)->toBe($panel->fedFrom);
+        }
+    }
+    expect(count($job->drawingCircuits()) + count(array_unique(array_map(fn (Circuit $c) => $c->id, $job->feeders()))))->toBe(count($job->circuits()));
+})->with('seeds');
+
+it('lets a breaker move only where nothing is, and where the label accepts it', function (int $seed) {
+    foreach (RandomHouse::job($seed)->panels as $panel) {
+        foreach ($panel->circuits as $circuit) {
+            foreach ($panel->placesFor($circuit) as $place) {
+                $others = array_filter($panel->circuits, fn (Circuit $c) => $c !== $circuit);
+                expect(array_filter($others, fn (Circuit $c) => $c->slot->clashesWith($place)))->toBe([])->and(max($place->spaces()))->toBeLessThanOrEqual($panel->spaces)
+                    ->and($place->half === null || $panel->tandemSpaces === null || array_diff($place->spaces(), $panel->tandemSpaces->spaces) === [])->toBeTrue()
+                    ->and($place->poles)->toBe($circuit->slot->poles);
+            }
+        }
+        expect($panel->slotFaults())->toBe([]);
+    }
+})->with(range(1, 12));
+
+it('finds two breakers in one place exactly when some half of a space is filled twice', function (int $seed) {
+    mt_srand($seed);
+    foreach (range(1, 60) as $ignored) {
+        $slots = array_map(fn () => new Slot(mt_rand(1, 8), mt_rand(1, 2), [null, Half::Upper, Half::Lower][mt_rand(0, 2)]), [1, 2]);
+        // Worked out again the long way: the halves, from the top of the panel down.
+        $filled = array_map(function (Slot $slot): array {
+            $all = [];
+            foreach ($slot->poles === 2 ? [0, 2] : [0] as $down) {
+                foreach (['a', 'b'] as $half) {
+                    $mine = $slot->half === null || ($down === 0 ? $slot->half->value === $half : $slot->half->value !== $half);
+                    if ($mine) {
+                        $all[] = ($slot->space + $down).$half;
+                    }
+                }
+            }
+
+            return $all;
+        }, $slots);
+        expect($slots[0]->clashesWith($slots[1]))->toBe(array_intersect($filled[0], $filled[1]) !== [])->and($slots[1]->clashesWith($slots[0]))->toBe($slots[0]->clashesWith($slots[1]));
+    }
+})->with(range(1, 5));

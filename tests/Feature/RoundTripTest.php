@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+use App\JobFile\JobRows;
+use App\Models\Job;
+use Tests\Support\RandomHouse;
+use Underpin\JobFile\JobFileJson;
+use Underpin\Service\Circuit;
+
+beforeEach(function () {
+    $this->user = $this->person();
+    $this->actingAs($this->user);
+});
+
+it('gives any house back from the database', function (int $seed) {
+    $house = RandomHouse::job($seed);
+    $back = JobRows::read(Job::query()->findOrFail($this->job($this->user, $house)->id));
+    // Rows come by space; a file keeps the order it has.
+    $sorted = function (array $data): array {
+        foreach ($data['panels'] as &$panel) {
+            usort($panel['circuits'], fn (array $x, array $y) => [$x['space'], (string) $x['half']] <=> [$y['space'], (string) $y['half']]);
+        }
+
+        return $data;
+    };
+    expect($sorted(JobFileJson::toArray($back)))->toEqual($sorted(JobFileJson::toArray($house)));
+})->with(range(1, 15));
+
+it('takes back any run of changes, and makes them again', function (int $seed) {
+    $house = RandomHouse::job($seed);
+    $job = $this->job($this->user, $house);
+    $base = "/jobs/$job->id";
+    $export = fn (): string => (string) $this->get("$base/job.json")->getContent();
+    $states = [$export()];
+    mt_srand(9000 + $seed);
+    $circuits = $house->circuits();
+    $any = fn (): Circuit => $circuits[mt_rand(0, count($circuits) - 1)];
+    for ($try = 0; $try < 40; $try++) {
+        $circuit = $any();
+        match (mt_rand(0, 7)) {
+            0 => $this->patch("$base/circuits/$circuit->id/role", ['role' => ['must', 'room', 'off'][mt_rand(0, 2)]]),
+            1 => $this->patch("$base/circuits/$circuit->id/move", ['space' => (string) mt_rand(1, 20)]),
+            2 => $this->put("$base/service", ['place' => ['', 'panel', 'meter', 'cabinet'][mt_rand(0, 3)]]),
+            3 => $this->post("$base/service/disconnects", ['name' => "D $try", 'amps' => (string) mt_rand(1, 500), 'bonded' => '']),
+            4 => $this->put("$base/measured", ['circuit' => $circuit->id, 'measured_leg' => ['A', 'B', 'AB'][mt_rand(0, 2)], 'measured_run_a' => (string) mt_rand(0, 30), 'measured_start_a' => (string) mt_rand(0, 60), 'by_hand' => '1']),
+            5 => $this->put("$base/schools", ['figures' => ['list', 'measure', 'calculate'][mt_rand(0, 2)], 'figures_reason' => mt_rand(0, 1) ? "Reason $try" : '']),
+            6 => $this->delete("$base/circuits/$circuit->id"),
+            default => $this->post("$base/circuits/$circuit->id/loads", ['name' => "Load $try", 'kind' => 'other', 'run_w' => (string) mt_rand(-50, 900), 'start_w' => '', 'pf' => '1']),
+        };
+        session()->forget('errors');
+        $now = $export();
+        if ($now !== end($states)) {
+            $states[] = $now;
+        }
+        expect($job->refresh()->history_at)->toBeGreaterThanOrEqual(count($states) - 1);
+    }
+    expect(count($states))->toBeGreaterThan(8);
+    for ($seq = $job->history_at; $seq > 0; $seq--) {
+        $this->post("$base/undo", ['seq' => $seq])->assertSessionHasNoErrors();
+    }
+    expect($export())->toBe($states[0]);
+    for ($seq = 1, $most = $job->changes()->count(); $seq <= $most; $seq++) {
+        $this->post("$base/redo", ['seq' => $seq])->assertSessionHasNoErrors();
+    }
+    expect($export())->toBe(end($states));
+})->with(range(1, 8));
