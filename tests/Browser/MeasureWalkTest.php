@@ -60,6 +60,36 @@ it('loses no reading when the server is away and the page is loaded anew', funct
     expect(count($times))->toBeGreaterThan(60)->and(array_unique(array_map(fn (int $i) => $times[$i] - $times[$i - 1], range(1, count($times) - 1))))->toBe([100]);
 });
 
+it('takes an hour of ten readings a second without growing slow, and loses none', function () {
+    $b = $this->browser;
+    $path = ($this->dairy)();
+    // A meter that answers every question with a minute, so that the hour passes sooner.
+    $b->web->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Page.addScriptToEvaluateOnNewDocument', 'params' => ['source' => <<<'JS'
+        const real = window.fetch;
+        window.given = 0;
+        window.fetch = (url, options) => {
+            if (!String(url).includes('/meter/readings')) return real(url, options);
+            const since = Number(new URL(url, location.href).searchParams.get('since')) + 1;
+            const readings = window.given >= 36000 ? [] : Array.from({ length: 600 }, (_, i) => [since + 99 + 100 * i, 5 + Math.sin(i / 20), 3]);
+            window.given += readings.length;
+            return Promise.resolve(new Response(JSON.stringify({ now: 0, readings }), { headers: { 'Content-Type': 'application/json' } }));
+        };
+        JS]]);
+    $b->visit("$path/recordings")->click('#new-recording button')->see('recording, everything kept');
+    $frames = fn (): float => (float) $b->web->executeAsyncScript('const done = arguments[0], times = []; let last = performance.now(); const tick = (now) => { times.push(now - last); last = now; times.length < 90 ? requestAnimationFrame(tick) : done(times.sort((x, y) => x - y)[45]); }; requestAnimationFrame(tick);');
+    $heap = fn (): float => (float) $b->run('return performance.memory.usedJSHeapSize / 1e6');
+    $early = $frames();
+    $before = $heap();
+    for ($i = 0; $i < 90 && (int) $b->run('return window.given') < 33_000; $i++) {
+        sleep(1);
+    }
+    $late = $frames();
+    expect($late)->toBeLessThan(1.5 * max(16.7, $early))->and($heap() - $before)->toBeLessThan(30.0);
+    $b->until(fn () => (int) $b->run('return window.given') === 36_000, 'the hour to pass');
+    $b->click('#stop-recording')->see('36,000');
+    expect($b->text('.figures'))->toContain('36,000 without a gap');
+});
+
 it('brings a year of utility data in, with its progress, and carries the peak to the worksheet', function () {
     $file = sys_get_temp_dir().'/underpin-year-'.bin2hex(random_bytes(4)).'.csv';
     IntervalFiles::csv($file, 1);
