@@ -44,7 +44,7 @@
             </figure>
             <p class="legend">mean {{ $year->isVa ? 'VA' : 'W' }} of the hour: @for ($i = 0; $i < $map::LEVELS; $i++)<span class="legend-item"><span class="key level-key-{{ $i }}"></span> {{ $i === 0 ? '0' : number_format($i * $map->highest / $map::LEVELS) }}</span> @endfor <span class="legend-item"><span class="key key-none"></span> not recorded</span> <span class="legend-item"><span class="key key-peak"></span> the peak</span></p>
         </section>
-        <div class="two">
+        <div class="halves">
             <section aria-label="Highest weeks"><h2>Highest weeks</h2>
                 <table class="table"><thead><tr><th>Week from Monday</th><th class="num">kWh</th></tr></thead><tbody>@foreach ($year->weeks as $week)<tr><td>{{ $week->monday }}</td><td class="num">{{ number_format($week->kwh, 1) }}</td></tr>@endforeach</tbody></table>
                 @if ($year->gaps !== [])<details class="twin"><summary>Gaps</summary><table class="table"><thead><tr><th>From</th><th class="num">Values missing</th></tr></thead><tbody>@foreach ($year->gaps as $gap)<tr><td>{{ $year->local($gap->from) }}</td><td class="num">{{ number_format($gap->missing) }}</td></tr>@endforeach</tbody></table>@if ($year->gapCount > count($year->gaps))<p class="quiet">and {{ number_format($year->gapCount - count($year->gaps)) }} more</p>@endif</details>@endif

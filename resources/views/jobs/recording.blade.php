@@ -18,7 +18,7 @@
                 <button class="button is-primary" title="Mark ( m )"><kbd>m</kbd> Mark now</button>
             </form>
         </section>
-        <div class="two recorder-two">
+        <div class="halves recorder-two">
             @include('parts.offers', ['data' => $data])
             @include('parts.meter')
         </div>

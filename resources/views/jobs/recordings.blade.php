@@ -1,5 +1,5 @@
 <x-layouts.loads :screen="$screen" title="Measure" at="measure">
-    <div class="two">
+    <div class="halves">
         <section class="way" aria-label="New recording">
             <h2>Record with two clamps on the mains</h2>
             <ol class="steps"><li>Clamp one leg each, ahead of every branch. Only a qualified person works in an open panel: the lugs above the main stay live.</li><li>Start, then switch the circuits on one by one, and say which.</li><li>Take the figures that are offered. Then act out an outage evening and look at the highest moment.</li></ol>

@@ -41,7 +41,7 @@
             <section class="help">
                 <h2>What the columns are</h2>
                 <dl class="columns">
-                    <div><dt>space</dt><dd>5, or 12a and 12b for the halves of a tandem. The only one that must be there.</dd></div>
+                    <div><dt>space</dt><dd>5, or 12a and 12b for the halves of a tandem, 5a-7b and 5b-7a for the pairs of a quad. The only one that must be there.</dd></div>
                     <div><dt>panel</dt><dd>for more than one panel</dd></div>
                     <div><dt>poles, amps, circuit</dt><dd>1 or 2; the breaker; what it feeds</dd></div>
                     <div><dt>protection</dt><dd>none, AFCI, GFCI or dual</dd></div>
