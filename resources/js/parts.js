@@ -97,12 +97,15 @@ function failed() {
     toast('Not saved: no answer from the server. Check the connection, then save again.', true);
 }
 
+/** Parts that show the selected circuit: an answer about another one comes too late for them. */
+const OF_SELECTION = ['part-drawer', 'part-role', 'part-findings'];
+
 export function swap(html) {
     const parts = new DOMParser().parseFromString(html, 'text/html');
     const focus = keptFocus();
     const here = selected();
     parts.querySelectorAll('body > [id], body > svg > [id], body > table > tbody > [id]').forEach((part) => {
-        if (part.id === 'part-drawer' && here && part.dataset.at && part.dataset.at !== here) return;
+        if (OF_SELECTION.includes(part.id) && here && part.dataset.at && part.dataset.at !== here) return;
         document.getElementById(part.id)?.replaceWith(document.importNode(part, true));
     });
     mark(here ?? document.getElementById('part-drawer')?.dataset.at);

@@ -14,7 +14,7 @@ beforeEach(function () {
 
 it('changes a role and answers with the parts that changed', function () {
     $response = $this->patch("$this->base/circuits/c8/role", ['role' => 'must', 'was' => '{"role":"room"}'], ['X-Parts' => '1'])->assertOk();
-    expect($response->getContent())->toContain('id="part-strip"')->toContain('id="c-c8"')->toContain('id="row-c8"')->toContain('id="part-drawer"')->not->toContain('<html')
+    expect($response->getContent())->toContain('id="part-strip"')->toContain('id="c-c8"')->toContain('id="row-c8"')->toContain('id="part-role"')->not->toContain('id="part-drawer"')->not->toContain('<html')
         ->and($this->job->circuits()->where('key', 'c8')->value('role'))->toBe('must');
 });
 

@@ -12,7 +12,7 @@
         <p class="quiet">Touch it, or use the arrow keys. Then <kbd>1</kbd> must run, <kbd>2</kbd> when there is room, <kbd>3</kbd> leave off.</p>
     @endif
     @if ($circuit || $screen->newSpace || $screen->stage->value !== 'survey')
-        <x-findings :findings="$screen->findings()"/>
+        @include('parts.findings')
     @endif
     @if (! $circuit && ! $screen->newSpace)
         @include('parts.missing')
