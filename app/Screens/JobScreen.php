@@ -95,12 +95,17 @@ final readonly class JobScreen
         return null;
     }
 
-    /** @return list<Finding> of the selected circuit first, then of this stage */
+    /** @return list<Finding> of the selected circuit, whatever stage they belong to */
+    public function ownFindings(): array
+    {
+        return $this->at === null ? [] : $this->review->onCircuit($this->at);
+    }
+
+    /** @return list<Finding> of this stage, without those of the selected circuit */
     public function findings(): array
     {
-        $own = $this->at === null ? [] : $this->review->onCircuit($this->at);
-        $rest = array_filter($this->review->on($this->stage), fn (Finding $f): bool => ! in_array($f, $own, true));
+        $own = $this->ownFindings();
 
-        return [...$own, ...array_values($rest)];
+        return array_values(array_filter($this->review->on($this->stage), fn (Finding $f): bool => ! in_array($f, $own, true)));
     }
 }

@@ -98,7 +98,7 @@ function failed() {
 }
 
 /** Parts that show the selected circuit: an answer about another one comes too late for them. */
-const OF_SELECTION = ['part-drawer', 'part-role', 'part-findings'];
+const OF_SELECTION = ['part-drawer', 'part-role', 'part-own', 'part-findings'];
 
 export function swap(html) {
     const parts = new DOMParser().parseFromString(html, 'text/html');

@@ -67,7 +67,7 @@ final class CircuitController extends Controller
             $ledger->update($found, ['role' => $role->value]);
         });
 
-        return JobResponse::parts($request, JobScreen::of($edited, $this->stageOf($request), $circuit), ['header', 'strip', 'spine', 'tally', 'circuit', 'role', 'findings'], ucfirst($role->words()));
+        return JobResponse::parts($request, JobScreen::of($edited, $this->stageOf($request), $circuit), ['header', 'strip', 'spine', 'tally', 'circuit', 'role', 'own', 'findings'], ucfirst($role->words()));
     }
 
     /** To another space of its panel; its leg may change with it, and that is said. */
