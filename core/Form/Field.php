@@ -190,7 +190,7 @@ final readonly class Field
         $schema = match ($this->type) {
             FieldType::Number => ['type' => 'number', ...$number],
             FieldType::Whole => ['type' => 'integer', ...$number],
-            FieldType::Id => ['type' => 'string', 'minLength' => 1],
+            FieldType::Id => array_filter(['type' => 'string', 'minLength' => 1, 'maxLength' => $this->atMost === null ? null : (int) $this->atMost], fn (mixed $each): bool => $each !== null),
             FieldType::FreeText => ['type' => 'string', 'maxLength' => (int) $this->atMost],
             FieldType::Choice => ['type' => 'string', 'enum' => $this->choices],
             FieldType::NumberChoice => ['type' => 'integer', 'enum' => $this->choices],
@@ -269,7 +269,11 @@ final readonly class Field
 
     private function readText(mixed $value): string
     {
-        return is_string($value) && $value !== '' ? $value : throw $this->refused('must be text that is not empty');
+        if (! is_string($value) || $value === '') {
+            throw $this->refused('must be text that is not empty');
+        }
+
+        return $this->atMost === null || mb_strlen($value) <= $this->atMost ? $value : throw $this->refused("may have at most $this->atMost characters");
     }
 
     private function readChoice(mixed $value): string

@@ -46,6 +46,8 @@ final class JobFileForm
 
     public const MOST_PANELS = 20;
 
+    public const LONGEST_ID = 60;
+
     public static function form(): Form
     {
         return new Form(
@@ -102,7 +104,7 @@ final class JobFileForm
     public static function disconnect(): Form
     {
         return new Form(
-            Field::id(),
+            Field::id()->atMost(self::LONGEST_ID),
             Field::text('name', 'as it is marked')->required()->atMost(60),
             Field::whole('amps', 'its rating, amperes')->atLeast(15)->atMost(1200),
             Field::flag('bonded', 'neutral and ground are bonded in it')->optional('not looked'),
@@ -154,7 +156,7 @@ final class JobFileForm
     public static function machine(): Form
     {
         return new Form(
-            Field::id(),
+            Field::id()->atMost(self::LONGEST_ID),
             Field::text('name', 'as the catalogue lists it')->required()->atMost(100),
             self::enum('form', 'portable, two in parallel, or standby', MachineForm::class),
             Field::numberChoice('volts', '120: one hot wire; 240: two legs and a neutral', [120, 240]),
@@ -174,7 +176,7 @@ final class JobFileForm
     public static function panel(): Form
     {
         return new Form(
-            Field::id(),
+            Field::id()->atMost(self::LONGEST_ID),
             Field::text('name', 'as marked on its door')->required()->atMost(100),
             self::enum('kind', 'main or sub', PanelKind::class)->default(PanelKind::Main->value),
             Field::whole('spaces', 'number of spaces, even')->atLeast(2)->atMost(Slot::HIGHEST_SPACE),
@@ -194,7 +196,7 @@ final class JobFileForm
     public static function circuit(): Form
     {
         return new Form(
-            Field::id(),
+            Field::id()->atMost(self::LONGEST_ID),
             Field::whole('space', 'its upper space')->atLeast(1)->atMost(Slot::HIGHEST_SPACE),
             self::enum('half', 'half of its upper space in a tandem or quad: upper (a) or lower (b)', Half::class)->optional('a whole space'),
             Field::numberChoice('poles', 'two poles take the space and the next but one', [1, 2])->default(1),
@@ -224,7 +226,7 @@ final class JobFileForm
     public static function load(): Form
     {
         return new Form(
-            Field::id(),
+            Field::id()->atMost(self::LONGEST_ID),
             Field::text('name', 'what it is')->required()->atMost(100),
             self::enum('kind', 'what sort of thing', LoadKind::class)->default(LoadKind::Other->value),
             Field::number('run_w', 'watts while running')->atMost(Load::MOST_W)->optional('not known'),

@@ -13,7 +13,8 @@ use Underpin\Refused;
  */
 final readonly class Chain
 {
-    public const METER = 'meter';
+    /** Nothing else has an empty id. */
+    public const METER = '';
 
     /** @var list<ChainNode> each after the one that feeds it */
     public array $nodes;
@@ -50,13 +51,16 @@ final readonly class Chain
      *
      * @param  list<Panel>  $panels
      *
-     * @throws Refused naming the panel's place and field: "panels.2.fed_from"
+     * @throws Refused naming the panel's place and field: "panels.2.fed_from"; "service.disconnects" when an id is a panel's too
      */
     public static function guard(Service $service, array $panels): void
     {
         $byId = [];
         foreach ($panels as $panel) {
             $byId[" $panel->id"] = $panel;
+            if ($service->disconnect($panel->id) !== null) {
+                throw new Refused('service.disconnects', "disconnects: the id \"$panel->id\" is that of a panel too.");
+            }
         }
         foreach ($panels as $i => $panel) {
             $seen = [];

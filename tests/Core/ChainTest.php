@@ -42,7 +42,7 @@ function lodge(?bool $barnBond = false): JobFile
 it('orders the chain from the utility to every panel', function () {
     $chain = lodge()->chain();
     expect(array_map(fn (ChainNode $n) => [$n->id, $n->parent, $n->depth, $n->feederA, $n->offA, $n->isService], $chain->nodes))->toBe([
-        ['meter', null, 0, null, null, false], ['d1', 'meter', 1, null, 200, true], ['d2', 'meter', 1, null, 200, true],
+        ['', null, 0, null, null, false], ['d1', '', 1, null, 200, true], ['d2', '', 1, null, 200, true],
         ['east', 'd1', 2, null, 200, false], ['barn', 'east', 3, 60, null, false], ['west', 'd2', 2, null, 200, false],
     ])->and($chain->behind('d1'))->toBe(['d1', 'east', 'barn'])->and($chain->behind('barn'))->toBe(['barn']);
 });
@@ -50,7 +50,7 @@ it('orders the chain from the utility to every panel', function () {
 it('says what stays live ahead of each switch', function (string $id, string $said) {
     expect(lodge()->chain()->node($id)?->stillLive)->toContain($said);
 })->with([
-    ['d1', 'back to the utility'], ['east', 'until East disconnect is off'], ['barn', 'its feeder\'s breaker (60 A) in East'], ['meter', 'Only the utility'],
+    ['d1', 'back to the utility'], ['east', 'until East disconnect is off'], ['barn', 'its feeder\'s breaker (60 A) in East'], ['', 'Only the utility'],
 ]);
 
 it('takes the one panel\'s main for the service disconnect, and one at the meter for that of every panel', function () {
@@ -85,6 +85,16 @@ it('refuses a chain that is none', function (array $feeds, string $field) {
 })->with([
     'itself' => [['a' => 'a'], 'panels.0.fed_from'], 'a ring' => [['a' => 'b', 'b' => 'c', 'c' => 'a'], 'panels.0.fed_from'], 'nothing there' => [['a' => '', 'b' => 'z'], 'panels.1.fed_from'],
 ]);
+
+it('stands any name for a panel, but not one name for two boxes', function () {
+    $panels = fn (string $id) => [new Panel($id, 'P', 12, mainA: 100, fedFrom: 'd'), new Panel('q', 'Q', 12, fedFrom: $id)];
+    $service = new Service(DisconnectPlace::Meter, [new Disconnect('d', 'D', 100)]);
+    foreach (['meter', '0', ' ', 'd d'] as $id) {
+        Chain::guard($service, $panels($id));
+        expect((new Chain($service, $panels($id)))->behind('d'))->toBe(['d', $id, 'q']);
+    }
+    expect(fn () => Chain::guard($service, [new Panel('d', 'P', 12)]))->toThrow(fn (Refused $refused) => expect($refused->field)->toBe('service.disconnects'));
+});
 
 it('draws no ring even when it is given one', function () {
     expect((new Chain(new Service, [new Panel('a', 'A', 12, fedFrom: 'b'), new Panel('b', 'B', 12, fedFrom: 'a')]))->nodes)->toHaveCount(1);

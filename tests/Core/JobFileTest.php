@@ -99,6 +99,9 @@ it('names every fault by its path', function (callable $break, array $paths) {
     'another format' => [function (array &$d) {
         $d['format'] = 'other';
     }, ['format']],
+    'an id too long' => [function (array &$d) {
+        $d['panels'][0]['circuits'][0]['loads'][0]['id'] = str_repeat('x', 61);
+    }, ['panels.0.circuits.0.loads.0.id']],
     'no name' => [function (array &$d) {
         $d['name'] = '';
     }, ['name']],

@@ -27,6 +27,21 @@ it('gives any house back from the database', function (int $seed) {
     expect($sorted(JobFileJson::toArray($back)))->toEqual($sorted(JobFileJson::toArray($house)));
 })->with(range(1, 15));
 
+it('stands ids of any length and kind in a job file', function (string $id) {
+    $data = JobFileJson::toArray(RandomHouse::job(3));
+    $data['panels'][0]['id'] = $id;
+    $data['panels'][0]['circuits'][0]['id'] = $id;
+    foreach ($data['panels'] as &$panel) {
+        $panel['fed_from'] = $panel['feeder_circuit'] = '';
+    }
+    $answer = $this->post('/jobs/import', ['file' => Illuminate\Http\UploadedFile::fake()->createWithContent('x.json', json_encode($data, JSON_THROW_ON_ERROR))]);
+    expect($answer->getStatusCode())->toBeIn([200, 302, 422]);
+    if (session('errors') === null && $answer->getStatusCode() === 302) {
+        $this->get((string) $answer->headers->get('Location').'?')->assertStatus(302);
+        $this->get('/jobs/'.Job::query()->max('id').'/survey?at='.rawurlencode($id))->assertOk();
+    }
+})->with(['long' => [str_repeat('x', 300)], 'a number' => ['7'], 'a word of the program' => ['meter'], 'signs' => ['a/b?c&d="e"<f>'], 'blank' => [' '], 'other letters' => ['灯']]);
+
 it('takes back any run of changes, and makes them again', function (int $seed) {
     $house = RandomHouse::job($seed);
     $job = $this->job($this->user, $house);
