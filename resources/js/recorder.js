@@ -8,6 +8,7 @@ const ASK_MS = 400;
 const SEND_MS = 1000;
 const MOST_AT_ONCE = 1000;
 const LEAST_SCALE_A = 10;
+const SIGNED_OUT = 'signed out: sign in in another tab, then load this page anew; the readings are kept here';
 
 let rec = null;
 
@@ -47,7 +48,7 @@ async function ask() {
     if (rec.stopped) return;
     try {
         const response = await fetch(`${rec.place.dataset.meter}?since=${rec.began + rec.last}`, { headers: { Accept: 'application/json' } });
-        if (response.status === 401 || response.redirected) state('signed out: sign in again in another tab, nothing is lost');
+        if (response.status === 401 || response.redirected) state(SIGNED_OUT);
         else if (!response.ok) throw new Error('meter');
         else take((await response.json()).readings);
     } catch {
@@ -89,7 +90,7 @@ async function deliver() {
             if (rec.pending.length >= MOST_AT_ONCE) again = 0;
         }
     } catch (error) {
-        state(error.message === '401' || error.message === '419' ? 'signed out: sign in again in another tab, nothing is lost' : `${rec.pending.length} readings kept in this browser; sending again`);
+        state(error.message === '401' || error.message === '419' ? SIGNED_OUT : `${rec.pending.length} readings kept in this browser; sending again`);
         again = 2 * SEND_MS;
         if (error.message === '422' || error.message === '409') { rec.stopped = true; return state('the server refuses these readings: the recording may have been removed'); }
     }

@@ -6,7 +6,7 @@
             @if ($load->exists) @method('PUT') @endif
             <div class="fields">
                 <x-field id="ll-name" name="name" label="Load" :value="$load->name" maxlength="100"/>
-                <x-pick id="ll-kind" name="kind" label="Kind" :options="array_combine(array_column(Underpin\Loads\LoadKind::cases(), 'value'), array_column(Underpin\Loads\LoadKind::cases(), 'value'))" :value="$load->kind"/>
+                <x-kind-pick id="ll-kind" :value="$load->kind"/>
                 <x-pick id="ll-volts" name="volts" label="Volts" :options="[120 => '120 V', 240 => '240 V']" :value="$load->volts"/>
                 <x-field id="ll-pf" name="pf" label="Power factor" :value="Underpin\Csv\Number::write($load->pf)" inputmode="decimal"/>
             </div>

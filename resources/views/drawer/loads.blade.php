@@ -27,7 +27,7 @@
                 </div>
             </details>
             <div class="fields fields-end">
-                <x-pick :id="'lk-'.$load->id" name="kind" label="Kind" :options="array_combine(array_column(Underpin\Loads\LoadKind::cases(), 'value'), array_column(Underpin\Loads\LoadKind::cases(), 'value'))" :value="$load->kind->value"/>
+                <x-kind-pick :id="'lk-'.$load->id" :value="$load->kind->value"/>
                 <button class="button">Save</button>
                 <button class="button is-quiet" form="remove-{{ $load->id }}" title="Remove {{ $load->name }}">Remove</button>
             </div>
@@ -76,7 +76,7 @@
             <x-field id="nl-start" name="start_w" label="Starts" unit="W"/>
             <x-field id="nl-pf" name="pf" label="PF" value="1" inputmode="decimal"/>
         </div>
-        <x-pick id="nl-kind" name="kind" label="Kind" :options="array_combine(array_column(Underpin\Loads\LoadKind::cases(), 'value'), array_column(Underpin\Loads\LoadKind::cases(), 'value'))" value="other"/>
+        <x-kind-pick id="nl-kind" value="other"/>
         <button class="button is-primary">Add the load</button>
     </form>
 </details>
@@ -98,7 +98,7 @@
             <x-field id="np-pf" name="pf" label="PF" value="0.85" inputmode="decimal"/>
             <x-field id="np-soft" name="soft_start_pct" label="Soft start leaves" unit="%" value="100"/>
         </div>
-        <x-pick id="np-kind" name="kind" label="Kind" :options="array_combine(array_column(Underpin\Loads\LoadKind::cases(), 'value'), array_column(Underpin\Loads\LoadKind::cases(), 'value'))" value="pump"/>
+        <x-kind-pick id="np-kind" value="pump"/>
         <button class="button is-primary">Add the load</button>
     </form>
 </details>
