@@ -53,6 +53,7 @@ final readonly class Review
             new ReceptacleUnderLoad,
             new ChosenFigures,
             new CalculationNotAccepted,
+            new RecordedPeakDoubtful,
             new NothingMustRun,
             new FiguresMissing,
             new StartsMissing,

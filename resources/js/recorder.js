@@ -19,7 +19,7 @@ export function startRecorder() {
     rec = {
         place, store, began: Number(place.dataset.began), inlet: Number(place.dataset.inlet),
         last: Number(place.dataset.last), pending: read(`${store}-readings`), marks: read(`${store}-marks`),
-        seen: [], drawn: [], peak: { a: Number(place.dataset.peakA), b: Number(place.dataset.peakB) }, scale: LEAST_SCALE_A, stopped: false, dirty: false, unsaved: 0,
+        seen: [], peak: { a: Number(place.dataset.peakA), b: Number(place.dataset.peakB) }, scale: LEAST_SCALE_A, stopped: false, dirty: false, unsaved: 0,
     };
     for (const [at] of rec.pending) rec.last = Math.max(rec.last, at);
     document.getElementById('mark-form').addEventListener('submit', (event) => { event.preventDefault(); mark(); });

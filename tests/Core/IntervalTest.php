@@ -2,8 +2,12 @@
 
 declare(strict_types=1);
 
+use Underpin\Checks\Review;
 use Underpin\JobFile\JobFile;
 use Underpin\JobFile\JobFileJson;
+use Underpin\Loads\Demand\DemandInputs;
+use Underpin\Loads\Demand\DemandMethod;
+use Underpin\Loads\Demand\Dwelling;
 use Underpin\Loads\Interval\CivilDay;
 use Underpin\Loads\Interval\EspiFeed;
 use Underpin\Loads\Interval\IntervalSeries;
@@ -195,6 +199,11 @@ it('says under which conditions a recorded peak counts', function (float $days, 
     $recorded = new Recorded(8000.0, '2026-01-05 17:15', $days, $seconds, 0, $sentOut, false, 'x.csv');
     expect($recorded->counts())->toBe($counts)->and(implode(' ', $recorded->conditions()))->toContain($said)->and($recorded->peakVa(0.8))->toBe(10_000.0);
 })->with([[365, 900, false, true, ''], [45, 900, false, false, '30-day rule takes'], [12, 900, false, false, 'too short'], [365, 3600, false, false, 'highest quarter hour'], [365, 900, true, false, 'Power was sent out']]);
+
+it('does not let a calculation rest on a recording that does not count', function (float $days, DemandMethod $method, bool $found) {
+    $job = new JobFile('x', demand: new DemandInputs($method, 240.0, new Dwelling(1500.0), 8000.0), recorded: new Recorded(8000.0, '2026-01-05 17:15', $days, 900, 0, false, false, 'a.csv'));
+    expect(in_array('RECORDED_PEAK_DOUBTFUL', array_map(fn ($f) => $f->code, Review::of($job)->findings), true))->toBe($found);
+})->with([[365, DemandMethod::Measured, false], [45, DemandMethod::Measured, true], [45, DemandMethod::Optional, false]]);
 
 it('keeps the recorded peak in a job file', function () {
     $job = new JobFile('x', recorded: new Recorded(8123.4, '2026-01-05 17:15', 365.0, 900, 12, false, true, 'a.csv'));

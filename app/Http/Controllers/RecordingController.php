@@ -38,8 +38,6 @@ final class RecordingController extends Controller
 
     public const MOST_AT_ONCE = 2000;
 
-    public const LONGEST_MS = 86_400_000;
-
     private const MOST_RECORDINGS = 200;
 
     public function index(Job $job): View
@@ -123,7 +121,7 @@ final class RecordingController extends Controller
     {
         $row = $this->recording($job, $recording);
         ['at_ms' => $at, 'said' => $said, 'circuit' => $circuit] = self::body($request) + ['at_ms' => null, 'said' => null, 'circuit' => null];
-        if (! is_int($at) || $at < 0 || $at > self::LONGEST_MS) {
+        if (! is_int($at) || $at < 0 || $at > ReadingsTable::LONGEST_MS) {
             throw new Refused('at_ms', 'at_ms must be a whole number of milliseconds within a day of the beginning.');
         }
         if (! is_string($said) || mb_strlen($said) > 100) {
@@ -204,7 +202,7 @@ final class RecordingController extends Controller
     private static function reading(int $i, mixed $each): Reading
     {
         [$at, $a, $b] = is_array($each) ? [$each[0] ?? null, $each[1] ?? null, $each[2] ?? null] : [null, null, null];
-        if (! is_int($at) || $at < 0 || $at > self::LONGEST_MS) {
+        if (! is_int($at) || $at < 0 || $at > ReadingsTable::LONGEST_MS) {
             throw new Refused("readings.$i", "readings.$i: its time must be milliseconds within a day of the beginning.");
         }
         foreach ([$a, $b] as $amps) {

@@ -59,11 +59,6 @@ final readonly class LoadYear
         return ($this->to - $this->from) / 86_400;
     }
 
-    public function isYear(): bool
-    {
-        return $this->spanDays() >= self::YEAR_DAYS;
-    }
-
     /** Local date and time: "2026-01-14 18:15". */
     public function local(int $epoch): string
     {

@@ -16,7 +16,8 @@ final class ReadingsTable
 {
     public const MOST_READINGS = 200_000;
 
-    private const DAY_MS = 86_400_000;
+    /** A recording lasts a day at most. */
+    public const LONGEST_MS = 86_400_000;
 
     private ?int $time = null;
 
@@ -59,7 +60,7 @@ final class ReadingsTable
         if ($ms <= $this->last) {
             throw self::refused($line, 'its time is not after that of the line before');
         }
-        if ($ms > self::DAY_MS) {
+        if ($ms > self::LONGEST_MS) {
             throw self::refused($line, 'it lies more than a day after the first');
         }
         if (count($this->readings) >= self::MOST_READINGS) {
