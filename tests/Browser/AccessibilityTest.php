@@ -39,7 +39,7 @@ it('has no serious fault on any page', function (int $width, int $height, array 
     // Every kind of page by day and by night, narrow too; the other houses for what they have of their own.
     foreach ($width > 1000 ? ['Kestrel', 'Salt', 'Lake+Ansgar+lodge', 'Morrow'] : ['Kestrel'] as $name) {
         $browser->visit("/?q=$name");
-        $id = basename((string) parse_url((string) $browser->find('.job-card')->getAttribute('href'), PHP_URL_PATH));
+        $id = basename((string) parse_url($browser->attribute('.job-card', 'href'), PHP_URL_PATH));
         foreach (['survey', 'survey?at=c5', 'survey?panel=main&space=42', 'loads', 'loads?at=c5', 'size', 'connect', 'wire', 'run', 'card', 'schedule', 'demand', 'rules', 'recordings', "recordings/demo$id", 'intervals', 'schools', 'meter'] as $stage) {
             if ($name === 'Kestrel' || in_array($stage, ['survey', 'size', 'connect', 'run'], true) && $name !== 'Morrow' || $stage === 'survey') {
                 $look("/jobs/$id/$stage", $name !== 'Kestrel');
@@ -57,7 +57,7 @@ it('fits every page into a narrow screen without sideways scrolling', function (
     $browser = Browser::open();
     $browser->web->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Emulation.setDeviceMetricsOverride', 'params' => ['width' => 390, 'height' => 844, 'deviceScaleFactor' => 1, 'mobile' => false]]);
     $browser->signIn()->visit('/?q=Kestrel');
-    $id = basename((string) parse_url((string) $browser->find('.job-card')->getAttribute('href'), PHP_URL_PATH));
+    $id = basename((string) parse_url($browser->attribute('.job-card', 'href'), PHP_URL_PATH));
     $wide = [];
     foreach (['/', '/account', '/catalogue', ...array_map(fn ($s) => "/jobs/$id/$s", ['survey', 'loads?at=c5', 'size', 'connect', 'wire', 'run', 'card', 'schedule', 'demand', 'recordings', "recordings/demo$id", 'intervals', 'schools', 'meter'])] as $path) {
         $browser->visit($path);

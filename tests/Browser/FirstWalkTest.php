@@ -15,7 +15,7 @@ it('goes from a spreadsheet to a switching card', function () {
     $b = $this->browser->signIn()->type('#new-name', 'Walk house')->type('#new-customer', 'W. Alker')->click('#new-job button')->see('What is there');
 
     $b->click('a[href$="/schedule"]')->see('Bring in a panel schedule');
-    $b->find('#schedule-file')->sendKeys($csv);
+    $b->attach('#schedule-file', $csv);
     $b->click('#schedule-form button')->see('36 breakers in 42 spaces')->see('Colour')->click('#take-form button')->see('What must run');
     unlink($csv);
     expect($b->run('return document.querySelectorAll(".breaker").length'))->toBe(36);
@@ -62,7 +62,7 @@ it('goes from a spreadsheet to a switching card', function () {
 
 it('asks nothing of any other host, and little of the wire', function () {
     $this->browser->signIn()->visit('/?q=Kestrel');
-    $id = basename((string) parse_url((string) $this->browser->find('.job-card')->getAttribute('href'), PHP_URL_PATH));
+    $id = basename((string) parse_url($this->browser->attribute('.job-card', 'href'), PHP_URL_PATH));
     $fresh = Browser::open()->signIn();
     $fresh->visit("/jobs/$id/loads");
     $entries = $fresh->run('return performance.getEntriesByType("resource").concat(performance.getEntriesByType("navigation")).map(e => [e.name, e.encodedBodySize])');
@@ -82,13 +82,13 @@ it('shows both when two people change the same thing', function () {
     $b->type('#p0-name', 'Attic panel')->press(WebDriverKeys::TAB);
     $b->see('Somebody else has changed this')->see('Cellar panel')->see('Attic panel')->see('Tobiah Renn');
     $b->click('#conflict form button')->see('Attic panel');
-    expect($b->visit($path)->find('#p0-name')->getAttribute('value'))->toBe('Attic panel');
+    expect($b->visit($path)->attribute('#p0-name', 'value'))->toBe('Attic panel');
 });
 
 it('keeps what was typed when the server refuses it', function () {
     $b = $this->browser->signIn()->type('#new-name', 'Refused house')->click('#new-job button')->see('What is there');
     $b->type('#p0-spaces', '41')->press(WebDriverKeys::TAB)->see('spaces must be an even number');
-    expect($b->find('#p0-spaces')->getAttribute('value'))->toBe('41')->and($b->find('#p0-spaces')->getAttribute('aria-invalid'))->toBe('true');
+    expect($b->attribute('#p0-spaces', 'value'))->toBe('41')->and($b->attribute('#p0-spaces', 'aria-invalid'))->toBe('true');
 });
 
 it('finds anything with a slash', function () {

@@ -12,7 +12,7 @@ beforeEach(function () {
     $this->dairy = function (): string {
         $this->browser->signIn()->visit('/?q=Kestrel');
 
-        return (string) parse_url((string) $this->browser->find('.job-card')->getAttribute('href'), PHP_URL_PATH);
+        return (string) parse_url($this->browser->attribute('.job-card', 'href'), PHP_URL_PATH);
     };
 });
 afterEach(fn () => $this->browser->close());
@@ -96,12 +96,10 @@ it('brings a year of utility data in, with its progress, and carries the peak to
     $b = $this->browser->signIn()->type('#new-name', 'Interval house')->click('#new-job button')->see('What is there');
     $path = (string) strtok($b->path(), '?');
     $base = dirname($path);
-    $b->visit("$base/intervals")->find('#iv-file')->sendKeys($file);
-    $b->click('#interval-form button')->see('35,040 readings brought in')->see('2025-01-16 15:00');
+    $b->visit("$base/intervals")->attach('#iv-file', $file)->click('#interval-form button')->see('35,040 readings brought in')->see('2025-01-16 15:00');
     expect($b->run('return document.querySelectorAll(".load-map path").length'))->toBeGreaterThan(3);
     file_put_contents($file, substr((string) file_get_contents($file), 0, 50_000));
-    $b->find('#iv-file')->sendKeys($file);
-    $b->click('#interval-form button')->see('breaks off')->see('Nothing was kept');
+    $b->attach('#iv-file', $file)->click('#interval-form button')->see('breaks off')->see('Nothing was kept');
     unlink($file);
     $b->type('#pk-pf', '1')->click('#peak-form button')->see('The calculation rests on the recorded peak')->see('14,500')->see('220.87');
     $b->choose('#d-method', 'optional')->type('#d-area', '1800')->click('#demand-form button')->see('220.82');
@@ -137,7 +135,7 @@ it('adds photos several at once and names the one that is none', function () {
     $b = $this->browser;
     $path = ($this->dairy)();
     $b->visit("$path/survey");
-    $b->find('main .photos input[multiple]')->sendKeys("$folder/door.jpg\n$folder/notes.jpg\n$folder/label.jpg");
+    $b->attach('main .photos input[multiple]', "$folder/door.jpg", "$folder/notes.jpg", "$folder/label.jpg");
     $b->see('2 of 3 added')->see('notes.jpg: not added');
     expect($b->run('return [...document.querySelectorAll("main .photos img")].map(i => i.alt)'))->toBe(['door.jpg', 'label.jpg']);
     $b->run('document.querySelector("main .photos").scrollIntoView()');

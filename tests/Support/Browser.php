@@ -8,6 +8,7 @@ use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\WebDriverException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
@@ -86,22 +87,24 @@ final class Browser
 
     public function click(string $css): self
     {
-        $this->until(function () use ($css): bool {
-            $element = $this->find($css);
+        $this->act($css, function (RemoteWebElement $element): void {
             $this->web->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
             $element->click();
-
-            return true;
-        }, "a click on $css");
+        });
 
         return $this;
     }
 
     public function type(string $css, string $text): self
     {
-        $field = $this->find($css);
-        $field->clear();
-        $field->sendKeys($text);
+        $this->act($css, fn (RemoteWebElement $field) => $field->clear()->sendKeys($text));
+
+        return $this;
+    }
+
+    public function attach(string $css, string ...$files): self
+    {
+        $this->act($css, fn (RemoteWebElement $field) => $field->sendKeys(implode("\n", $files)));
 
         return $this;
     }
@@ -129,7 +132,12 @@ final class Browser
 
     public function text(string $css): string
     {
-        return $this->find($css)->getText();
+        return $this->act($css, fn (RemoteWebElement $element): string => $element->getText());
+    }
+
+    public function attribute(string $css, string $name): string
+    {
+        return $this->act($css, fn (RemoteWebElement $element): string => (string) $element->getAttribute($name));
     }
 
     public function path(): string
@@ -166,13 +174,38 @@ final class Browser
                 if ($found !== null && $found !== false) {
                     return $found;
                 }
-            } catch (StaleElementReferenceException|ElementClickInterceptedException|ElementNotInteractableException $gone) {
+            } catch (WebDriverException $gone) {
+                if (! self::passes($gone)) {
+                    throw $gone;
+                }
                 $last = $gone->getMessage();
             }
             usleep(60_000);
         } while (microtime(true) < $end);
 
         throw new RuntimeException("Waited in vain for $what. $last");
+    }
+
+    /**
+     * Finds an element and does something with it; both again when the page was exchanged in between.
+     *
+     * @template T
+     *
+     * @param  callable(RemoteWebElement): T  $do
+     * @return T
+     */
+    private function act(string $css, callable $do): mixed
+    {
+        return $this->until(fn (): array => [$do($this->find($css))], "something to do with $css on {$this->path()}")[0];
+    }
+
+    /** Whether a failure only says that the page was just then being exchanged. The driver reports the middle of it as an unknown error. */
+    private static function passes(WebDriverException $failure): bool
+    {
+        return $failure instanceof StaleElementReferenceException
+            || $failure instanceof ElementClickInterceptedException
+            || $failure instanceof ElementNotInteractableException
+            || str_contains($failure->getMessage(), 'does not belong to the document');
     }
 
     private static function startDriver(): void
