@@ -128,10 +128,10 @@ final class EspiFeed
         }
         [$series, $multiplier, $isEnergy, $isVa, $length] = $best;
         if ($left !== []) {
-            $series->notes[] = 'Not used: '.implode(', ', array_unique($left)).'.';
+            $series->note('Not used: '.implode(', ', array_unique($left)).'.');
         }
         if ($this->offsetGiven && $this->offset !== $zone->standardS()) {
-            $series->notes[] = sprintf('The file names a time zone %g hours from UTC; you chose %s.', $this->offset / 3600, $zone->words());
+            $series->note(sprintf('The file names a time zone %g hours from UTC; you chose %s.', $this->offset / 3600, $zone->words()));
         }
 
         return $series->picture($zone, $length, 10 ** $multiplier, $isEnergy, $isVa);

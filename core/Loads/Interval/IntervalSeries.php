@@ -22,17 +22,35 @@ final class IntervalSeries
     /** @var list<float> */
     private array $values = [];
 
-    public int $blanks = 0;
+    private int $blanks = 0;
 
-    public int $daylightDoubles = 0;
+    private int $daylightDoubles = 0;
 
     /** @var list<string> */
-    public array $notes = [];
+    private array $notes = [];
 
     public function add(int $start, float $value): void
     {
         $this->starts[] = $start;
         $this->values[] = $value;
+    }
+
+    /** A row without a value. */
+    public function blank(): void
+    {
+        $this->blanks++;
+    }
+
+    /** A value that belongs to the second of the two hours when clocks go back. */
+    public function secondOfTheHour(): void
+    {
+        $this->daylightDoubles++;
+    }
+
+    /** What a person should know of how the file was read. */
+    public function note(string $sentence): void
+    {
+        $this->notes[] = $sentence;
     }
 
     public function count(): int

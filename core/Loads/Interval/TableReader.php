@@ -112,7 +112,7 @@ final class TableReader
         $this->lastLength = strlen($cells[$this->width - 1] ?? '');
         $this->lastWidth = count($cells);
         if ($value === '') {
-            $this->series->blanks++;
+            $this->series->blank();
 
             return;
         }
@@ -150,10 +150,10 @@ final class TableReader
             throw $this->refused($line, 'breaks off: it has no end, and less in it than every other line');
         }
         if (! $this->columns->unitKnown && $this->columns->unit === null) {
-            $this->series->notes[] = 'The file names no unit: its values were read as kWh.';
+            $this->series->note('The file names no unit: its values were read as kWh.');
         }
         if ($this->columns->left !== '') {
-            $this->series->notes[] = "Not used: {$this->columns->left}.";
+            $this->series->note("Not used: {$this->columns->left}.");
         }
 
         return $this->series->picture($this->zone, $this->seconds, $this->scale ?? 1000.0, $this->isEnergy, $this->isVa);
@@ -264,7 +264,7 @@ final class TableReader
         $isStandard = $this->zone->offsetAt($standard)[0] === $this->zone->standardS();
         if ($isDaylight && $isStandard) {
             if (isset($this->seen[$at])) {
-                $this->series->daylightDoubles++;
+                $this->series->secondOfTheHour();
 
                 return $standard;
             }
