@@ -1,0 +1,236 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\Changed;
+use Tests\Support\Houses;
+use Underpin\Checks\Finding;
+use Underpin\Checks\Review;
+use Underpin\Checks\Severity;
+use Underpin\Codebook\LocalRules;
+use Underpin\Connection\ConnectionKind;
+use Underpin\JobFile\JobFile;
+use Underpin\Loads\School;
+use Underpin\Loads\Demand\DemandInputs;
+use Underpin\Loads\Demand\DemandMethod;
+use Underpin\Loads\Demand\Dwelling;
+use Underpin\Loads\Duty;
+use Underpin\Loads\Load;
+use Underpin\Loads\LoadKind;
+use Underpin\Loads\Measure\Measured;
+use Underpin\Loads\Role;
+use Underpin\Service\Circuit;
+use Underpin\Service\ExistingEquipment;
+use Underpin\Service\ExistingFault;
+use Underpin\Service\Leg;
+use Underpin\Sizing\Bond;
+use Underpin\Sizing\Fuel;
+use Underpin\Sizing\Outlet;
+use Underpin\Sizing\Supply;
+use Underpin\Wiring\WireRun;
+use Underpin\Wiring\WiringMethod;
+
+/*
+ * Every check on the house that is in order, then with one thing changed: at its limit, past it,
+ * and with each of its other conditions missing.
+ */
+
+/** @param  ?list<Circuit>  $circuits  instead of those of the house */
+function sound(?array $circuits = null, mixed ...$changes): JobFile
+{
+    $house = Houses::small(Houses::supply(), ConnectionKind::Interlock);
+    $panels = $circuits === null ? $house->panels : [Changed::of($house->panels[0], circuits: $circuits)];
+
+    return Changed::of($house, ...['panels' => $panels, ...$changes]);
+}
+
+/** @return list<Finding> */
+function found(JobFile $job, string $code): array
+{
+    return array_values(array_filter(Review::of($job)->findings, fn (Finding $f): bool => $f->code === $code));
+}
+
+function bonded(bool $gfci = false): Supply
+{
+    return new Supply(Changed::of(Houses::machine(), bond: Bond::Bonded, gfci: $gfci), Fuel::Gasoline);
+}
+
+function on120(): Supply
+{
+    return Houses::supply(3600, 4000, 120, Outlet::Locking30At120);
+}
+
+/** A circuit of these amperes at 120 V, or 240 V on two poles, of which so many run for hours. */
+function drawing(float $amps, float $forHours = 0.0, string $space = '1', int $poles = 1, int $breaker = 20, Role $role = Role::Must, float $pf = 1.0): Circuit
+{
+    $watts = fn (float $a): float => $a * 120 * $poles * $pf;
+    $loads = [];
+    if ($amps > $forHours) {
+        $loads[] = new Load('short', 'Short', LoadKind::Other, $watts($amps - $forHours), $watts($amps - $forHours), $pf, Duty::ByHand);
+    }
+    if ($forHours > 0) {
+        $loads[] = new Load('long', 'Long', LoadKind::Other, $watts($forHours), $watts($forHours), $pf, Duty::Continuous);
+    }
+
+    return Changed::of(Houses::circuit($space, $poles, $role, amps: $breaker), loads: $loads);
+}
+
+it('finds nothing in a house that is in order', function () {
+    expect(Review::of(sound())->findings)->toBe([]);
+});
+
+it('finds a fault when and only when all that makes it is there', function (string $code, JobFile $job, bool $there, ?Severity $severity = null) {
+    $findings = found($job, $code);
+    expect(count($findings) > 0)->toBe($there);
+    foreach ($findings as $finding) {
+        expect($finding->what)->not->toBe('')->and($finding->why)->not->toBe('')->and($finding->do)->not->toBe('')->and($finding->source->words())->not->toBe('');
+        if ($severity !== null) {
+            expect($finding->severity)->toBe($severity);
+        }
+    }
+})->with([
+    'NM cable where it is wet' => ['WIRING_WET', sound(wire: new WireRun(25, 20, method: WiringMethod::Cable, wet: true)), true, Severity::Wrong],
+    'conduit where it is wet' => ['WIRING_WET', sound(wire: new WireRun(25, 20, wet: true)), false],
+    'NM cable where it is dry' => ['WIRING_WET', sound(wire: new WireRun(25, 20, method: WiringMethod::Cable)), false],
+    'NM cable where it is wet, and cords only' => ['WIRING_WET', sound(wire: new WireRun(25, 20, method: WiringMethod::Cable, wet: true), connection: ConnectionKind::Cords), false],
+
+    'a calculation that is accepted' => ['CALCULATION_NOT_ACCEPTED', sound(demand: new DemandInputs(DemandMethod::Optional, dwelling: new Dwelling(1500))), false],
+    'one that is not' => ['CALCULATION_NOT_ACCEPTED', sound(demand: new DemandInputs(DemandMethod::Optional, dwelling: new Dwelling(1500)), rules: new LocalRules(calculations: [DemandMethod::Standard])), true, Severity::Wrong],
+    'none done where few are accepted' => ['CALCULATION_NOT_ACCEPTED', sound(rules: new LocalRules(calculations: [])), false],
+
+    'sizing by a calculation that is not done' => ['CALCULATION_NOT_DONE', sound(figures: School::Calculate, figuresReason: 'x'), true, Severity::Wrong],
+    'sizing by one that is done' => ['CALCULATION_NOT_DONE', sound(figures: School::Calculate, figuresReason: 'x', demand: new DemandInputs(DemandMethod::Optional, dwelling: new Dwelling(1500))), false],
+    'sizing by the list without a calculation' => ['CALCULATION_NOT_DONE', sound(), false],
+    'sizing by figures that were not measured' => ['NOT_MEASURED', sound(figures: School::Measure, figuresReason: 'x'), true, Severity::Advice],
+    'sizing by figures that were' => ['NOT_MEASURED', sound([Changed::of(drawing(5), measured: new Measured(Leg::A, 5, 6))], figures: School::Measure, figuresReason: 'x'), false],
+    'what need not run is not measured' => ['NOT_MEASURED', sound([drawing(5, role: Role::Room)], figures: School::Measure, figuresReason: 'x'), false],
+    'sizing by the list, nothing measured' => ['NOT_MEASURED', sound(), false],
+
+    'a bonded machine on an interlock' => ['DOUBLE_BOND', sound(supply: bonded()), true, Severity::Wrong],
+    'a bonded machine on a manual switch' => ['DOUBLE_BOND', sound(supply: bonded(), connection: ConnectionKind::ManualSwitch), true],
+    'a bonded machine on cords' => ['DOUBLE_BOND', sound(supply: bonded(), connection: ConnectionKind::Cords), false],
+    'a bonded machine, no way picked' => ['DOUBLE_BOND', sound(supply: bonded(), connection: null), false],
+    'a floating machine on an interlock' => ['DOUBLE_BOND', sound(), false],
+    'a bonded machine with a ground-fault outlet' => ['BONDED_GFCI_TRIP', sound(supply: bonded(true)), true, Severity::Wrong],
+    'a bonded machine without one' => ['BONDED_GFCI_TRIP', sound(supply: bonded()), false],
+
+    'a short way' => ['DROP_LONG', sound(), false],
+    'a very long cord' => ['DROP_LONG', sound(wire: new WireRun(900, 20)), true, Severity::Advice],
+
+    'a must-run circuit without watts' => ['FIGURES_MISSING', sound([Houses::circuit('1', 1, Role::Must)]), true, Severity::Wrong],
+    'a circuit with room, without watts' => ['FIGURES_MISSING', sound([Houses::circuit('1', 1, Role::Room)]), false],
+    'a pump without starting watts' => ['START_MISSING', sound([Houses::circuit('1', 1, Role::Must, 600, null, LoadKind::Pump)]), true, Severity::Wrong],
+    'a pump that need not run' => ['START_MISSING', sound([Houses::circuit('1', 1, Role::Room, 600, null, LoadKind::Pump)]), false],
+    'lamps without starting watts' => ['START_MISSING', sound([Houses::circuit('1', 1, Role::Must, 600, null, LoadKind::Lighting)]), false],
+
+    'an inlet as large as the outlet' => ['INLET_UNDER_OUTLET', sound(wire: new WireRun(25, 20, 30)), false],
+    'an inlet smaller than the outlet' => ['INLET_UNDER_OUTLET', sound(wire: new WireRun(25, 20, 20)), true, Severity::Wrong],
+    'an inlet larger than the outlet' => ['INLET_UNDER_OUTLET', sound(wire: new WireRun(25, 20, 50)), false],
+
+    'spaces of the interlock free' => ['INTERLOCK_SPACES_TAKEN', sound([drawing(5, space: '5')]), false],
+    'a breaker in the first of them' => ['INTERLOCK_SPACES_TAKEN', sound([drawing(5)]), true, Severity::Wrong],
+    'a breaker in the second' => ['INTERLOCK_SPACES_TAKEN', sound([drawing(5, space: '3')]), true],
+    'a breaker beside them' => ['INTERLOCK_SPACES_TAKEN', sound([drawing(5, space: '2')]), false],
+    'a breaker there under a manual switch' => ['INTERLOCK_SPACES_TAKEN', sound([drawing(5)], connection: ConnectionKind::ManualSwitch), false],
+
+    'a circuit that answered on its own leg' => ['LEG_CONTRADICTS', sound([Changed::of(drawing(5), measured: new Measured(Leg::A, 5, 5))]), false],
+    'a circuit that answered on the other' => ['LEG_CONTRADICTS', sound([Changed::of(drawing(5), measured: new Measured(Leg::B, 5, 5))]), true, Severity::Wrong],
+    'a circuit that answered on both' => ['LEG_CONTRADICTS', sound([Changed::of(drawing(5), measured: new Measured(Leg::AB, 5, 5))]), true],
+    'a circuit that was not measured' => ['LEG_CONTRADICTS', sound([drawing(5)]), false],
+
+    // 7,200 W at 240 V are 30 A: half of it is 15 A.
+    'legs 30 % apart' => ['LEGS_UNEVEN', sound([drawing(18), drawing(12.6, space: '4')]), false],
+    'legs just over 30 % apart' => ['LEGS_UNEVEN', sound([drawing(18), drawing(12.5, space: '4')]), true, Severity::Advice],
+    'legs a third apart' => ['LEGS_UNEVEN', sound([drawing(18), drawing(12, space: '4')]), true],
+    'legs half apart, the fuller just at half of the machine' => ['LEGS_UNEVEN', sound([drawing(15), drawing(7, space: '4')]), false],
+    'legs half apart, the fuller just over half of it' => ['LEGS_UNEVEN', sound([drawing(15.1), drawing(7, space: '4')]), true],
+    'all on one leg, little of it' => ['LEGS_UNEVEN', sound([drawing(10)]), false],
+    'even legs, full' => ['LEGS_UNEVEN', sound([drawing(20), drawing(19, space: '4')]), false],
+    'uneven legs on a 120 V machine' => ['LEGS_UNEVEN', sound([drawing(18)], supply: on120()), false],
+    'uneven legs and no machine' => ['LEGS_UNEVEN', sound([drawing(18)], supply: null), false],
+
+    // A 20 A breaker carries 16 A for hours.
+    '20 A for a short while on 20 A' => ['LOAD_OVER_BREAKER', sound([drawing(20)]), false],
+    '20.1 A on 20 A' => ['LOAD_OVER_BREAKER', sound([drawing(20.1)]), true, Severity::Wrong],
+    'no watts at all' => ['LOAD_OVER_BREAKER', sound([Houses::circuit('1', 1, Role::Must)]), false],
+    '16 A for hours on 20 A' => ['CONTINUOUS_OVER_BREAKER', sound([drawing(16, 16)]), false],
+    '16.1 A for hours on 20 A' => ['CONTINUOUS_OVER_BREAKER', sound([drawing(16.1, 16.1)]), true, Severity::Wrong],
+    '18 A on 20 A, 8 A of it for hours' => ['CONTINUOUS_OVER_BREAKER', sound([drawing(18, 8)]), false],
+    '18 A on 20 A, 8.2 A of it for hours' => ['CONTINUOUS_OVER_BREAKER', sound([drawing(18, 8.2)]), true],
+    '18 A on 20 A, nothing for hours' => ['CONTINUOUS_OVER_BREAKER', sound([drawing(18)]), false],
+    '21 A for hours on 20 A is over altogether' => ['CONTINUOUS_OVER_BREAKER', sound([drawing(21, 21)]), false],
+    '16.1 A for hours on two poles' => ['CONTINUOUS_OVER_BREAKER', sound([drawing(16.1, 16.1, poles: 2)]), true],
+    '13 A for hours at a power factor of 0.8' => ['CONTINUOUS_OVER_BREAKER', sound([drawing(16.1, 16.1, pf: 0.8)]), true],
+
+    'multiwire circuits on a 120 V machine behind an interlock' => ['MWBC_120', sound([Houses::circuit('8', 1, Role::Must, 100)], supply: on120(), panels: [Changed::of(Houses::small()->panels[0], hasMultiwire: true)]), true, Severity::Danger],
+    'behind a manual switch' => ['MWBC_120', sound(supply: on120(), connection: ConnectionKind::ManualSwitch, panels: [Changed::of(Houses::small()->panels[0], hasMultiwire: true)]), true],
+    'on cords' => ['MWBC_120', sound(supply: on120(), connection: ConnectionKind::Cords, panels: [Changed::of(Houses::small()->panels[0], hasMultiwire: true)]), false],
+    'on a machine with both legs' => ['MWBC_120', sound(panels: [Changed::of(Houses::small()->panels[0], hasMultiwire: true)]), false],
+    'without a machine' => ['MWBC_120', sound(supply: null, panels: [Changed::of(Houses::small()->panels[0], hasMultiwire: true)]), false],
+    'not looked whether there are any' => ['MWBC_120', sound(supply: on120(), panels: [Changed::of(Houses::small()->panels[0], hasMultiwire: null)]), false],
+    'no multiwire circuits' => ['MWBC_120', sound(supply: on120()), false],
+
+    'a well pump on 120 V' => ['NO_240_VOLTS', sound(supply: on120()), true, Severity::Wrong],
+    'a well pump on 240 V' => ['NO_240_VOLTS', sound(), false],
+    'a range that is left off on 120 V' => ['NO_240_VOLTS', sound([drawing(5, space: '10', poles: 2, role: Role::Off), drawing(5)], supply: on120()), false],
+
+    'nothing marked' => ['NOTHING_MUST_RUN', sound([drawing(5, role: Role::Room)]), true, Severity::Advice],
+    'no circuits at all' => ['NOTHING_MUST_RUN', sound([]), false],
+    'one marked' => ['NOTHING_MUST_RUN', sound([drawing(5)]), false],
+
+    'a leg at the running limit' => ['OVER_RUN', sound([drawing(30, breaker: 50)]), false],
+    'a leg over the running limit' => ['OVER_RUN', sound([drawing(30.1, breaker: 50)]), true, Severity::Wrong],
+    'the other leg over it' => ['OVER_RUN', sound([drawing(30.1, space: '4', breaker: 50)]), true],
+    'both legs of a 120 V machine together over it' => ['OVER_RUN', sound([drawing(16), drawing(14.1, space: '4')], supply: on120()), true],
+
+    // 9,000 W at 240 V are 37.5 A for a moment.
+    'a start at the surge limit' => ['OVER_SURGE', sound([Houses::circuit('5', 1, Role::Must, 600, 4500, LoadKind::Pump)]), false],
+    'a start over it' => ['OVER_SURGE', sound([Houses::circuit('5', 1, Role::Must, 600, 4501, LoadKind::Pump)]), true, Severity::Wrong],
+    'a start over it that need not run' => ['OVER_SURGE', sound([Houses::circuit('5', 1, Role::Room, 600, 4501, LoadKind::Pump)]), false],
+    'a start that holds first but not again' => ['RESTART_OVER_SURGE', sound([Houses::circuit('5', 1, Role::Must, 600, 4000, LoadKind::Pump), drawing(10, space: '2'), drawing(10, space: '6')]), true, Severity::Advice],
+    'a start that holds again too' => ['RESTART_OVER_SURGE', sound([Houses::circuit('5', 1, Role::Must, 600, 2000, LoadKind::Pump), drawing(10, space: '6')]), false],
+
+    'a 15 A receptacle on 15 A' => ['RECEPTACLE_UNDER_BREAKER', sound([Changed::of(drawing(5, breaker: 15), receptacleA: 15)]), false],
+    'a 15 A receptacle on 20 A' => ['RECEPTACLE_UNDER_BREAKER', sound([Changed::of(drawing(5), receptacleA: 15)]), true, Severity::Wrong],
+    'a 15 A receptacle with 12 A' => ['RECEPTACLE_UNDER_LOAD', sound([Changed::of(drawing(12, breaker: 15), receptacleA: 15)]), false],
+    'a 15 A receptacle with 12.1 A' => ['RECEPTACLE_UNDER_LOAD', sound([Changed::of(drawing(12.1, breaker: 15), receptacleA: 15)]), true, Severity::Wrong],
+    'several receptacles with 12.1 A' => ['RECEPTACLE_UNDER_LOAD', sound([drawing(12.1, breaker: 15)]), false],
+    'a 15 A receptacle with 13 A measured and 5 A listed' => ['RECEPTACLE_UNDER_LOAD', sound([Changed::of(drawing(5, breaker: 15), receptacleA: 15, measured: new Measured(Leg::A, 13, 13))]), true],
+    'a 15 A receptacle with 5 A measured and 13 A listed' => ['RECEPTACLE_UNDER_LOAD', sound([Changed::of(drawing(13, breaker: 15), receptacleA: 15, measured: new Measured(Leg::A, 5, 5))]), false],
+
+    'an old fault answered yes' => ['EXISTING_'.strtoupper(ExistingFault::cases()[0]->value), sound(existing: new ExistingEquipment([ExistingFault::cases()[0]->value => true])), true],
+    'an old fault answered no' => ['EXISTING_'.strtoupper(ExistingFault::cases()[0]->value), sound(existing: new ExistingEquipment([ExistingFault::cases()[0]->value => false])), false],
+
+    'a wire that no table has' => ['WIRE_NOT_FOUND', sound(supply: Houses::supply(48000, 60000, 240, Outlet::Terminals, 400), wire: new WireRun(25, 20, method: WiringMethod::Cable, ambientC: 54)), true, Severity::Wrong],
+]);
+
+it('says by the figures that count what goes through a receptacle', function () {
+    $listed = found(sound([Changed::of(drawing(13, breaker: 15), receptacleA: 15)]), 'RECEPTACLE_UNDER_LOAD')[0];
+    $measured = found(sound([Changed::of(drawing(5, breaker: 15), receptacleA: 15, measured: new Measured(Leg::A, 14, 14))]), 'RECEPTACLE_UNDER_LOAD')[0];
+    expect($listed->what)->toContain('13.0 A listed')->and($listed->circuitId)->toBe('c1')->and($measured->what)->toContain('14.0 A measured')->toContain('15 A receptacle')->toContain('12.0 A');
+});
+
+it('says how much of a load runs for hours', function () {
+    expect(found(sound([drawing(18, 10)]), 'CONTINUOUS_OVER_BREAKER')[0]->what)->toContain('10.0 A of it run for hours')->toContain('20.5 A on a 20 A breaker');
+});
+
+it('names the circuits that were not measured', function () {
+    $one = found(sound([drawing(5), Changed::of(drawing(5, space: '2'), measured: new Measured(Leg::A, 5, 5))], figures: School::Measure, figuresReason: 'x'), 'NOT_MEASURED')[0];
+    $two = found(sound([drawing(5), drawing(5, space: '2')], figures: School::Measure, figuresReason: 'x'), 'NOT_MEASURED')[0];
+    expect($one->what)->toContain('1 circuit that must run was not measured: 1 circuit 1.')->and($two->what)->toContain('2 circuits that must run were not measured: 1 circuit 1 and 2 circuit 2.');
+});
+
+it('says what is lost on the way', function () {
+    // 900 ft of 10 AWG cord and 20 ft of 10 AWG copper at 1.24 ohms per 1,000 ft: 2 x 1.24 x 30 x 0.92 = 68.4 V, 28.5 % of 240 V.
+    expect(found(sound(wire: new WireRun(900, 20)), 'DROP_LONG')[0]->what)->toContain('29 % of the voltage is lost on the way at 30 A');
+});
+
+it('has a sentence, a reason, a remedy and a rule for every old fault', function (ExistingFault $fault) {
+    $finding = found(sound(existing: new ExistingEquipment([$fault->value => true])), 'EXISTING_'.strtoupper($fault->value))[0];
+    expect($finding->what)->toMatch('/^[A-Z].+\.$/')->and($finding->why)->toMatch('/^[A-Z].+\.$/')->and($finding->do)->toMatch('/^[A-Z].+\.$/')->and($finding->source->words())->not->toBe('');
+})->with(ExistingFault::cases());
+
+it('finds what belongs to a circuit under it alone', function () {
+    $review = Review::of(sound([drawing(21), drawing(21, space: '4')]));
+    expect(array_map(fn (Finding $f) => $f->circuitId, $review->onCircuit('c4')))->toBe(['c4'])->and($review->onCircuit('c9'))->toBe([]);
+});
