@@ -73,10 +73,11 @@ final class InterlockOption implements ConnectionOption
         $needed = array_sum(array_map(fn (Circuit $c): int => $c->slot->poles, $inTheWay));
         $elsewhere = count(array_diff($panel->freeSpaces(), $panel->interlockSpaces()));
         $names = Say::list(array_map(fn (Circuit $c): string => $c->title(), $inTheWay));
+        $free = Say::count($elsewhere, 'space').($elsewhere === 1 ? ' is' : ' are').' free';
 
         return [$elsewhere >= $needed
-            ? Reason::note("$held $names must move first; ".Say::count($elsewhere, 'space').' are free elsewhere.', $source)
-            : Reason::open("$held $names must move first, and only ".Say::count($elsewhere, 'space').' '.($elsewhere === 1 ? 'is' : 'are').' free. Look for tandem spaces, or a sub-panel.', $source)];
+            ? Reason::note("$held $names must move first; $free elsewhere.", $source)
+            : Reason::open("$held $names must move first, and only $free. Look for tandem spaces, or a sub-panel.", $source)];
     }
 
     /** @return list<Reason> */

@@ -67,10 +67,10 @@ final class ManualSwitchOption implements ConnectionOption
             return [Reason::open('Mark the circuits that must run: each takes a place on the switch.', $source)];
         }
         if ($size === null) {
-            return [Reason::stops("The circuits that must run take $positions places; such switches end at ".max(self::SIZES).'. Leave some off, or use an interlock or a sub-panel.', $source)];
+            return [Reason::stops('The circuits that must run take '.Say::count($positions, 'place').'; such switches end at '.max(self::SIZES).'. Leave some off, or use an interlock or a sub-panel.', $source)];
         }
 
-        return [Reason::note("The circuits that must run take $positions places: a switch for $size.", $source)];
+        return [Reason::note('The circuits that must run take '.Say::count($positions, 'place').": a switch for $size.", $source)];
     }
 
     /**

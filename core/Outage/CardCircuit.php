@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Underpin\Outage;
 
+use Underpin\Say;
+
 /** One breaker or switch on the card. */
 final readonly class CardCircuit
 {
@@ -17,6 +19,6 @@ final readonly class CardCircuit
 
     public function waitWords(): string
     {
-        return $this->waitS % 60 === 0 ? ($this->waitS / 60).' min' : "$this->waitS s";
+        return Say::seconds($this->waitS);
     }
 }

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Tests\Support\Changed;
 use Tests\Support\Houses;
 use Underpin\Checks\Facts;
 use Underpin\Checks\Reach;
@@ -201,3 +202,52 @@ it('finds what is wrong with a job, worst first', function (JobFile $job, string
     [new JobFile('x', panels: house([], listed: false)->panels, supply: Houses::supply(), connection: ConnectionKind::Interlock), 'CONNECTION_NOT_POSSIBLE'],
     [new JobFile('x', panels: house([])->panels, supply: Houses::supply(48000, 60000, 240, Outlet::Terminals, 400), connection: ConnectionKind::Interlock, wire: new WireRun(10, 10, ambientC: 54, terminalC: 60, method: WiringMethod::Cable)), 'WIRE_NOT_FOUND'],
 ]);
+
+it('opens at the furthest stage that was begun; a card counts only once it is done', function (JobFile $job, Stage $stage) {
+    expect(StageReport::reached(StageReport::all(Review::of($job))))->toBe($stage);
+})->with([
+    'nothing' => [new JobFile('x'), Stage::Survey],
+    'loads marked' => [Houses::small(), Stage::Loads],
+    'wire measured, card not ready' => [Houses::small(Houses::supply(1800, 2000, 240, Outlet::Locking20, 20), ConnectionKind::Interlock), Stage::Wire],
+    'card ready' => [Houses::small(Houses::supply(), ConnectionKind::Interlock), Stage::Run],
+]);
+
+it('says in whole sentences why a way of connecting works or not', function (JobFile $job, ConnectionKind $kind, string $said) {
+    expect(array_map(fn ($r) => $r->text, Connections::verdict($job, $kind)->reasons))->toContain($said);
+})->with(function () use ($fridge): Generator {
+    $boiler = Houses::circuit('4', 1, Role::Must, 300, 900, LoadKind::Boiler, 'Boiler');
+    $pump = Houses::circuit('5', 2, Role::Must, 1200, 4800, LoadKind::Pump, 'Pump');
+    yield 'one without a plug' => [house([$fridge, $boiler]), ConnectionKind::Cords, '4 Boiler must run and has no plug for a 120 V cord.'];
+    yield 'two without a plug' => [house([$fridge, $boiler, $pump]), ConnectionKind::Cords, '4 Boiler and 5–7 Pump must run and have no plug for a 120 V cord.'];
+    $taken = fn (int ...$free) => house(array_map(fn (int $n) => Houses::circuit((string) $n, 1, Role::Off, name: "Room $n"), array_values(array_diff(range(1, 20), $free))));
+    $held = 'The generator breaker goes in spaces 1 and 3 beside the main, and must be held down: it is back-fed. ';
+    yield 'just enough spaces free' => [$taken(18, 20), ConnectionKind::Interlock, $held.'1 Room 1 and 3 Room 3 must move first; 2 spaces are free elsewhere.'];
+    yield 'one space free for two breakers' => [$taken(20), ConnectionKind::Interlock, $held.'1 Room 1 and 3 Room 3 must move first, and only 1 space is free. Look for tandem spaces, or a sub-panel.'];
+    yield 'no space free for two breakers' => [$taken(), ConnectionKind::Interlock, $held.'1 Room 1 and 3 Room 3 must move first, and only 0 spaces are free. Look for tandem spaces, or a sub-panel.'];
+    yield 'a needed space does not count as free' => [$taken(3, 20), ConnectionKind::Interlock, $held.'1 Room 1 must move first; 1 space is free elsewhere.'];
+    $panels = fn (int $more) => Changed::of(house([$fridge]), panels: [...house([$fridge])->panels, ...array_map(fn (int $i) => new Panel("q$i", "Barn $i", 12, PanelKind::Main), range(1, $more))]);
+    yield 'another panel' => [$panels(1), ConnectionKind::Interlock, 'It feeds Panel and what hangs behind it; Barn 1 stays dead.'];
+    yield 'two other panels' => [$panels(2), ConnectionKind::Interlock, 'It feeds Panel and what hangs behind it; Barn 1 and Barn 2 stay dead.'];
+    $on120 = fn (?bool $multiwire) => Changed::of(house([$fridge], multiwire: $multiwire), supply: Houses::supply(3000, 3600, 120, Outlet::Locking30At120, 30));
+    yield '120 V on both legs' => [$on120(false), ConnectionKind::Interlock, 'A 120 V machine feeds both legs from one hot wire: every 240 V load stays dead.'];
+    yield 'a breaker just small enough' => [house([Houses::circuit('1', 1, Role::Must, 100, amps: 30)]), ConnectionKind::ManualSwitch, 'The circuits that must run take 1 place: a switch for 4.'];
+});
+
+it('asks about shared neutrals only where a manual switch could load them twice', function (?int $volts, ?bool $multiwire, bool $asks) use ($fridge) {
+    $supply = match ($volts) {
+        120 => Houses::supply(3000, 3600, 120, Outlet::Locking30At120, 30), 240 => Houses::supply(), null => null
+    };
+    $texts = array_map(fn ($r) => $r->text, Connections::verdict(Changed::of(house([$fridge], multiwire: $multiwire), supply: $supply), ConnectionKind::ManualSwitch)->reasons);
+    expect(preg_grep('/halves of a multiwire circuit/', $texts) !== [])->toBe($asks);
+})->with([[120, true, true], [120, null, true], [120, false, false], [240, true, false], [null, true, false]]);
+
+it('powers what it reaches and the machine can feed', function () {
+    $inBarn = Houses::circuit('6', 1, Role::Must, 100, name: 'Barn lights');
+    $job = house([Houses::circuit('5', 2, Role::Must, 1200, 1200, name: 'Heater'), Houses::circuit('2', 1, Role::Room, 100, name: 'Lights')]);
+    $job = Changed::of($job, panels: [...$job->panels, new Panel('barn', 'Barn', 12, PanelKind::Main, circuits: [Changed::of($inBarn, id: 'barn6')])]);
+    $names = fn (JobFile $job, ConnectionKind $kind, string $which) => array_map(fn ($c) => $c->name, Connections::verdict($job, $kind)->$which);
+    expect($names($job, ConnectionKind::Interlock, 'powers'))->toBe(['Heater', 'Lights'])->and($names($job, ConnectionKind::Interlock, 'dead'))->toBe(['Barn lights']);
+    $job = Changed::of($job, supply: Houses::supply(3000, 3600, 120, Outlet::Locking30At120, 30));
+    expect($names($job, ConnectionKind::Interlock, 'powers'))->toBe(['Lights'])->and($names($job, ConnectionKind::Interlock, 'dead'))->toBe(['Heater', 'Barn lights'])
+        ->and($names($job, ConnectionKind::ManualSwitch, 'powers'))->toBe(['Barn lights'])->and($names($job, ConnectionKind::ManualSwitch, 'dead'))->toBe(['Heater']);
+});

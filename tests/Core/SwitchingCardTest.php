@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\Changed;
+use Tests\Support\Houses;
+use Underpin\Checks\Facts;
+use Underpin\Connection\ConnectionKind;
+use Underpin\Loads\LoadKind;
+use Underpin\Loads\Role;
+use Underpin\Outage\CardCircuit;
+use Underpin\Outage\CardStep;
+use Underpin\Outage\SwitchingCard;
+use Underpin\Service\Panel;
+use Underpin\Service\PanelKind;
+use Underpin\Sizing\Fuel;
+use Underpin\Sizing\MachineForm;
+use Underpin\Sizing\Outlet;
+use Underpin\Sizing\Supply;
+
+function cardOf(?ConnectionKind $way, ?Supply $supply = null, mixed ...$changes): SwitchingCard
+{
+    return SwitchingCard::of(new Facts(Changed::of(Houses::small($supply ?? Houses::supply(), $way), ...$changes)));
+}
+
+/** @param  list<CardStep>  $steps */
+function words(array $steps): string
+{
+    return implode(' | ', array_map(fn (CardStep $s): string => $s->do, $steps));
+}
+
+$standby = fn () => new Supply(Houses::machine(9000, 10000, 240, Outlet::Terminals, 40, MachineForm::Standby), Fuel::Gasoline);
+
+it('warns of what kills with this very arrangement', function () use ($standby) {
+    $portable = implode(' ', cardOf(ConnectionKind::Interlock)->cautions);
+    expect($portable)->toContain('at least 20 ft from every door')->toContain('Never force the interlock')->toContain('Refuel only when the engine is off');
+    $fixed = implode(' ', cardOf(ConnectionKind::ManualSwitch, $standby())->cautions);
+    expect($fixed)->toContain('Keep windows above and beside the engine shut')->toContain('Never force the switch')->not->toContain('Refuel');
+    $cords = implode(' ', cardOf(ConnectionKind::Cords)->cautions);
+    expect($cords)->toContain('Never plug the generator into a wall outlet')->not->toContain('Never two sources');
+    foreach ([$portable, $fixed, $cords] as $each) {
+        expect($each)->toContain('Exhaust kills')->toContain('Carbon monoxide alarms')->toContain('call the electrician')->not->toMatch('/safe to/');
+    }
+});
+
+it('keeps the way back in the reverse order for every way of connecting', function (ConnectionKind $way, array $there, array $back) {
+    $card = cardOf($way);
+    foreach ([[$card->toGenerator, $there], [$card->back, $back]] as [$steps, $marks]) {
+        $at = array_map(fn (string $mark): int|false => strpos(words($steps), $mark), $marks);
+        $sorted = $at;
+        sort($sorted);
+        expect($at)->not->toContain(false)->and($at)->toBe($sorted);
+    }
+})->with([
+    [ConnectionKind::Interlock, ['turn off the 200 A main', 'Slide the interlock', 'start the engine', 'Connect the cord', 'Turn on the generator breaker (spaces 1–3)', 'go down the list'], ['every circuit breaker', 'Turn off the generator', 'Slide the interlock plate back', 'Turn on the main', 'then stop it', 'Unplug the cord']],
+    [ConnectionKind::ManualSwitch, ['leave every switch on LINE', 'start the engine', 'Connect the cord', 'go down the list'], ['from GEN through OFF to LINE', 'then stop it', 'Unplug the cord']],
+    [ConnectionKind::Cords, ['Switch off the appliances', 'Start the engine', 'Run one cord'], ['unplug them', 'own wall outlet', 'then stop it']],
+]);
+
+it('asks nobody to carry or plug in a standby machine', function () use ($standby) {
+    $card = cardOf(ConnectionKind::Interlock, $standby());
+    expect(words($card->toGenerator))->toContain('Start the engine at its panel')->not->toContain('cord')
+        ->and(words($card->back))->toContain('resting position')->not->toContain('cord');
+});
+
+it('lists every circuit once: to start, with room, or to leave off', function (ConnectionKind $way, array $start, array $room, array $off) {
+    $card = cardOf($way);
+    $labels = fn (array $rows): array => array_map(fn (CardCircuit $c): string => $c->label, $rows);
+    expect([$labels($card->start), $labels($card->room), $labels($card->leaveOff)])->toBe([$start, $room, $off]);
+})->with([
+    [ConnectionKind::Interlock, ['5–7', '2', '4'], ['8'], ['10–12']],
+    [ConnectionKind::ManualSwitch, ['5–7', '2', '4'], [], []],
+    [ConnectionKind::Cords, ['2'], [], []],
+]);
+
+it('leaves off what has room where the musts themselves do not hold', function () {
+    $card = cardOf(ConnectionKind::Interlock, Houses::supply(1800, 2000, 240, Outlet::Locking20, 20));
+    expect($card->room)->toBe([])->and(array_map(fn (CardCircuit $c) => $c->label, $card->leaveOff))->toBe(['8', '10–12']);
+});
+
+it('turns a feeder on before the first circuit behind it, and once', function (ConnectionKind $way, array $start) {
+    $feeder = Houses::circuit('9', 2, Role::Off, name: 'Feeder', amps: 60);
+    $barn = new Panel('barn', 'Barn', 12, PanelKind::Sub, circuits: [
+        Changed::of(Houses::circuit('1', 1, Role::Must, 500, 500, LoadKind::Lighting, 'Stall lights'), id: 'b1'),
+        Changed::of(Houses::circuit('2', 1, Role::Must, 400, 400, LoadKind::Lighting, 'Yard lights'), id: 'b2'),
+    ], fedFrom: 'main', feederCircuit: 'c9');
+    $main = Changed::of(Houses::small()->panels[0], circuits: [Houses::circuit('2', 1, Role::Must, 180, 180, name: 'Fridge'), $feeder]);
+    $card = cardOf($way, null, panels: [$main, $barn]);
+    expect(array_map(fn (CardCircuit $c) => "$c->panel $c->label", $card->start))->toBe($start);
+})->with([
+    [ConnectionKind::Interlock, ['Main panel 2', 'Main panel 9–11', 'Barn 1', 'Barn 2']],
+    [ConnectionKind::ManualSwitch, ['Main panel 2', 'Barn 1', 'Barn 2']],
+]);
+
+it('says waits as one would say them', function (int $seconds, string $words) {
+    expect((new CardCircuit('c', 'P', '1', 'x', $seconds))->waitWords())->toBe($words);
+})->with([[30, '30 s'], [60, '1 min'], [90, '90 s'], [180, '3 min']]);
