@@ -127,7 +127,7 @@ final readonly class Fit
             $why[] = sprintf('Its %s outlet passes %d A, less than the engine gives.', $supply->machine->outlet->value, $supply->machine->outletA);
         }
         if ($this->cannotFeed !== []) {
-            $why[] = sprintf('No 240 V: %s stays dead.', Say::list($this->titles($this->cannotFeed)));
+            $why[] = sprintf('No 240 V: %s %s dead.', Say::list($this->titles($this->cannotFeed)), count($this->cannotFeed) === 1 ? 'stays' : 'stay');
         }
         if ($this->plan->must !== []) {
             $why[] = $supply->feedsBothLegs()

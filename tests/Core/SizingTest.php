@@ -2,9 +2,12 @@
 
 declare(strict_types=1);
 
+use Tests\Support\Changed;
 use Tests\Support\Houses;
 use Underpin\Checks\Facts;
 use Underpin\JobFile\JobFile;
+use Underpin\Loads\Duty;
+use Underpin\Loads\Load;
 use Underpin\Loads\LoadKind;
 use Underpin\Loads\Plan;
 use Underpin\Loads\Role;
@@ -110,3 +113,71 @@ it('says on the strip what it needs before a machine is picked', function () {
     expect($strip->aRunA)->toBe(16.0)->and($strip->detail)->toContain('4,800 W running');
     expect(LegStrip::of(new Facts(Houses::small(Houses::supply())))->ticks)->toHaveCount(3);
 });
+
+it('says why, in sentences with this machine\'s figures', function (array $circuits, ?Supply $supply, array $said, array $unsaid = [], float $margin = 20.0, float $floorVa = 0.0) {
+    $fit = Fit::of(new Plan($circuits, floorVa: $floorVa), $supply ?? Houses::supply(), $margin);
+    $why = $fit->why();
+    foreach ($said as $sentence) {
+        expect($why)->toContain($sentence);
+    }
+    foreach ($unsaid as $words) {
+        expect(implode(' ', $why))->not->toContain($words);
+    }
+})->with([
+    'running and advertised' => [
+        [Houses::circuit('1', 1, Role::Must, 1200)], null,
+        [
+            '7,200 W running and 9,000 W advertised peak: 1,800 W of the peak is gone after seconds. That is 30.0 A running and 37.5 A starting on each leg.',
+            'Must run: 10.0 A on leg A, 0.0 A on leg B, of 30.0 A.', 'Worst start in the best order: 10.0 A (circuit 1), of 37.5 A.',
+        ],
+        ['outlet passes', 'No 240 V', 'margin', 'Figures are missing', 'starts again'],
+    ],
+    'on one hot wire' => [
+        [Houses::circuit('1', 1, Role::Must, 1200), Houses::circuit('3', 2, Role::Must, 400, 400, name: 'Dryer')], Houses::supply(3600, 4200, 120, Outlet::Travel30, 30),
+        [
+            '3,600 W running and 4,200 W advertised peak: 600 W of the peak is gone after seconds. That is 30.0 A running and 35.0 A starting on its one hot wire.',
+            'No 240 V: Dryer stays dead.', 'Must run: 10.0 A together on one hot wire, of 30.0 A.',
+        ],
+    ],
+    'two that need 240 V' => [[Houses::circuit('3', 2, Role::Must, 400, 400, name: 'Dryer'), Houses::circuit('4', 2, Role::Must, 400, 400, name: 'Range')], Houses::supply(3600, 4200, 120, Outlet::Travel30, 30), ['No 240 V: Dryer and Range stay dead.']],
+    'an outlet smaller than the engine' => [[], Houses::supply(9600, 12000), ['Its L14-30R outlet passes 30 A, less than the engine gives.'], ['Must run', 'Worst start', 'margin']],
+    'an outlet as large as the engine' => [[], null, [], ['outlet passes']],
+    'less to spare than the margin' => [[Houses::circuit('1', 1, Role::Must, 25 * 120)], null, ['17 % to spare is less than the 20 % margin chosen for this job.']],
+    'just the margin to spare' => [[Houses::circuit('1', 1, Role::Must, 24 * 120)], null, [], ['margin']],
+    'short: the margin does not matter any more' => [[Houses::circuit('1', 1, Role::Must, 31 * 120)], null, [], ['margin']],
+    'a motor that starts again' => [
+        [Houses::circuit('1', 2, Role::Must, 1200, 7440, LoadKind::Pump, 'Pump'), Houses::circuit('5', 1, Role::Must, 1200, 1200, LoadKind::Lighting)], null,
+        ['If a motor starts again by itself with everything on, it reaches 41.0 A: the order alone does not cover that. A soft starter would.', 'Worst start in the best order: 31.0 A (Pump), of 37.5 A.'],
+    ],
+    'one of each missing' => [
+        [Houses::circuit('1', 1, Role::Must), Houses::circuit('3', 1, Role::Must, 500, null, LoadKind::Pump)], null,
+        ['Figures are missing: 1 circuit that must run has no watts and 1 motor has no starting watts.'],
+    ],
+    'two of each missing' => [
+        [Houses::circuit('1', 1, Role::Must), Houses::circuit('2', 1, Role::Must), Houses::circuit('3', 1, Role::Must, 500, null, LoadKind::Pump), Houses::circuit('4', 1, Role::Must, 500, null, LoadKind::Pump)], null,
+        ['Figures are missing: 2 circuits that must run have no watts and 2 motors have no starting watts.'],
+    ],
+    'the calculation asks for more than the list' => [[Houses::circuit('1', 1, Role::Must, 1200)], null, ['Must run: 25.0 A on leg A, 25.0 A on leg B, of 30.0 A.'], [], 20.0, 6000.0],
+    'the calculation on one hot wire' => [[Houses::circuit('1', 1, Role::Must, 1200)], Houses::supply(3600, 4200, 120, Outlet::Travel30, 30), ['Must run: 25.0 A together on one hot wire, of 30.0 A.'], [], 20.0, 3000.0],
+]);
+
+it('says in one sentence how it stands', function (array $circuits, string $headline, ?Supply $supply = null) {
+    expect(fit($circuits, $supply)->headline())->toBe($headline);
+})->with([
+    'holds' => [[Houses::circuit('1', 1, Role::Must, 1200)], 'Holds, with 20.0 A to spare on leg A.'],
+    'at the limit' => [[Houses::circuit('4', 1, Role::Must, 3600)], 'Holds, with no more than 0.0 A to spare on leg B.'],
+    'over while running' => [[Houses::circuit('4', 1, Role::Must, 3720)], 'Over by 1.0 A on leg B while running.'],
+    'over while starting' => [[Houses::circuit('4', 1, Role::Must, 600, 4800, LoadKind::Pump, 'Pump')], 'Pump starts at 40.0 A; the machine gives 37.5 A.'],
+    'in the right order only' => [[Houses::circuit('1', 2, Role::Must, 1200, 7440, LoadKind::Pump, 'Pump'), Houses::circuit('5', 1, Role::Must, 1200, 1200, LoadKind::Lighting)], 'Holds in the right order only, with 15.0 A to spare on leg A.'],
+    'four that need 240 V, three named' => [array_map(fn (int $n) => Houses::circuit((string) $n, 2, Role::Must, 100, 100, name: "Heater $n"), [1, 2, 5, 6]), 'Heater 1, Heater 2 and 2 more cannot run: a 120 V machine has no 240 V.', Houses::supply(3600, 4200, 120, Outlet::Travel30, 30)],
+]);
+
+it('counts a start again only of loads that start by themselves, unless the calculation hides which are on', function (Duty $duty, float $floorVa, float $restartA) {
+    $pump = new Load('p', 'Pump', LoadKind::Pump, 600, 1800, duty: $duty);
+    $circuit = Changed::of(Houses::circuit('1', 1, Role::Must), loads: [$pump]);
+    expect(Fit::of(new Plan([$circuit, Houses::circuit('5', 1, Role::Must, 600)], floorVa: $floorVa), Houses::supply(), 20)->restartA)->toEqualWithDelta($restartA, 1e-9);
+})->with([
+    'cycles: 5 A + 5 A + 10 A more' => [Duty::Cycling, 0.0, 20.0],
+    'switched by hand' => [Duty::ByHand, 0.0, 10.0],
+    'switched by hand, legs as calculated: 20 A + 10 A more' => [Duty::ByHand, 4800.0, 30.0],
+]);
