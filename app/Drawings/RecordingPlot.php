@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
+use Underpin\Loads\Measure\Mark;
 use Underpin\Loads\Measure\Reading;
 
 /** A whole recording as two bands, each from the least to the highest of its moment. */
@@ -15,7 +16,10 @@ final readonly class RecordingPlot
 
     public const LEFT = 50;
 
-    public const TOP = 14;
+    public const TOP = 22;
+
+    /** width of a letter of the smaller text, in the units of the drawing */
+    private const LETTER = 7.4;
 
     public float $highest;
 
@@ -56,6 +60,30 @@ final readonly class RecordingPlot
         }
 
         return $path;
+    }
+
+    /**
+     * Where each mark stands, and as much of its words as fit before the next.
+     *
+     * @param  list<Mark>  $marks  in the order of time
+     * @param  array<string, string>  $circuits  names by id
+     * @return list<array{x: float, words: string}>
+     */
+    public function marks(array $marks, array $circuits): array
+    {
+        $lines = [];
+        foreach ($marks as $i => $mark) {
+            $next = isset($marks[$i + 1]) ? $this->x($marks[$i + 1]->atMs) : self::WIDTH;
+            $letters = (int) floor(($next - $this->x($mark->atMs) - 14) / self::LETTER);
+            $words = $mark->circuitId === null ? $mark->said : $circuits[$mark->circuitId] ?? $mark->said;
+            $lines[] = ['x' => $this->x($mark->atMs), 'words' => match (true) {
+                mb_strlen($words) <= $letters => $words,
+                $letters > 3 => rtrim(mb_substr($words, 0, $letters - 1)).'…',
+                default => '',
+            }];
+        }
+
+        return $lines;
     }
 
     /** @return list<float> amperes to label */

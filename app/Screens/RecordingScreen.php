@@ -73,6 +73,17 @@ final readonly class RecordingScreen
         return $names;
     }
 
+    /** @return array<string, string> number and name of every circuit, by id */
+    public static function titles(JobFile $job): array
+    {
+        $titles = [];
+        foreach ($job->circuits() as $circuit) {
+            $titles[$circuit->id] = $circuit->title();
+        }
+
+        return $titles;
+    }
+
     public function inletWords(): string
     {
         if ($this->summary === null) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underpin\Loads;
 
 use Underpin\Codebook\MotorCurrents;
+use Underpin\Limit;
 use Underpin\Refused;
 use Underpin\Service\Leg;
 
@@ -32,7 +33,7 @@ final readonly class Nameplate
         if ($ratedA < 0) {
             throw new Refused('rla', 'rla, the rated amperes, must not be below 0.');
         }
-        if ($lockedRotorA !== null && $lockedRotorA < $ratedA) {
+        if ($lockedRotorA !== null && Limit::over($ratedA, $lockedRotorA)) {
             throw new Refused('lra', "lra, the locked-rotor amperes, must be at least the rated amperes ($ratedA A).");
         }
         $startA = $lockedRotorA === null ? null : max($ratedA, MotorStart::fromLockedRotor($lockedRotorA, $leg->volts(), $softStartPct)->amps);

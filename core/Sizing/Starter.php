@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underpin\Sizing;
 
+use Underpin\Limit;
 use Underpin\Refused;
 use Underpin\Service\Leg;
 
@@ -15,7 +16,7 @@ final readonly class Starter
         if ($runAmps < 0) {
             throw new Refused('run_amps', 'run_amps must not be below 0.');
         }
-        if ($startAmps < $runAmps) {
+        if (Limit::over($runAmps, $startAmps)) {
             throw new Refused('start_amps', sprintf('start_amps must be at least run_amps (%s A).', $runAmps));
         }
     }

@@ -11,6 +11,7 @@ use Tests\Support\RandomHouse;
 use Underpin\Loads\Interval\CivilDay;
 use Underpin\Loads\Interval\IntervalSeries;
 use Underpin\Loads\Interval\Zone;
+use Underpin\Loads\Measure\Mark;
 use Underpin\Loads\Measure\Reading;
 use Underpin\Service\Circuit;
 
@@ -76,6 +77,16 @@ it('covers every hour of the year once on the map, and no more', function () {
         ->and(array_sum(array_column($map->table(), 'hours')))->toBeLessThan(366 * 24)->toBeGreaterThan(360 * 24);
     $before = new LoadMap($map->year, 1);
     expect(min($before->days))->toBe(array_key_first($map->year->days))->and($map->peak() ?? $before->peak())->not->toBeNull();
+});
+
+it('writes as much beside a mark as fits before the next', function () {
+    $plot = new RecordingPlot([new Reading(0, 1, 1), new Reading(84_600, 1, 1)], 5);
+    $marks = [new Mark(0, 'boiler on'), new Mark(10_000, '', 'c5'), new Mark(20_000, 'a longer story'), new Mark(20_900, 'too near'), new Mark(60_000, 'gone', 'c9')];
+    $lines = $plot->marks($marks, ['c5' => '5–7 Deep well pump of the barn']);
+    expect(array_column($lines, 'words'))->toBe(['boiler on', '5–7 Deep w…', '', 'too near', 'gone']);
+    foreach ($lines as $i => $line) {
+        expect($line['x'])->toBe($plot->x($marks[$i]->atMs))->and($line['x'] + 7.4 * mb_strlen($line['words']))->toBeLessThan($lines[$i + 1]['x'] ?? RecordingPlot::WIDTH);
+    }
 });
 
 it('keeps a recording within its plot, with its highest moment on it', function () {

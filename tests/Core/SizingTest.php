@@ -12,10 +12,15 @@ use Underpin\Loads\LoadKind;
 use Underpin\Loads\Plan;
 use Underpin\Loads\Role;
 use Underpin\Service\Panel;
+use Underpin\Sizing\Bond;
 use Underpin\Sizing\Fit;
+use Underpin\Sizing\Fuel;
 use Underpin\Sizing\LegStrip;
+use Underpin\Sizing\Machine;
+use Underpin\Sizing\MachineForm;
 use Underpin\Sizing\Outlet;
 use Underpin\Sizing\Ranking;
+use Underpin\Sizing\Rating;
 use Underpin\Sizing\Supply;
 use Underpin\Sizing\Verdict;
 
@@ -181,3 +186,17 @@ it('counts a start again only of loads that start by themselves, unless the calc
     'switched by hand' => [Duty::ByHand, 0.0, 10.0],
     'switched by hand, legs as calculated: 20 A + 10 A more' => [Duty::ByHand, 4800.0, 30.0],
 ]);
+
+it('weighs only the fuel that was asked for', function () {
+    $both = new Machine('m', 'Both', MachineForm::Portable, 240, Outlet::Locking30, 30, Bond::Floating, false, [new Rating(Fuel::Gasoline, 7200, 9000), new Rating(Fuel::Propane, 6500, 8000)], 1000);
+    $plan = new Plan([Houses::circuit('1', 1, Role::Must, 1200)]);
+    $fuels = fn (?Fuel $only) => array_map(fn (Fit $f) => $f->supply->fuel, Ranking::of($plan, [$both], 20, $only));
+    expect($fuels(null))->toBe([Fuel::Gasoline, Fuel::Propane])->and($fuels(Fuel::Propane))->toBe([Fuel::Propane])->and($fuels(Fuel::NaturalGas))->toBe([]);
+});
+
+it('gives medical equipment its place before everything else', function () {
+    $lamps = array_map(fn (int $n) => Houses::circuit((string) (4 * $n + 1), 1, Role::Must, 300), range(0, 11));
+    $medical = Houses::circuit('6', 1, Role::Must, 1200, kind: LoadKind::Medical);
+    $together = fit([...$lamps, $medical])->together();
+    expect(array_map(fn ($c) => $c->id, $together->on))->toContain('c6')->and($together->waiting)->toHaveCount(4);
+});
