@@ -133,9 +133,11 @@ final readonly class WirePlan
         return [
             new WireLine('Outlet', "$outlet->value, {$supply->machine->volts} V, $outletA A", 'The live side is always the female side: an outlet ends in R, what goes into it in P.', new Source('NEMA WD 6', '')),
             new WireLine('Cord', $cordSize->words().", {$outlet->plug()} to female connector, ".($run->cordFt === null ? 'length to be measured' : number_format($run->cordFt).' ft'), sprintf('Male at the machine, female at the inlet, never two male ends. Long enough, with slack, to stand the machine %s ft from the house.', number_format($job->rules->portableFt)), Source::nec('Table 400.5(A)(1), 702.7')),
-            new WireLine('Inlet', "$inlet, $inletA A, wet-rated, recessed male pins", $inletA > $outletA
-                ? "Larger than today's outlet, for a larger machine later; the breaker follows the outlet. The cord then ends in a connector for this inlet."
-                : 'The same rating as the outlet. Screwed to framing, not to siding, and where it can be reached at night.', Source::nec('702.7, 406.9(B)')),
+            new WireLine('Inlet', "$inlet, $inletA A, wet-rated, recessed male pins", match (true) {
+                $inletA > $outletA => "Larger than today's outlet, for a larger machine later; the breaker follows the outlet. The cord then ends in a connector for this inlet.",
+                $inletA < $outletA => "Smaller than the outlet: the machine can push $outletA A through it. Choose an inlet of at least $outletA A.",
+                default => 'The same rating as the outlet. Screwed to framing, not to siding, and where it can be reached at night.',
+            }, Source::nec('702.7, 406.9(B)')),
         ];
     }
 
