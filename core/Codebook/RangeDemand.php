@@ -49,7 +49,7 @@ final class RangeDemand
             $demand['B'] = array_sum($b) * self::COLUMN_B_PCT[count($b)] / 100;
         }
         if ($c !== []) {
-            $demand['C'] = self::COLUMN_C_VA[count($c)] * (100 + self::NOTE_1_PCT_PER_KW * self::kilowattsOver($c)) / 100;
+            $demand['C'] = self::COLUMN_C_VA[count($c)] * (100.0 + self::NOTE_1_PCT_PER_KW * self::kilowattsOver($c)) / 100;
         }
 
         return $demand;
