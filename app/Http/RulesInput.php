@@ -9,8 +9,7 @@ use Underpin\Codebook\LocalRules;
 use Underpin\Form\Field;
 use Underpin\Form\FieldType;
 use Underpin\Form\Form;
-use Underpin\JobFile\JobFileForm;
-use Underpin\JobFile\JobFileJson;
+use Underpin\JobFile\Section\LocalRulesSection;
 use Underpin\Loads\Demand\DemandMethod;
 
 /** Local rules as a flat web form: each calculation that is accepted is a yes or a no of its own. */
@@ -18,7 +17,7 @@ final class RulesInput
 {
     public static function read(Request $request): LocalRules
     {
-        $plain = array_filter(JobFileForm::localRules()->fields(), fn (Field $f): bool => $f->type !== FieldType::Items);
+        $plain = array_filter(LocalRulesSection::form()->fields(), fn (Field $f): bool => $f->type !== FieldType::Items);
         $accepted = array_map(fn (DemandMethod $m): Field => Field::flag("accepts_$m->value", "the $m->value calculation is accepted"), DemandMethod::cases());
         $in = FormInput::read($request, new Form(...[...$plain, ...$accepted]));
         $case = (object) array_filter($in->all(), fn (string $name): bool => ! str_starts_with($name, 'accepts_'), ARRAY_FILTER_USE_KEY);
@@ -27,6 +26,6 @@ final class RulesInput
             array_filter(DemandMethod::cases(), fn (DemandMethod $m): bool => $in->flag("accepts_$m->value")),
         ));
 
-        return JobFileJson::rules(JobFileForm::localRules()->read($case));
+        return LocalRulesSection::read(LocalRulesSection::form()->read($case));
     }
 }

@@ -11,8 +11,15 @@ use Underpin\Codebook\Material;
 use Underpin\Connection\ConnectionKind;
 use Underpin\JobFile\Customer;
 use Underpin\JobFile\JobFile;
-use Underpin\JobFile\JobFileForm;
-use Underpin\JobFile\JobFileJson;
+use Underpin\JobFile\Section\CircuitSection;
+use Underpin\JobFile\Section\ExistingSection;
+use Underpin\JobFile\Section\LoadSection;
+use Underpin\JobFile\Section\LocalRulesSection;
+use Underpin\JobFile\Section\MachineSection;
+use Underpin\JobFile\Section\PanelSection;
+use Underpin\JobFile\Section\RecordedSection;
+use Underpin\JobFile\Section\ServiceSection;
+use Underpin\JobFile\Section\SiteSection;
 use Underpin\Loads\Demand\DemandInputs;
 use Underpin\Loads\Duty;
 use Underpin\Loads\Load;
@@ -81,13 +88,13 @@ final class JobRows
             StartSchool::from($job->start_school),
             $job->notes,
             self::existing($job->existing ?? []),
-            JobFileJson::site($job->site === null ? null : JobFileForm::site()->read(self::object($job->site))),
+            SiteSection::read($job->site === null ? null : SiteSection::form()->read(self::object($job->site))),
             $job->demand === null ? null : DemandInputs::from(DemandInputs::form()->read(self::object($job->demand))),
             $job->rules_profile,
             self::service($job->service),
             School::from($job->figures),
             $job->figures_reason,
-            JobFileJson::recorded($job->recorded === null ? null : JobFileForm::recorded()->read(self::object($job->recorded))),
+            RecordedSection::read($job->recorded === null ? null : RecordedSection::form()->read(self::object($job->recorded))),
         );
     }
 
@@ -100,11 +107,11 @@ final class JobRows
             'customer_address' => $job->customer->address,
             'customer_phone' => $job->customer->phone,
             'customer_email' => $job->customer->email,
-            'rules' => $job->rules->toArray(),
+            'rules' => LocalRulesSection::write($job->rules),
             'rules_profile' => $job->rulesProfile,
             'service_a' => $job->serviceA,
             'margin_pct' => $job->marginPct,
-            'machine' => $job->supply === null ? null : JobFileJson::machineToArray($job->supply->machine),
+            'machine' => $job->supply === null ? null : MachineSection::write($job->supply->machine),
             'fuel' => $job->supply?->fuel->value,
             'connection' => $job->connection?->value,
             'cord_ft' => $job->wire->cordFt,
@@ -117,26 +124,26 @@ final class JobRows
             'wet' => $job->wire->wet,
             'start_school' => $job->school->value,
             'notes' => $job->notes,
-            'existing' => JobFileJson::existingToArray($job->existing),
-            'site' => JobFileJson::siteToArray($job->site),
+            'existing' => ExistingSection::write($job->existing),
+            'site' => SiteSection::write($job->site),
             'demand' => $job->demand?->toArray(),
-            'service' => JobFileJson::serviceToArray($job->service),
+            'service' => ServiceSection::write($job->service),
             'figures' => $job->figures->value,
             'figures_reason' => $job->figuresReason,
-            'recorded' => $job->recorded === null ? null : JobFileJson::recordedToArray($job->recorded),
+            'recorded' => $job->recorded === null ? null : RecordedSection::write($job->recorded),
         ];
     }
 
     /** @return array<string, mixed> */
     public static function panelColumns(Panel $panel, int $position): array
     {
-        return ['key' => $panel->id, 'position' => $position] + array_diff_key(JobFileJson::panelToArray($panel), ['id' => 0, 'circuits' => 0]);
+        return ['key' => $panel->id, 'position' => $position] + array_diff_key(PanelSection::write($panel), ['id' => 0, 'circuits' => 0]);
     }
 
     /** @return array<string, mixed> */
     public static function circuitColumns(Circuit $circuit): array
     {
-        return ['key' => $circuit->id] + array_diff_key(JobFileJson::circuitToArray($circuit), ['id' => 0, 'loads' => 0, 'measured' => 0]) + self::measuredColumns($circuit->measured);
+        return ['key' => $circuit->id] + array_diff_key(CircuitSection::write($circuit), ['id' => 0, 'loads' => 0, 'measured' => 0]) + self::measuredColumns($circuit->measured);
     }
 
     /** @return array<string, mixed> columns of their own, so that the board needs no JSON to be read for every breaker */
@@ -151,25 +158,25 @@ final class JobRows
     /** @param  ?array<string, mixed>  $service as a job keeps it */
     public static function service(?array $service): Service
     {
-        return JobFileJson::service($service === null ? null : JobFileForm::service()->read(self::object($service)));
+        return ServiceSection::read($service === null ? null : ServiceSection::form()->read(self::object($service)));
     }
 
     /** @return array<string, mixed> */
     public static function loadColumns(Load $load, int $position): array
     {
-        return ['key' => $load->id, 'position' => $position] + array_diff_key(JobFileJson::loadToArray($load), ['id' => 0]);
+        return ['key' => $load->id, 'position' => $position] + array_diff_key(LoadSection::write($load), ['id' => 0]);
     }
 
     /** @param  array<string, mixed>  $spec as a catalogue row or a job keeps it */
     public static function machine(array $spec): Machine
     {
-        return JobFileJson::machine(JobFileForm::machine()->read(self::object($spec)));
+        return MachineSection::read(MachineSection::form()->read(self::object($spec)));
     }
 
     /** @param  ?array<string, mixed>  $rules as a profile or a job keeps them */
     public static function rules(?array $rules): LocalRules
     {
-        return JobFileJson::rules($rules === null ? null : JobFileForm::localRules()->read(self::object($rules)));
+        return LocalRulesSection::read($rules === null ? null : LocalRulesSection::form()->read(self::object($rules)));
     }
 
     /** @param  array<string, mixed>  $columns as the core's forms read them: objects, not arrays */

@@ -67,22 +67,4 @@ final readonly class LocalRules
             'Notes' => $this->notes === '' ? 'none' : $this->notes,
         ];
     }
-
-    /** @return array<string, mixed> */
-    public function toArray(): array
-    {
-        return [
-            'authority' => $this->authority,
-            'edition' => $this->edition,
-            'splices_in_panel' => $this->splicesInPanel,
-            'permit' => $this->permit,
-            'inspection' => $this->inspection,
-            'portable_ft' => $this->portableFt,
-            'who' => $this->who,
-            'calculations' => array_map(fn (DemandMethod $m): array => ['method' => $m->value], $this->calculations),
-            'notes' => $this->notes,
-            'source' => $this->source,
-            'dated' => $this->dated,
-        ];
-    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underpin\Form;
 
+use BackedEnum;
 use LogicException;
 use Underpin\Refused;
 
@@ -53,6 +54,12 @@ final readonly class Field
     public static function choice(string $name, string $meaning, array $choices): self
     {
         return new self($name, FieldType::Choice, $meaning, choices: $choices);
+    }
+
+    /** @param  class-string<BackedEnum>  $enum  of strings */
+    public static function enum(string $name, string $meaning, string $enum): self
+    {
+        return self::choice($name, $meaning, array_map(fn (BackedEnum $case): string => (string) $case->value, $enum::cases()));
     }
 
     /** @param  list<int>  $choices */

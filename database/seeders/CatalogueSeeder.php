@@ -6,6 +6,7 @@ namespace Database\Seeders;
 
 use App\JobFile\JobRows;
 use App\Models\Shop;
+use Underpin\JobFile\Section\LocalRulesSection;
 
 /** The invented machines and authorities and the typical loads, as the first stock of a shop. */
 final class CatalogueSeeder
@@ -15,7 +16,7 @@ final class CatalogueSeeder
         /** @var array<string, array<string, mixed>> $profiles */
         $profiles = require database_path('data/rule-profiles.php');
         foreach ($profiles as $key => $rules) {
-            $shop->ruleProfiles()->create(['key' => $key, 'rules' => JobRows::rules($rules)->toArray()]);
+            $shop->ruleProfiles()->create(['key' => $key, 'rules' => LocalRulesSection::write(JobRows::rules($rules))]);
         }
         $now = now();
         /** @var list<array{string, string, string, int, string, int, string, bool, int, array<string, array{int, int}>}> $machines */

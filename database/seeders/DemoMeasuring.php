@@ -15,7 +15,7 @@ use App\Models\Recording;
 use App\Models\User;
 use App\Recordings\RecordingRows;
 use Underpin\JobFile\JobFile;
-use Underpin\JobFile\JobFileJson;
+use Underpin\JobFile\Section\RecordedSection;
 use Underpin\Loads\Interval\CivilDay;
 use Underpin\Loads\Interval\IntervalSeries;
 use Underpin\Loads\Interval\Zone;
@@ -106,7 +106,7 @@ final class DemoMeasuring
         $year = $series->picture(Zone::Eastern, 900, 1.0, false);
         JobEditor::change($job, $user, "Utility data from $file", function (Ledger $ledger, Job $row) use ($year, $file): void {
             $ledger->create(new IntervalRecord(['job_id' => $row->id, 'file' => $file, 'summary' => $year->toArray(), 'added_at' => now()]));
-            $ledger->update($row, ['recorded' => JobFileJson::recordedToArray($year->recorded($file))]);
+            $ledger->update($row, ['recorded' => RecordedSection::write($year->recorded($file))]);
         });
     }
 }

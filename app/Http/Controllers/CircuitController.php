@@ -16,7 +16,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
-use Underpin\JobFile\JobFileForm;
+use Underpin\JobFile\Section\CircuitSection;
 use Underpin\Loads\Role;
 use Underpin\Service\Circuit;
 use Underpin\Service\Half;
@@ -57,7 +57,7 @@ final class CircuitController extends Controller
 
     public function role(Request $request, Job $job, string $circuit): Response|RedirectResponse
     {
-        $in = FormInput::read($request, JobFileForm::circuit()->only('role'));
+        $in = FormInput::read($request, CircuitSection::form()->only('role'));
         $role = Role::from($in->text('role'));
         $found = $this->circuitRow($job, $circuit);
         $slot = new Slot($found->space, $found->poles, Half::tryFrom($found->half ?? ''));
@@ -73,7 +73,7 @@ final class CircuitController extends Controller
     /** To another space of its panel; its leg may change with it, and that is said. */
     public function move(Request $request, Job $job, string $circuit): Response|RedirectResponse
     {
-        $in = FormInput::read($request, JobFileForm::circuit()->only('space'));
+        $in = FormInput::read($request, CircuitSection::form()->only('space'));
         $found = $this->circuitRow($job, $circuit);
         $from = new Slot($found->space, $found->poles, Half::tryFrom($found->half ?? ''));
         $to = new Slot($in->whole('space'), $found->poles, $from->half);
@@ -98,6 +98,6 @@ final class CircuitController extends Controller
 
     private static function breaker(): Form
     {
-        return JobFileForm::circuit()->only('space', 'half', 'poles', 'amps', 'name', 'protection', 'note', 'keep_on', 'receptacle_a');
+        return CircuitSection::form()->only('space', 'half', 'poles', 'amps', 'name', 'protection', 'note', 'keep_on', 'receptacle_a');
     }
 }

@@ -22,7 +22,7 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 use Throwable;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
-use Underpin\JobFile\JobFileJson;
+use Underpin\JobFile\Section\RecordedSection;
 use Underpin\Loads\Demand\DemandInputs;
 use Underpin\Loads\Demand\DemandMethod;
 use Underpin\Loads\Demand\Dwelling;
@@ -97,7 +97,7 @@ final class IntervalController extends Controller
                 $ledger->delete($record);
             }
             $ledger->create(new IntervalRecord(['job_id' => $row->id, 'file' => $name, 'summary' => $year->toArray(), 'added_at' => now()]));
-            $ledger->update($row, ['recorded' => JobFileJson::recordedToArray($year->recorded($name))]);
+            $ledger->update($row, ['recorded' => RecordedSection::write($year->recorded($name))]);
         });
 
         return $year;

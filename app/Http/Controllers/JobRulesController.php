@@ -14,6 +14,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Underpin\Checks\RulesChange;
+use Underpin\JobFile\Section\LocalRulesSection;
 use Underpin\Refused;
 use Underpin\Stage;
 
@@ -41,7 +42,7 @@ final class JobRulesController extends Controller
         }
         $rules = JobRows::rules($profile->rules);
         JobEditor::change($job, $this->user(), "Local rules: $rules->authority", function (Ledger $ledger, Job $row) use ($rules, $key): void {
-            $ledger->update($row, ['rules' => $rules->toArray(), 'rules_profile' => $key]);
+            $ledger->update($row, ['rules' => LocalRulesSection::write($rules), 'rules_profile' => $key]);
         });
 
         return redirect()->route('jobs.stage', [$job->id, Stage::Survey->value])->with('status', "The rules of $rules->authority hold for this job.");

@@ -20,8 +20,7 @@ use Underpin\Codebook\MotorCurrents;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
 use Underpin\Form\Values;
-use Underpin\JobFile\JobFileForm;
-use Underpin\JobFile\JobFileJson;
+use Underpin\JobFile\Section\LoadSection;
 use Underpin\Loads\Load;
 use Underpin\Loads\LoadKind;
 use Underpin\Loads\Nameplate;
@@ -89,7 +88,7 @@ final class LoadController extends Controller
     private static function plate(): Form
     {
         return new Form(
-            ...JobFileForm::load()->only('name', 'kind', 'pf')->fields(),
+            ...LoadSection::form()->only('name', 'kind', 'pf')->fields(),
             ...[
                 Field::number('rla', 'rated (full-load) amperes')->atMost(1000)->optional('then horsepower'),
                 Field::number('lra', 'locked-rotor amperes')->atMost(5000)->optional('none on the plate'),
@@ -103,7 +102,7 @@ final class LoadController extends Controller
     public function update(Request $request, Job $job, string $load): Response|RedirectResponse
     {
         $in = FormInput::read($request, self::whole());
-        JobFileJson::load($load, $in);
+        LoadSection::read($load, $in);
         $now = $in->all();
         $at = null;
         $edited = JobEditor::change($job, $this->user(), 'Load '.$request->string('name')->toString(), function (Ledger $ledger, Job $row) use ($request, $load, $now, &$at): void {
@@ -137,11 +136,11 @@ final class LoadController extends Controller
 
     private static function whole(): Form
     {
-        return JobFileForm::load()->only('name', 'kind', 'run_w', 'start_w', 'pf', 'duty', 'on_s', 'off_s', 'season', 'phase');
+        return LoadSection::form()->only('name', 'kind', 'run_w', 'start_w', 'pf', 'duty', 'on_s', 'off_s', 'season', 'phase');
     }
 
     private static function figures(): Form
     {
-        return JobFileForm::load()->only('name', 'kind', 'run_w', 'start_w', 'pf');
+        return LoadSection::form()->only('name', 'kind', 'run_w', 'start_w', 'pf');
     }
 }

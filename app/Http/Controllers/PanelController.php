@@ -16,6 +16,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Underpin\Form\Form;
 use Underpin\JobFile\JobFileForm;
+use Underpin\JobFile\Section\PanelSection;
 use Underpin\Refused;
 use Underpin\Service\Panel;
 use Underpin\Service\PanelKind;
@@ -31,7 +32,7 @@ final class PanelController extends Controller
 
     public function store(Request $request, Job $job): Response|RedirectResponse
     {
-        $in = FormInput::read($request, JobFileForm::panel()->only('name', 'spaces'));
+        $in = FormInput::read($request, PanelSection::form()->only('name', 'spaces'));
         $edited = JobEditor::change($job, $this->user(), 'Panel '.$in->text('name').' added', function (Ledger $ledger, Job $row) use ($in): void {
             $count = $row->panels()->count();
             if ($count >= JobFileForm::MOST_PANELS) {
@@ -76,6 +77,6 @@ final class PanelController extends Controller
 
     private static function settings(): Form
     {
-        return JobFileForm::panel()->only('name', 'kind', 'spaces', 'main_a', 'interlock_listed', 'interlock_space', 'has_multiwire', 'fed_from', 'feeder_a', 'feeder_circuit', 'bonded', 'tandem_spaces');
+        return PanelSection::form()->only('name', 'kind', 'spaces', 'main_a', 'interlock_listed', 'interlock_space', 'has_multiwire', 'fed_from', 'feeder_a', 'feeder_circuit', 'bonded', 'tandem_spaces');
     }
 }

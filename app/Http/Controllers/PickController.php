@@ -20,7 +20,8 @@ use Underpin\Connection\ConnectionKind;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
 use Underpin\JobFile\JobFileForm;
-use Underpin\JobFile\JobFileJson;
+use Underpin\JobFile\Section\MachineSection;
+use Underpin\JobFile\Section\WireSection;
 use Underpin\Refused;
 use Underpin\Sizing\Fuel;
 use Underpin\Sizing\Supply;
@@ -53,7 +54,7 @@ final class PickController extends Controller
 
     public function wire(Request $request, Job $job): Response|RedirectResponse
     {
-        $in = FormInput::read($request, JobFileForm::wire())->all();
+        $in = FormInput::read($request, WireSection::form())->all();
         $columns = ['wire_method' => $in['method'], 'wire_material' => $in['material']] + array_diff_key($in, ['method' => 0, 'material' => 0]);
 
         return $this->save($request, $job, Stage::Wire, 'Wire run', $columns);
@@ -81,7 +82,7 @@ final class PickController extends Controller
         $supply = new Supply(SizeScreen::machine($row), Fuel::tryFrom($fuel) ?? throw new Refused('fuel', 'fuel is missing.'));
 
         /** @var array{name: string, ...} $spec */
-        $spec = JobFileJson::machineToArray($supply->machine);
+        $spec = MachineSection::write($supply->machine);
 
         return ['machine' => $spec, 'fuel' => $supply->fuel->value];
     }

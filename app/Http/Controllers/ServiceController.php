@@ -15,8 +15,7 @@ use App\Screens\JobScreen;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Underpin\JobFile\JobFileForm;
-use Underpin\JobFile\JobFileJson;
+use Underpin\JobFile\Section\ServiceSection;
 use Underpin\Service\Disconnect;
 use Underpin\Service\DisconnectPlace;
 use Underpin\Service\Service;
@@ -31,7 +30,7 @@ final class ServiceController extends Controller
 
     public function place(Request $request, Job $job): Response|RedirectResponse
     {
-        $in = FormInput::read($request, JobFileForm::service()->only('place'));
+        $in = FormInput::read($request, ServiceSection::form()->only('place'));
         $place = DisconnectPlace::tryFrom($in->textOrNull('place') ?? '');
 
         return $this->save($request, $job, 'Where the service is switched off', function (Service $service, Job $row) use ($request, $place): Service {
@@ -43,7 +42,7 @@ final class ServiceController extends Controller
 
     public function store(Request $request, Job $job): Response|RedirectResponse
     {
-        $in = FormInput::read($request, JobFileForm::disconnect()->only('name', 'amps', 'bonded'));
+        $in = FormInput::read($request, ServiceSection::disconnect()->only('name', 'amps', 'bonded'));
         $new = new Disconnect($this->newKey(), $in->text('name'), $in->whole('amps'), $in->flagOrNull('bonded'));
 
         return $this->save($request, $job, "Disconnect $new->name added", fn (Service $service): Service => new Service($service->place, [...$service->disconnects, $new]));
@@ -51,7 +50,7 @@ final class ServiceController extends Controller
 
     public function update(Request $request, Job $job, string $disconnect): Response|RedirectResponse
     {
-        $in = FormInput::read($request, JobFileForm::disconnect()->only('name', 'amps', 'bonded'));
+        $in = FormInput::read($request, ServiceSection::disconnect()->only('name', 'amps', 'bonded'));
         $new = new Disconnect($disconnect, $in->text('name'), $in->whole('amps'), $in->flagOrNull('bonded'));
 
         return $this->save($request, $job, "Disconnect $new->name", function (Service $service, Job $row) use ($request, $new): Service {
@@ -78,7 +77,7 @@ final class ServiceController extends Controller
     private function save(Request $request, Job $job, string $label, callable $change): Response|RedirectResponse
     {
         $edited = JobEditor::change($job, $this->user(), $label, function (Ledger $ledger, Job $row) use ($change): void {
-            $ledger->update($row, ['service' => JobFileJson::serviceToArray($change(JobRows::service($row->service), $row, $ledger))]);
+            $ledger->update($row, ['service' => ServiceSection::write($change(JobRows::service($row->service), $row, $ledger))]);
         });
 
         return JobResponse::parts($request, JobScreen::of($edited, Stage::Survey), self::PARTS, 'Saved');

@@ -17,8 +17,8 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
-use Underpin\JobFile\JobFileForm;
-use Underpin\JobFile\JobFileJson;
+use Underpin\JobFile\Section\ExistingSection;
+use Underpin\JobFile\Section\SiteSection;
 use Underpin\Service\ExistingFault;
 use Underpin\Stage;
 
@@ -41,7 +41,7 @@ final class SurveyController extends Controller
         }, function (Ledger $ledger, Job $row) use ($request, $fault, $found): void {
             $existing = JobRows::read($row)->existing;
             Conflict::guardValues($row, $row, ['found' => $existing->answer($fault)], FormInput::was($request), ['found' => $found]);
-            $ledger->update($row, ['existing' => JobFileJson::existingToArray($existing->with($fault, $found))]);
+            $ledger->update($row, ['existing' => ExistingSection::write($existing->with($fault, $found))]);
         });
 
         return JobResponse::parts($request, JobScreen::of($edited, Stage::Survey), ['header', 'spine', 'existing', 'drawer'], 'Saved');
@@ -49,9 +49,9 @@ final class SurveyController extends Controller
 
     public function site(Request $request, Job $job): Response|RedirectResponse
     {
-        $site = JobFileJson::siteToArray(JobFileJson::site(FormInput::read($request, JobFileForm::site())));
+        $site = SiteSection::write(SiteSection::read(FormInput::read($request, SiteSection::form())));
         $edited = JobEditor::change($job, $this->user(), 'Fuel, ground and climate', function (Ledger $ledger, Job $row) use ($request, $site): void {
-            Conflict::guardValues($row, $row, JobFileJson::siteToArray(JobRows::read($row)->site), FormInput::was($request), $site);
+            Conflict::guardValues($row, $row, SiteSection::write(JobRows::read($row)->site), FormInput::was($request), $site);
             $ledger->update($row, ['site' => $site]);
         });
 

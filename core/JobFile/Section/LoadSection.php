@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\JobFile\Section;
+
+use Underpin\Form\Field;
+use Underpin\Form\Form;
+use Underpin\Form\Values;
+use Underpin\JobFile\JobFileForm;
+use Underpin\Loads\Duty;
+use Underpin\Loads\Load;
+use Underpin\Loads\LoadKind;
+use Underpin\Loads\PhaseOfUse;
+use Underpin\Loads\Season;
+use Underpin\Refused;
+
+/** One load on a circuit. */
+final class LoadSection
+{
+    public static function form(): Form
+    {
+        return new Form(
+            Field::id()->atMost(JobFileForm::LONGEST_ID),
+            Field::text('name', 'what it is')->required()->atMost(100),
+            Field::enum('kind', 'what sort of thing', LoadKind::class)->default(LoadKind::Other->value),
+            Field::number('run_w', 'watts while running')->atMost(Load::MOST_W)->optional('not known'),
+            Field::number('start_w', 'watts at the moment of starting, at least run_w')->atMost(Load::MOST_W)->optional('not known: as running'),
+            Field::number('pf', 'power factor')->over(0)->atMost(1)->default(1),
+            Field::enum('duty', 'how long it stays on', Duty::class)->optional('as its kind usually does'),
+            Field::number('on_s', 'seconds on in a cycle')->over(0)->atMost(86_400)->optional('not known'),
+            Field::number('off_s', 'seconds off in a cycle')->over(0)->atMost(86_400)->optional('not known'),
+            Field::enum('season', 'the half of the year it runs in', Season::class)->optional('all year'),
+            Field::enum('phase', 'the part of the day it is used in', PhaseOfUse::class)->optional('any'),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public static function write(Load $load): array
+    {
+        return [
+            'id' => $load->id, 'name' => $load->name, 'kind' => $load->kind->value,
+            'run_w' => $load->runW, 'start_w' => $load->startW, 'pf' => $load->pf,
+            'duty' => $load->duty?->value, 'on_s' => $load->onS, 'off_s' => $load->offS, 'season' => $load->season?->value, 'phase' => $load->phase?->value,
+        ];
+    }
+
+    /** @throws Refused by field */
+    public static function read(string $id, Values $in): Load
+    {
+        return new Load(
+            $id, $in->text('name'), LoadKind::from($in->text('kind')), $in->numberOrNull('run_w'), $in->numberOrNull('start_w'), $in->number('pf'),
+            Duty::tryFrom($in->textOrNull('duty') ?? ''), $in->numberOrNull('on_s'), $in->numberOrNull('off_s'),
+            Season::tryFrom($in->textOrNull('season') ?? ''), PhaseOfUse::tryFrom($in->textOrNull('phase') ?? ''),
+        );
+    }
+}

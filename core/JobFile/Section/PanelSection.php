@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\JobFile\Section;
+
+use Underpin\Form\Field;
+use Underpin\Form\Form;
+use Underpin\Form\Values;
+use Underpin\JobFile\FaultList;
+use Underpin\JobFile\JobFileForm;
+use Underpin\Refused;
+use Underpin\Service\Circuit;
+use Underpin\Service\Panel;
+use Underpin\Service\PanelKind;
+use Underpin\Service\Slot;
+use Underpin\Service\SpaceList;
+
+/** A panel with its breakers. */
+final class PanelSection
+{
+    public static function form(): Form
+    {
+        return new Form(
+            Field::id()->atMost(JobFileForm::LONGEST_ID),
+            Field::text('name', 'as marked on its door')->required()->atMost(100),
+            Field::enum('kind', 'main or sub', PanelKind::class)->default(PanelKind::Main->value),
+            Field::whole('spaces', 'number of spaces, even')->atLeast(2)->atMost(Slot::HIGHEST_SPACE),
+            Field::whole('main_a', 'rating of its own main breaker, amperes')->atLeast(15)->atMost(1200)->optional('no main breaker'),
+            Field::flag('interlock_listed', 'an interlock listed for this panel is to be had')->optional('not looked up'),
+            Field::numberChoice('interlock_space', 'upper of the two spaces that the generator breaker takes', [1, 2])->default(1),
+            Field::flag('has_multiwire', 'has multiwire branch circuits')->optional('not looked'),
+            Field::text('fed_from', 'id of the panel or disconnect that feeds it; empty: the service itself')->atMost(60),
+            Field::whole('feeder_a', 'breaker of its feeder, amperes')->atLeast(15)->atMost(1200)->optional('none, or not known'),
+            Field::text('feeder_circuit', 'id of that breaker, where it is a circuit of the panel before it')->atMost(60),
+            Field::flag('bonded', 'neutral and ground are bonded in it')->optional('not looked'),
+            Field::text('tandem_spaces', 'spaces whose label accepts tandem or quad breakers, as "17-24, 30" or "none"; empty: not looked')->atMost(200),
+            Field::items('circuits', 'its breakers', CircuitSection::form())->atMost(2 * Slot::HIGHEST_SPACE),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public static function write(Panel $panel): array
+    {
+        return [
+            'id' => $panel->id,
+            'name' => $panel->name,
+            'kind' => $panel->kind->value,
+            'spaces' => $panel->spaces,
+            'main_a' => $panel->mainA,
+            'interlock_listed' => $panel->interlockListed,
+            'interlock_space' => $panel->interlockSpace,
+            'has_multiwire' => $panel->hasMultiwire,
+            'fed_from' => $panel->fedFrom,
+            'feeder_a' => $panel->feederA,
+            'feeder_circuit' => $panel->feederCircuit,
+            'bonded' => $panel->bonded,
+            'tandem_spaces' => $panel->tandemSpaces?->words() ?? '',
+            'circuits' => array_map(CircuitSection::write(...), $panel->circuits),
+        ];
+    }
+
+    /**
+     * @param  string  $path  to this panel in the file
+     * @param  FaultList  $faults  takes what is wrong with its circuits
+     *
+     * @throws Refused when the panel itself cannot be
+     */
+    public static function read(Values $in, string $path, FaultList $faults): Panel
+    {
+        $circuits = [];
+        foreach ($in->items('circuits') as $i => $circuit) {
+            $circuits[$i] = $faults->attempt("$path.circuits.$i", fn (): Circuit => CircuitSection::read($circuit));
+        }
+        $panel = new Panel(
+            $in->text('id'), $in->text('name'), $in->whole('spaces'), PanelKind::from($in->text('kind')), $in->wholeOrNull('main_a'),
+            $in->flagOrNull('interlock_listed'), $in->whole('interlock_space'), $in->flagOrNull('has_multiwire'),
+            array_values(array_filter($circuits)),
+            $in->text('fed_from'), $in->wholeOrNull('feeder_a'), $in->flagOrNull('bonded'),
+            $in->text('tandem_spaces') === '' ? null : SpaceList::parse($in->text('tandem_spaces')),
+            $in->text('feeder_circuit'),
+        );
+        $places = array_keys(array_filter($circuits));
+        foreach ($panel->slotFaults() as $fault) {
+            $faults->add(new Refused("$path.circuits.{$places[$fault->circuit]}.$fault->field", $fault->message));
+        }
+
+        return $panel;
+    }
+}
