@@ -88,7 +88,38 @@ it('reads the usual shapes of tables', function (string $text, float $peakW, str
     'the value first' => ["kWh,Time,Date\n0.5,10:00,2026-01-05\n1,10:15,2026-01-05", 4000.0, '2026-01-05 10:15', 900],
     'kVAh' => ["Start,kVAh\n2026-01-05 10:00,0.5\n2026-01-05 10:30,1", 2000.0, '2026-01-05 10:30', 1800],
     'ends a second early' => ["Start,End,kWh\n2026-01-05 10:00:00,2026-01-05 10:14:59,0.5\n2026-01-05 10:15:00,2026-01-05 10:29:59,1", 4000.0, '2026-01-05 10:15', 900],
+    'kVA' => ["Start,Demand (kVA)\n2026-01-05 10:00,0.5\n2026-01-05 10:15,1", 1000.0, '2026-01-05 10:15', 900],
+    'VA' => ["Start,VA\n2026-01-05 10:00,500\n2026-01-05 10:15,1000", 1000.0, '2026-01-05 10:15', 900],
+    'VAh' => ["Start,VAh\n2026-01-05 10:00,500\n2026-01-05 10:15,1000", 4000.0, '2026-01-05 10:15', 900],
+    'watts' => ["Start,Load in watts\n2026-01-05 10:00,500\n2026-01-05 10:15,1000", 1000.0, '2026-01-05 10:15', 900],
+    'kilowatt hours in words' => ["Start,Kilowatt-hours used\n2026-01-05 10:00,0.5\n2026-01-05 10:15,1", 4000.0, '2026-01-05 10:15', 900],
+    'ends a minute early' => ["Start,End,kWh\n2026-01-05 10:00,2026-01-05 10:29,0.5\n2026-01-05 10:30,2026-01-05 10:59,1", 2000.0, '2026-01-05 10:30', 1800],
+    'midnight of the next day as 24:00' => ["Date,Start Time,End Time,kWh\n2026-01-05,23:30,24:00,0.5\n2026-01-06,00:00,00:30,1", 2000.0, '2026-01-06 00:00', 1800],
+    'midnight and noon of twelve hours' => ["Start,kWh\n1/5/2026 12:00 AM,0.5\n1/5/2026 12:30 AM,1\n1/5/2026 1:00 AM,0.2", 2000.0, '2026-01-05 00:30', 1800],
+    'years of two digits, days without dashes' => ["Date,Time,kWh\n20260105,1000,0.5\n20260105,1030,1", 2000.0, '2026-01-05 10:30', 1800],
     'quoted, with thousands' => ["\"Start\",\"Wh\"\n\"2026-01-05 10:00\",\"1,000\"\n\"2026-01-05 11:00\",\"2,500\"", 2500.0, '2026-01-05 11:00', 3600],
+]);
+
+it('reads how long a value stands for, however it is written', function (string $duration, int $seconds) {
+    $rows = array_map(fn (int $i): string => gmdate('Y-m-d H:i', 1_767_600_000 + $i * $seconds).";$duration;1000", range(0, 3));
+    $year = readTable("Start;Duration;Wh\n".implode("\n", $rows));
+    expect($year->seconds)->toBe($seconds)->and($year->peakW)->toEqualWithDelta(1000 * 3600 / $seconds, 1e-6);
+})->with([
+    ['15', 900], ['15 min', 900], ['30 minutes', 1800], ['60', 3600], ['5', 300], ['00:15', 900], ['0:30', 1800], ['00:15:00', 900], ['1:00', 3600], ['900', 900], ['1800 s', 1800], ['900 sec', 900],
+    ['0.25', 900], ['0.5 h', 1800], ['1 h', 3600], ['1', 3600], ['0,5', 1800],
+]);
+
+it('says what it did not use, and what it took for granted', function (string $text, array $notes, bool $isVa = false) {
+    $year = readTable($text);
+    expect($year->notes)->toBe($notes)->and($year->isVa)->toBe($isVa);
+})->with([
+    'nothing to say' => ["Start,kWh\n2026-01-05 10:00,1\n2026-01-05 10:15,1", []],
+    'no unit' => ["Start,Usage\n2026-01-05 10:00,1\n2026-01-05 10:15,1", ['The file names no unit: its values were read as kWh.']],
+    'a unit in its own column' => ["Start,Usage,Unit\n2026-01-05 10:00,1,kWh\n2026-01-05 10:15,1,kWh", []],
+    'power sent out' => ["Start,Import (kWh),Export (kWh),Solar kW\n2026-01-05 10:00,1,2,3\n2026-01-05 10:15,1,2,3", ['Not used: Export (kWh), Solar kW.']],
+    'a cost and a temperature' => ["Start,kWh,Cost,Temperature\n2026-01-05 10:00,1,2,3\n2026-01-05 10:15,1,2,3", []],
+    'apparent power' => ["Start,kVA\n2026-01-05 10:00,1\n2026-01-05 10:15,1", [], true],
+    'apparent energy by its unit' => ["Start,Value,Units\n2026-01-05 10:00,1,kVAh\n2026-01-05 10:15,1,kVAh", [], true],
 ]);
 
 it('keeps every hour when clocks change', function (string $first, int $doubles) {
@@ -199,6 +230,15 @@ it('says under which conditions a recorded peak counts', function (float $days, 
     $recorded = new Recorded(8000.0, '2026-01-05 17:15', $days, $seconds, 0, $sentOut, false, 'x.csv');
     expect($recorded->counts())->toBe($counts)->and(implode(' ', $recorded->conditions()))->toContain($said)->and($recorded->peakVa(0.8))->toBe(10_000.0);
 })->with([[365, 900, false, true, ''], [45, 900, false, false, '30-day rule takes'], [12, 900, false, false, 'too short'], [365, 3600, false, false, 'highest quarter hour'], [365, 900, true, false, 'Power was sent out']]);
+
+it('lets no recording full of gaps count', function (int $missing, bool $counts, string $said) {
+    // A year of quarter hours has 35,040 values: 1 % are 350.4.
+    $recorded = new Recorded(8000.0, '2026-01-05 17:15', 365.0, 900, $missing, false, false, 'x.csv');
+    expect($recorded->counts())->toBe($counts)->and(implode(' ', $recorded->conditions()))->toBe($said);
+})->with([
+    [0, true, ''], [350, true, '350 values are missing: the true peak may lie in a gap.'],
+    [351, false, '351 values are missing, more than 1 % of them: the true peak may lie in a gap, so this is no record of the whole time.'],
+]);
 
 it('does not let a calculation rest on a recording that does not count', function (float $days, DemandMethod $method, bool $found) {
     $job = new JobFile('x', demand: new DemandInputs($method, 240.0, new Dwelling(1500.0), 8000.0), recorded: new Recorded(8000.0, '2026-01-05 17:15', $days, 900, 0, false, false, 'a.csv'));

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Underpin\Loads\Interval;
 
+use Underpin\Limit;
 use Underpin\Refused;
 
 /** The recorded peak as a job keeps it: what 220.87 asks for, and how far it can be relied on. NEC 2023 220.87. */
 final readonly class Recorded
 {
+    /** Per cent of the values that may be missing before a recording no longer stands for its time. Practice of the house; the code says nothing of gaps. */
+    public const MOST_MISSING_PCT = 1.0;
+
     /**
      * @param  float  $peakW  highest quarter-hour mean: watts, or volt-amperes where the meter records those
      * @param  string  $at  local date and time
@@ -56,13 +60,22 @@ final readonly class Recorded
             },
             $this->seconds > 900 ? sprintf('Values of %d minutes: the highest quarter hour within one may be well above its mean.', intdiv($this->seconds, 60)) : '',
             $this->sentOut ? 'Power was sent out: with a solar array or peak shaving the recording does not show the load, and the 30-day rule is not allowed.' : '',
-            $this->missing > 0 ? sprintf('%s values are missing: the true peak may lie in a gap.', number_format($this->missing)) : '',
+            match (true) {
+                $this->missing === 0 => '',
+                $this->isFullOfGaps() => sprintf('%s values are missing, more than %g %% of them: the true peak may lie in a gap, so this is no record of the whole time.', number_format($this->missing), self::MOST_MISSING_PCT),
+                default => sprintf('%s values are missing: the true peak may lie in a gap.', number_format($this->missing)),
+            },
         ]));
     }
 
     /** Long enough and plain enough that the code takes it as it is. */
     public function counts(): bool
     {
-        return $this->days >= LoadYear::YEAR_DAYS && ! $this->sentOut && $this->seconds <= 900;
+        return $this->days >= LoadYear::YEAR_DAYS && ! $this->sentOut && $this->seconds <= 900 && ! $this->isFullOfGaps();
+    }
+
+    private function isFullOfGaps(): bool
+    {
+        return Limit::over($this->missing * $this->seconds, $this->days * 86_400 * self::MOST_MISSING_PCT / 100);
     }
 }

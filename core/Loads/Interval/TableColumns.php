@@ -36,7 +36,7 @@ final readonly class TableColumns
             ?? self::find($heads, '/date.?time|timestamp|^time$|^interval$|^hour|usage time|read(ing)? time|^period$|^date /', [$end, $date])
             ?? self::find($heads, '/^(usage |read(ing)? |interval )?time/', [$end, $date]);
         $duration = self::find($heads, '/duration|interval length|^(minutes|interval minutes|interval \(min)/', [$start, $end]);
-        $value = self::find($heads, '/(?<!a)(kwh|kw|wh|kvah|kva|vah)\b/', [$start, $end, $date, $duration], self::NOT_USED)
+        $value = self::find($heads, '/(?<!a)(kwh|kw|wh|kvah|kva|vah)\b|kilowatt|watt.?hour/', [$start, $end, $date, $duration], self::NOT_USED)
             ?? self::find($heads, '/usage|consumption|energy|value|delivered|import|demand|quantity|^w$|\bwatts?\b|\(w\)|\(va\)|^va$/', [$start, $end, $date, $duration], self::NOT_USED);
         if ($start === null && $date !== null && $value !== null) {
             [$start, $date] = [$date, null];
