@@ -7,8 +7,8 @@ namespace App\Drawings;
 use Underpin\Loads\Measure\Mark;
 use Underpin\Loads\Measure\Reading;
 
-/** A whole recording as two bands, each from the least to the highest of its moment. */
-final readonly class RecordingPlot
+/** A whole recording as two bands, each from the least to the highest of its moment. Readings are added one by one. */
+final class RecordingPlot
 {
     public const WIDTH = 900;
 
@@ -21,18 +21,36 @@ final readonly class RecordingPlot
     /** width of a letter of the smaller text, in the units of the drawing */
     private const LETTER = 7.4;
 
-    public float $highest;
+    private readonly int $to;
 
-    private int $from;
+    private float $most;
 
-    private int $to;
+    /** @var array<int, array{float, float, float, float}> least and highest of leg A, then of leg B, by the place of the column */
+    private array $columns = [];
 
-    /** @param  non-empty-list<Reading>  $readings */
-    public function __construct(private array $readings, float $atLeastA)
+    public function __construct(private readonly int $from, int $to, float $atLeastA)
     {
-        $this->from = $readings[0]->atMs;
-        $this->to = max($this->from + 1000, $readings[count($readings) - 1]->atMs);
-        $this->highest = 1.1 * max($atLeastA, ...array_map(fn (Reading $r): float => max($r->aAmps, $r->bAmps), $readings));
+        $this->to = max($from + 1000, $to);
+        $this->most = $atLeastA;
+    }
+
+    public function add(Reading $reading): void
+    {
+        $x = (int) $this->x($reading->atMs);
+        $column = $this->columns[$x] ?? null;
+        if ($column === null) {
+            $column = [$reading->aAmps, $reading->aAmps, $reading->bAmps, $reading->bAmps];
+        } elseif ($reading->aAmps >= $column[0] && $reading->aAmps <= $column[1] && $reading->bAmps >= $column[2] && $reading->bAmps <= $column[3]) {
+            return;
+        }
+        $this->columns[$x] = [min($column[0], $reading->aAmps), max($column[1], $reading->aAmps), min($column[2], $reading->bAmps), max($column[3], $reading->bAmps)];
+        $this->most = max($this->most, $reading->aAmps, $reading->bAmps);
+    }
+
+    /** Amperes at the top. */
+    public function highest(): float
+    {
+        return 1.1 * $this->most;
     }
 
     public function x(int $ms): float
@@ -42,24 +60,17 @@ final readonly class RecordingPlot
 
     public function y(float $amps): float
     {
-        return round(self::TOP + (1 - $amps / $this->highest) * (self::HEIGHT - self::TOP - 22), 1);
+        return round(self::TOP + (1 - $amps / $this->highest()) * (self::HEIGHT - self::TOP - 22), 1);
     }
 
-    /** @param  callable(Reading): float  $leg */
-    public function band(callable $leg): string
+    public function bandA(): string
     {
-        $columns = [];
-        foreach ($this->readings as $reading) {
-            $x = (int) $this->x($reading->atMs);
-            $amps = $leg($reading);
-            $columns[$x] = isset($columns[$x]) ? [min($columns[$x][0], $amps), max($columns[$x][1], $amps)] : [$amps, $amps];
-        }
-        $path = '';
-        foreach ($columns as $x => [$low, $high]) {
-            $path .= ($path === '' ? 'M' : 'L')."$x {$this->y($high)}".($high - $low > 0.05 ? "L$x {$this->y($low)}" : '');
-        }
+        return $this->band(array_map(fn (array $column): array => [$column[0], $column[1]], $this->columns));
+    }
 
-        return $path;
+    public function bandB(): string
+    {
+        return $this->band(array_map(fn (array $column): array => [$column[2], $column[3]], $this->columns));
     }
 
     /**
@@ -91,9 +102,20 @@ final readonly class RecordingPlot
     {
         $step = 1.0;
         foreach ([2, 5, 10, 20, 50, 100, 200] as $each) {
-            $step = $this->highest / $step > 5 ? (float) $each : $step;
+            $step = $this->highest() / $step > 5 ? (float) $each : $step;
         }
 
-        return array_map(fn (int $i): float => $i * $step, range(0, (int) floor($this->highest / $step)));
+        return array_map(fn (int $i): float => $i * $step, range(0, (int) floor($this->highest() / $step)));
+    }
+
+    /** @param  array<int, array{float, float}>  $columns */
+    private function band(array $columns): string
+    {
+        $path = '';
+        foreach ($columns as $x => [$low, $high]) {
+            $path .= ($path === '' ? 'M' : 'L')."$x {$this->y($high)}".($high - $low > 0.05 ? "L$x {$this->y($low)}" : '');
+        }
+
+        return $path;
     }
 }

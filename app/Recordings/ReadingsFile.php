@@ -13,19 +13,33 @@ use Underpin\Refused;
 /** A CSV file of clamp readings. */
 final class ReadingsFile
 {
+    private const AT_ONCE = 30_000;
+
     /**
-     * @return array{list<Reading>, list<Mark>}
+     * @param  callable(list<Reading>): void  $keep  takes the readings, some at a time, in the order of time
+     * @return list<Mark> in the order of time
      *
      * @throws Refused on "file"
      */
-    public static function read(string $path): array
+    public static function read(string $path, callable $keep): array
     {
         $table = new ReadingsTable;
         $lines = new TableLines($path);
+        $some = [];
         foreach ($lines->rows() as $cells) {
-            $table->row($lines->line, $cells);
+            $reading = $table->row($lines->line, $cells);
+            if ($reading === null) {
+                continue;
+            }
+            $some[] = $reading;
+            if (count($some) === self::AT_ONCE) {
+                $keep($some);
+                $some = [];
+            }
         }
+        $marks = $table->finish();
+        $keep($some);
 
-        return $table->finish();
+        return $marks;
     }
 }

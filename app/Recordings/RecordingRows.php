@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Recordings;
 
 use App\Models\Recording;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Underpin\Loads\Measure\Mark;
 use Underpin\Loads\Measure\Reading;
@@ -12,25 +13,46 @@ use Underpin\Loads\Measure\Reading;
 /** The one place where the readings and marks of a recording become rows, and rows become them. */
 final class RecordingRows
 {
-    private const AT_ONCE = 1000;
+    /** how many blocks are fetched at a time */
+    private const AT_ONCE = 60;
 
     /** Milliseconds since the recording began; null: nothing was kept yet. */
     public static function lastMs(Recording $recording): ?int
     {
-        $last = DB::table('readings')->where('recording_id', $recording->id)->max('at_ms');
+        $last = self::blocks($recording)->orderByDesc('minute')->value('readings');
+        $readings = is_string($last) ? ReadingBlock::unpack($last) : [];
 
-        return is_numeric($last) ? (int) $last : null;
+        return $readings === [] ? null : $readings[count($readings) - 1]->atMs;
     }
 
-    /** @return list<Reading> in the order of time */
-    public static function readings(Recording $recording, int $sinceMs = 0): array
+    /**
+     * A few minutes of them are held at a time: a recording may last a day.
+     *
+     * @return iterable<Reading> in the order of time
+     */
+    public static function readings(Recording $recording, int $sinceMs = 0): iterable
     {
-        $readings = [];
-        foreach (DB::table('readings')->where('recording_id', $recording->id)->where('at_ms', '>=', $sinceMs)->orderBy('at_ms')->get(['at_ms', 'a_amps', 'b_amps']) as $row) {
-            $readings[] = new Reading((int) $row->at_ms, (float) $row->a_amps, (float) $row->b_amps);
-        }
+        $next = intdiv($sinceMs, ReadingBlock::MS);
+        do {
+            $blocks = self::blocks($recording)->where('minute', '>=', $next)->orderBy('minute')->limit(self::AT_ONCE)->get(['minute', 'readings']);
+            foreach ($blocks as $block) {
+                foreach (ReadingBlock::unpack((string) $block->readings) as $reading) {
+                    if ($reading->atMs >= $sinceMs) {
+                        yield $reading;
+                    }
+                }
+                $next = (int) $block->minute + 1;
+            }
+        } while (count($blocks) === self::AT_ONCE);
+    }
 
-        return $readings;
+    /** @return ?array{int, int} milliseconds of the first reading and of the last; null: nothing was kept yet */
+    public static function span(Recording $recording): ?array
+    {
+        $first = self::blocks($recording)->orderBy('minute')->value('readings');
+        $readings = is_string($first) ? ReadingBlock::unpack($first) : [];
+
+        return $readings === [] ? null : [$readings[0]->atMs, (int) self::lastMs($recording)];
     }
 
     /**
@@ -40,12 +62,20 @@ final class RecordingRows
      */
     public static function keep(Recording $recording, array $readings): void
     {
-        foreach (array_chunk($readings, self::AT_ONCE) as $chunk) {
-            DB::table('readings')->insertOrIgnore(array_map(
-                fn (Reading $r): array => ['recording_id' => $recording->id, 'at_ms' => $r->atMs, 'a_amps' => $r->aAmps, 'b_amps' => $r->bAmps],
-                $chunk,
-            ));
+        $minutes = [];
+        foreach ($readings as $reading) {
+            $minutes[intdiv($reading->atMs, ReadingBlock::MS)][] = $reading;
         }
+        DB::transaction(function () use ($recording, $minutes): void {
+            // One batch after the other: two that fall into one minute must both be in it.
+            Recording::query()->whereKey($recording->id)->lockForUpdate()->value('id');
+            foreach (array_chunk($minutes, self::AT_ONCE, true) as $chunk) {
+                $there = self::blocks($recording)->whereIn('minute', array_keys($chunk))->pluck('readings', 'minute');
+                DB::table('reading_blocks')->upsert(array_map(fn (int $minute, array $new): array => [
+                    'recording_id' => $recording->id, 'minute' => $minute, 'readings' => ReadingBlock::merge((string) ($there[$minute] ?? ReadingBlock::pack([])), $new),
+                ], array_keys($chunk), $chunk), ['recording_id', 'minute'], ['readings']);
+            }
+        });
     }
 
     /** @return list<Mark> in the order of time */
@@ -63,5 +93,10 @@ final class RecordingRows
     public static function mark(Recording $recording, Mark $mark): void
     {
         DB::table('marks')->insertOrIgnore(['recording_id' => $recording->id, 'at_ms' => $mark->atMs, 'said' => $mark->said, 'circuit_key' => $mark->circuitId]);
+    }
+
+    private static function blocks(Recording $recording): Builder
+    {
+        return DB::table('reading_blocks')->where('recording_id', $recording->id);
     }
 }

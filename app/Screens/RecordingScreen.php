@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Screens;
 
+use App\Drawings\RecordingPlot;
 use App\Models\Recording;
 use App\Recordings\RecordingRows;
 use Underpin\JobFile\JobFile;
@@ -11,8 +12,8 @@ use Underpin\Loads\LegCurrents;
 use Underpin\Loads\Measure\Mark;
 use Underpin\Loads\Measure\Offer;
 use Underpin\Loads\Measure\Offers;
-use Underpin\Loads\Measure\Reading;
 use Underpin\Loads\Measure\RecordingSummary;
+use Underpin\Loads\Measure\RecordingTally;
 use Underpin\Loads\Measure\StepFinder;
 use Underpin\Loads\Plan;
 use Underpin\Loads\Role;
@@ -25,28 +26,59 @@ final readonly class RecordingScreen
     /** While it runs, steps are looked for in its last minutes. */
     public const LIVE_MS = 180_000;
 
+    /** steps without a mark that are listed */
+    private const MOST_UNMARKED = 30;
+
+    /** amperes that a picture shows at least */
+    private const LEAST_TOP_A = 5.0;
+
     /**
-     * @param  list<Reading>  $readings
      * @param  list<Offer>  $offers
      * @param  LegCurrents  $notRun  what must run and was not marked here, by the list
      */
-    private function __construct(public Recording $recording, public array $readings, public ?RecordingSummary $summary, public array $offers, public LegCurrents $notRun)
+    private function __construct(public Recording $recording, public ?RecordingPlot $plot, public ?RecordingSummary $summary, public array $offers, public LegCurrents $notRun)
     {
     }
 
     public static function of(Recording $recording, JobFile $job): self
     {
-        $readings = RecordingRows::readings($recording);
-
-        return new self($recording, $readings, RecordingSummary::of($readings), self::offersOf($recording, $readings, $job), self::notRunIn($recording, $job));
+        return self::since(0, $recording, $job);
     }
 
     /** Only what is new, while it runs. */
     public static function live(Recording $recording, JobFile $job): self
     {
-        $readings = RecordingRows::readings($recording, max(0, (RecordingRows::lastMs($recording) ?? 0) - self::LIVE_MS));
+        return self::since(max(0, (RecordingRows::lastMs($recording) ?? 0) - self::LIVE_MS), $recording, $job);
+    }
 
-        return new self($recording, $readings, RecordingSummary::of($readings), self::offersOf($recording, $readings, $job), self::notRunIn($recording, $job));
+    /** In one pass: a recording may last a day. */
+    private static function since(int $ms, Recording $recording, JobFile $job): self
+    {
+        $span = RecordingRows::span($recording);
+        $plot = $span === null ? null : new RecordingPlot(max($ms, $span[0]), $span[1], self::LEAST_TOP_A);
+        $tally = new RecordingTally;
+        $finder = new StepFinder;
+        foreach (RecordingRows::readings($recording, $ms) as $reading) {
+            $plot?->add($reading);
+            $tally->add($reading);
+            $finder->add($reading);
+        }
+
+        return new self($recording, $plot, $tally->summary(), Offers::of($finder->steps(), RecordingRows::marks($recording), $job->drawingCircuits()), self::notRunIn($recording, $job));
+    }
+
+    /**
+     * A day of cycling loads has thousands of steps: those that were marked, and the newest of the rest.
+     *
+     * @return list<Offer> the newest first
+     */
+    public function listed(): array
+    {
+        $unmarked = 0;
+
+        return array_values(array_filter($this->offers, function (Offer $offer) use (&$unmarked): bool {
+            return $offer->mark !== null || ++$unmarked <= self::MOST_UNMARKED;
+        }));
     }
 
     public static function clock(int $ms): string
@@ -104,14 +136,5 @@ final readonly class RecordingScreen
             $job->drawingCircuits(),
             fn (Circuit $c): bool => $c->role === Role::Must && ! in_array($c->id, $marked, true),
         ))));
-    }
-
-    /**
-     * @param  list<Reading>  $readings
-     * @return list<Offer>
-     */
-    private static function offersOf(Recording $recording, array $readings, JobFile $job): array
-    {
-        return Offers::of(StepFinder::find($readings), RecordingRows::marks($recording), $job->drawingCircuits());
     }
 }

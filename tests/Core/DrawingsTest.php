@@ -80,7 +80,7 @@ it('covers every hour of the year once on the map, and no more', function () {
 });
 
 it('writes as much beside a mark as fits before the next', function () {
-    $plot = new RecordingPlot([new Reading(0, 1, 1), new Reading(84_600, 1, 1)], 5);
+    $plot = new RecordingPlot(0, 84_600, 5);
     $marks = [new Mark(0, 'boiler on'), new Mark(10_000, '', 'c5'), new Mark(20_000, 'a longer story'), new Mark(20_900, 'too near'), new Mark(60_000, 'gone', 'c9')];
     $lines = $plot->marks($marks, ['c5' => '5–7 Deep well pump of the barn']);
     expect(array_column($lines, 'words'))->toBe(['boiler on', '5–7 Deep w…', '', 'too near', 'gone']);
@@ -91,9 +91,11 @@ it('writes as much beside a mark as fits before the next', function () {
 
 it('keeps a recording within its plot, with its highest moment on it', function () {
     $readings = array_map(fn (int $i) => new Reading(1000 + $i * 100, 3.0 + ($i === 400 ? 44.0 : 0.0), 2.0), range(0, 900));
-    $plot = new RecordingPlot($readings, 5);
-    preg_match_all('/[ML](\d+) ([\d.]+)/', $plot->band(fn (Reading $r) => $r->aAmps), $points);
+    $plot = new RecordingPlot(1000, 91_000, 5);
+    array_walk($readings, $plot->add(...));
+    preg_match_all('/[ML](\d+) ([\d.]+)/', $plot->bandA(), $points);
+    expect($plot->bandB())->toBe(implode('', array_map(fn (int $x) => ($x === 50 ? 'M' : 'L')."$x {$plot->y(2.0)}", range(50, 896))));
     expect(max(array_map(floatval(...), $points[1])))->toBeLessThanOrEqual(RecordingPlot::WIDTH)->and(min(array_map(floatval(...), $points[1])))->toBeGreaterThanOrEqual(RecordingPlot::LEFT)
         ->and(min(array_map(floatval(...), $points[2])))->toBe($plot->y(47.0))->and($plot->y(47.0))->toBeGreaterThanOrEqual(RecordingPlot::TOP)
-        ->and($plot->ticks()[0])->toBe(0.0)->and(max($plot->ticks()))->toBeLessThanOrEqual($plot->highest)->and(count($plot->ticks()))->toBeLessThan(8);
+        ->and($plot->ticks()[0])->toBe(0.0)->and(max($plot->ticks()))->toBeLessThanOrEqual($plot->highest())->and(count($plot->ticks()))->toBeLessThan(8);
 });

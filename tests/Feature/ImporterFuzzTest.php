@@ -51,7 +51,7 @@ it('takes or refuses whatever it is given, with a message', function (string $ki
     foreach (range(1, 300) as $seed) {
         file_put_contents($path, spoiled(GOOD[$kind], $seed));
         try {
-            $kind === 'readings' ? ReadingsFile::read($path) : IntervalFile::read($path, Zone::Eastern);
+            $kind === 'readings' ? ReadingsFile::read($path, fn (array $readings) => null) : IntervalFile::read($path, Zone::Eastern);
             $taken++;
         } catch (Refused $fault) {
             $refused++;
@@ -87,7 +87,7 @@ it('gives a file of 100 MB back within ten seconds and in bounded memory', funct
         fwrite($file, $block);
     }
     fclose($file);
-    $call = $kind === 'readings' ? 'App\Recordings\ReadingsFile::read($argv[1])' : 'App\Intervals\IntervalFile::read($argv[1], Underpin\Loads\Interval\Zone::Eastern)';
+    $call = $kind === 'readings' ? 'App\Recordings\ReadingsFile::read($argv[1], fn (array $readings) => null)' : 'App\Intervals\IntervalFile::read($argv[1], Underpin\Loads\Interval\Zone::Eastern)';
     $code = 'require "vendor/autoload.php"; $t = hrtime(true); try { '.$call.'; $said = "taken"; } catch (Underpin\Refused $r) { $said = $r->getMessage(); } echo json_encode([$said, (hrtime(true) - $t) / 1e9, memory_get_peak_usage(true)]);';
     [$said, $seconds, $bytes] = json_decode((string) shell_exec('cd '.escapeshellarg(base_path()).' && php -d memory_limit=256M -r '.escapeshellarg($code).' '.escapeshellarg($path)), true);
     unlink($path);

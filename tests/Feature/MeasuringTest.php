@@ -2,11 +2,13 @@
 
 declare(strict_types=1);
 
+use App\Models\Recording;
 use App\Models\StandInMeter;
 use App\Recordings\RecordingRows;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Underpin\JobFile\JobFileJson;
+use Underpin\Loads\Measure\Reading;
 use Underpin\Loads\School;
 use Underpin\Service\Leg;
 
@@ -77,13 +79,14 @@ it('keeps a batch once, however often it comes', function () {
     $this->postJson("$path/readings", ['readings' => $batch])->assertOk()->assertJson(['kept' => 100, 'kept_to' => 9900]);
     $this->postJson("$path/readings", ['readings' => $batch])->assertOk();
     $this->postJson("$path/readings", ['readings' => array_map(fn (int $i) => [$i * 100, 3.5, 1], range(90, 109))])->assertOk();
-    expect(DB::table('readings')->count())->toBe(110)->and((float) DB::table('readings')->max('a_amps'))->toBe(3.5);
+    $kept = iterator_to_array(RecordingRows::readings($this->job->recordings()->firstOrFail()), false);
+    expect(array_map(fn (Reading $r) => $r->atMs, $kept))->toBe(range(0, 10_900, 100))->and(array_map(fn (Reading $r) => $r->aAmps, $kept))->toBe([...array_fill(0, 100, 2.5), ...array_fill(0, 10, 3.5)]);
 });
 
 it('refuses readings and marks that cannot be', function (string $to, array $body, string $field) {
     $path = ($this->begin)();
     $this->postJson("$path/$to", $body)->assertStatus(422)->assertJsonValidationErrors($field);
-    expect(DB::table('readings')->count() + DB::table('marks')->count())->toBe(0);
+    expect(DB::table('reading_blocks')->count() + DB::table('marks')->count())->toBe(0);
 })->with([
     ['readings', [], 'readings'], ['readings', ['readings' => 'x'], 'readings'], ['readings', ['readings' => [[0, 1]]], 'readings.0'], ['readings', ['readings' => [[0, 1, 1], ['1', 1, 1]]], 'readings.1'],
     ['readings', ['readings' => [[-1, 1, 1]]], 'readings.0'], ['readings', ['readings' => [[0, -1, 1]]], 'readings.0'], ['readings', ['readings' => [[0, 1, 1e9]]], 'readings.0'], ['readings', ['readings' => array_fill(0, 2001, [0, 1, 1])], 'readings'],
@@ -107,6 +110,17 @@ it('offers what it finds, and takes it for a circuit', function () {
     expect(($this->file)()->panels[0]->circuit('c4')?->measured)->toBeNull();
 });
 
+it('lists every marked step of a long recording, and the newest of the rest', function () {
+    $path = ($this->begin)();
+    // A pump that comes on every twenty seconds for half an hour.
+    foreach (range(0, 8) as $batch) {
+        $this->postJson("$path/readings", ['readings' => array_map(fn (int $i) => [$i * 100, intdiv($i, 100) % 2 === 1 ? 9.0 : 1.0, 1.0], range($batch * 2000, $batch * 2000 + 1999))])->assertOk();
+    }
+    $this->postJson("$path/marks", ['at_ms' => 50_000, 'said' => 'first pump', 'circuit' => null])->assertOk();
+    $page = (string) $this->get($path)->assertOk()->assertSee('Steps found <small>90</small>', false)->assertSee('first pump')->assertSee('59 more without a mark are not listed')->getContent();
+    expect(substr_count($page, '<article class="offer'))->toBe(31);
+});
+
 it('counts a reading typed by hand the same', function () {
     $this->put("$this->base/measured", ['circuit' => 'c2', 'measured_leg' => 'A', 'measured_run_a' => '2.5', 'measured_start_a' => '', 'by_hand' => '1'])->assertSessionHasNoErrors();
     $measured = ($this->file)()->panels[0]->circuit('c2')?->measured;
@@ -126,8 +140,43 @@ it('takes readings out as a table and in again', function () {
     expect($csv)->toContain("0.100,1.250,2.500,\r\n")->toContain("'=danger");
     $this->post("$this->base/recordings/import", ['file' => UploadedFile::fake()->createWithContent('barn.csv', $csv)])->assertRedirect();
     $again = $this->job->recordings()->where('name', 'barn')->firstOrFail();
-    expect(RecordingRows::readings($again))->toEqual(RecordingRows::readings($this->job->recordings()->where('name', 'One by one')->firstOrFail()))->and(RecordingRows::marks($again)[0]->said)->toBe('=danger');
+    $readings = fn (Recording $recording) => iterator_to_array(RecordingRows::readings($recording), false);
+    expect($readings($again))->toHaveCount(3)->toEqual($readings($this->job->recordings()->where('name', 'One by one')->firstOrFail()))->and(RecordingRows::marks($again)[0]->said)->toBe('=danger');
     $this->post("$this->base/recordings/import", ['file' => UploadedFile::fake()->createWithContent('x.csv', 'nothing')])->assertSessionHasErrors('file');
+});
+
+it('keeps every reading to its last digit, over the ends of minutes and in any order of batches', function () {
+    $path = ($this->begin)();
+    $reading = fn (int $i): array => [$i * 137, round(fmod($i * 0.7310585786300049, 60), 12), 1 / ($i + 3)];
+    foreach ([[500, 999], [0, 499], [300, 700], [1400, 1499], [1000, 1450]] as [$from, $to]) {
+        $this->postJson("$path/readings", ['readings' => array_map($reading, range($from, $to))])->assertOk();
+    }
+    $recording = $this->job->recordings()->firstOrFail();
+    $kept = fn (int $since = 0) => array_map(fn (Reading $r) => [$r->atMs, $r->aAmps, $r->bAmps], iterator_to_array(RecordingRows::readings($recording, $since), false));
+    expect($kept())->toBe(array_map($reading, range(0, 1499)))->and($kept(100 * 137 + 1))->toBe(array_map($reading, range(101, 1499)))
+        ->and(RecordingRows::lastMs($recording))->toBe(1499 * 137)->and(RecordingRows::span($recording))->toBe([0, 1499 * 137]);
+});
+
+it('shows and gives out a whole day of ten readings a second in bounded memory', function () {
+    $path = ($this->begin)();
+    $recording = $this->job->recordings()->firstOrFail();
+    foreach (range(0, 23) as $hour) {
+        RecordingRows::keep($recording, array_map(fn (int $i) => new Reading($hour * 3_600_000 + $i * 100, 5.0 + ($hour === 13 ? 14.0 : 0.0), 3.0), range(0, 35_999)));
+    }
+    $this->post("$path/stop");
+    memory_reset_peak_usage();
+    $before = memory_get_usage();
+    $this->get($path)->assertOk()->assertSee('864,000')->assertSee('23:59:59')->assertSee('19.0');
+    $this->get("$this->base/schools")->assertOk()->assertSee('19.0 A');
+    $lines = 0;
+    ob_start(function (string $part) use (&$lines): string {
+        $lines += substr_count($part, "\r\n");
+
+        return '';
+    }, 65_536);
+    $this->get("$path/readings.csv")->assertOk()->baseResponse->sendContent();
+    ob_end_clean();
+    expect($lines)->toBe(864_001)->and(memory_get_peak_usage() - $before)->toBeLessThan(40_000_000);
 });
 
 it('removes a recording and brings it back', function () {

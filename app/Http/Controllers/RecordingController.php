@@ -160,11 +160,14 @@ final class RecordingController extends Controller
         if (! $file instanceof UploadedFile || ! $file->isValid()) {
             throw new Refused('file', 'file: choose a CSV file of readings, of at most 120 MB.');
         }
-        [$readings, $marks] = ReadingsFile::read($file->getRealPath() ?: $file->getPathname());
         $name = mb_substr(mb_scrub(pathinfo($file->getClientOriginalName(), PATHINFO_FILENAME), 'UTF-8'), 0, 100);
-        $row = DB::transaction(function () use ($job, $readings, $marks, $name): Recording {
+        $count = 0;
+        $row = DB::transaction(function () use ($job, $file, $name, &$count): Recording {
             $row = $this->create($job, $name === '' ? 'Readings' : $name, 30, 0.0, true);
-            RecordingRows::keep($row, $readings);
+            $marks = ReadingsFile::read($file->getRealPath() ?: $file->getPathname(), function (array $readings) use ($row, &$count): void {
+                RecordingRows::keep($row, $readings);
+                $count += count($readings);
+            });
             foreach ($marks as $mark) {
                 RecordingRows::mark($row, $mark);
             }
@@ -172,7 +175,7 @@ final class RecordingController extends Controller
             return $row;
         });
 
-        return redirect()->route('jobs.recordings.show', [$job->id, $row->key])->with('status', number_format(count($readings)).' readings brought in');
+        return redirect()->route('jobs.recordings.show', [$job->id, $row->key])->with('status', number_format($count).' readings brought in');
     }
 
     private function create(Job $job, string $name, int $inletA, float $bufferA, bool $ended): Recording

@@ -14,7 +14,8 @@ use Underpin\Refused;
  */
 final class ReadingsTable
 {
-    public const MOST_READINGS = 200_000;
+    /** A day at ten a second. */
+    public const MOST_READINGS = 864_001;
 
     /** A recording lasts a day at most. */
     public const LONGEST_MS = 86_400_000;
@@ -29,75 +30,86 @@ final class ReadingsTable
 
     private bool $isMs = false;
 
+    private bool $isTimeOfDay = false;
+
     private ?int $first = null;
 
     private int $last = -1;
 
-    /** @var list<Reading> */
-    private array $readings = [];
+    /** milliseconds that were added to times of day since they began anew at midnight */
+    private int $midnights = 0;
+
+    private int $count = 0;
 
     /** @var list<Mark> */
     private array $marks = [];
 
     /**
+     * The reading that stands in a row; null for the head and what is above it.
+     *
      * @param  list<string>  $cells
      *
      * @throws Refused on "file", naming the line
      */
-    public function row(int $line, array $cells): void
+    public function row(int $line, array $cells): ?Reading
     {
         if ($this->time === null) {
             $this->head($line, $cells);
 
-            return;
+            return null;
         }
         if (implode('', $cells) === '') {
-            return;
+            return null;
         }
         $ms = $this->ms($cells[$this->time] ?? '') ?? throw self::refused($line, '"'.mb_substr(mb_scrub($cells[$this->time] ?? ''), 0, 40).'" is no time');
         $this->first ??= $ms;
-        $ms -= $this->first;
+        $ms += $this->midnights - $this->first;
+        if ($this->isTimeOfDay && $this->last - $ms > self::LONGEST_MS / 2) {
+            $this->midnights += self::LONGEST_MS;
+            $ms += self::LONGEST_MS;
+        }
         if ($ms <= $this->last) {
             throw self::refused($line, 'its time is not after that of the line before');
         }
         if ($ms > self::LONGEST_MS) {
             throw self::refused($line, 'it lies more than a day after the first');
         }
-        if (count($this->readings) >= self::MOST_READINGS) {
+        if (++$this->count > self::MOST_READINGS) {
             throw new Refused('file', sprintf('The file holds more than %s readings.', number_format(self::MOST_READINGS)));
         }
         $this->last = $ms;
-        $this->readings[] = new Reading($ms, $this->amps($line, $cells, $this->a, 'leg A'), $this->amps($line, $cells, $this->b, 'leg B'));
         $said = $this->mark === null ? '' : CsvText::meant(mb_scrub($cells[$this->mark] ?? ''));
         if ($said !== '') {
             $this->marks[] = new Mark($ms, mb_substr($said, 0, 100));
         }
+
+        return new Reading($ms, $this->amps($line, $cells, $this->a, 'leg A'), $this->amps($line, $cells, $this->b, 'leg B'));
     }
 
     /**
-     * @return array{list<Reading>, list<Mark>}
+     * @return list<Mark> in the order of time
      *
-     * @throws Refused on "file"
+     * @throws Refused on "file" when there was no reading
      */
     public function finish(): array
     {
-        if ($this->readings === []) {
+        if ($this->count === 0) {
             throw new Refused('file', $this->time === null
                 ? 'No head was found that names a time and two legs, such as "Time (s), Leg A (A), Leg B (A)".'
                 : 'The file holds no readings.');
         }
 
-        return [$this->readings, $this->marks];
+        return $this->marks;
     }
 
     /**
      * As it goes out: with the marks at the first reading from their moment on.
      *
-     * @param  list<Reading>  $readings
+     * @param  iterable<Reading>  $readings
      * @param  list<Mark>  $marks in the order of time
      * @return iterable<string> lines
      */
-    public static function lines(array $readings, array $marks): iterable
+    public static function lines(iterable $readings, array $marks): iterable
     {
         yield "Time (s),Leg A (A),Leg B (A),Mark\r\n";
         foreach ($readings as $reading) {
@@ -134,6 +146,8 @@ final class ReadingsTable
     {
         $text = trim($text, " \t\"'");
         if (preg_match('/(?:^|[ T])(\d{1,3}):(\d\d)(?::(\d\d(?:[.,]\d+)?))?$/', $text, $found) === 1) {
+            $this->isTimeOfDay = true;
+
             return (int) round(1000 * ((int) $found[1] * 3600 + (int) $found[2] * 60 + (float) str_replace(',', '.', $found[3] ?? '0')));
         }
         $number = is_numeric($text) ? (float) $text : Number::read($text);

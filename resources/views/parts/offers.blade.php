@@ -1,7 +1,8 @@
 <section id="part-offers" class="offers" aria-label="Steps found" aria-live="polite">
     <h2>Steps found <small>{{ count($data->offers) }}</small></h2>
     <p class="quiet">Ten readings a second can miss the top of a start: where the list starts higher, sizing keeps the list.</p>
-    @forelse ($data->offers as $offer)
+    @php($names = ['' => 'choose'] + App\Screens\RecordingScreen::circuitNames($screen->job))
+    @forelse ($data->listed() as $offer)
         @php($id = 'o'.$offer->step->atMs)
         @php($measured = $offer->step->measured(now()->format('Y-m-d')))
         @php($taken = $offer->circuit?->measured !== null && abs($offer->circuit->measured->runA - $measured->runA) < 0.005 && $offer->circuit->measured->leg === $measured->leg)
@@ -15,7 +16,7 @@
                     @csrf @method('PUT')
                     <input type="hidden" name="measured_leg" value="{{ $measured->leg->value }}"><input type="hidden" name="measured_run_a" value="{{ $measured->runA }}"><input type="hidden" name="measured_start_a" value="{{ $measured->startA }}"><input type="hidden" name="by_hand" value="0">
                     <div class="fields fields-offer">
-                        <x-pick :id="$id.'-circuit'" name="circuit" label="Circuit" :options="['' => 'choose'] + App\Screens\RecordingScreen::circuitNames($screen->job)" :value="$offer->circuit?->id"/>
+                        <x-pick :id="$id.'-circuit'" name="circuit" label="Circuit" :options="$names" :value="$offer->circuit?->id"/>
                         <button class="button is-primary">Take these figures</button>
                     </div>
                 </form>
@@ -24,4 +25,6 @@
     @empty
         <p class="quiet">None yet. Switch one circuit on, wait until it has settled, and it shows up here.</p>
     @endforelse
+    @php($more = count($data->offers) - count($data->listed()))
+    @if ($more > 0)<p class="quiet">{{ number_format($more) }} more without a mark {{ $more === 1 ? 'is' : 'are' }} not listed: what cycles comes on many times a day. Press m when you switch something on, and its step is always listed.</p>@endif
 </section>
