@@ -99,7 +99,7 @@ final readonly class RecordingScreen
         usort($circuits, fn (Circuit $x, Circuit $y): int => array_search($x->role, Role::cases(), true) <=> array_search($y->role, Role::cases(), true));
         $names = [];
         foreach ($circuits as $circuit) {
-            $names[$circuit->id] = $circuit->title().', leg '.$circuit->leg()->value;
+            $names[$circuit->id] = $circuit->title().', '.$circuit->leg()->words();
         }
 
         return $names;

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Tests\Support\Changed;
 use Tests\Support\Houses;
 use Underpin\Checks\Review;
 use Underpin\Checks\StageReport;
@@ -138,3 +139,9 @@ it('finds a tandem where the label accepts none', function () {
     $found = array_values(array_filter(Review::of($job)->findings, fn ($f) => $f->code === 'TANDEM_NOT_ACCEPTED'));
     expect(array_map(fn ($f) => $f->circuitId, $found))->toBe(['c4a']);
 });
+
+it('knows the breaker of a feeder: the circuit before it, else what was typed', function (string $fedFrom, string $feederCircuit, ?int $typed, ?int $amps) {
+    $main = Changed::of(Houses::small()->panels[0], circuits: [Houses::circuit('9', 2, Role::Off, name: 'Feeder', amps: 60)]);
+    $sub = new Panel('sub', 'Sub', 12, PanelKind::Sub, fedFrom: $fedFrom, feederA: $typed, feederCircuit: $feederCircuit);
+    expect(Chain::feederA($sub, [$main, $sub]))->toBe($amps);
+})->with([['main', 'c9', null, 60], ['main', 'c9', 100, 60], ['main', '', 100, 100], ['main', 'gone', 100, 100], ['main', '', null, null], ['', 'c9', 100, 100]]);

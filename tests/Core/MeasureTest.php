@@ -11,6 +11,7 @@ use Underpin\Loads\Demand\DemandInputs;
 use Underpin\Loads\Demand\DemandMethod;
 use Underpin\Loads\Demand\Dwelling;
 use Underpin\Loads\Duty;
+use Underpin\Loads\Interval\Recorded;
 use Underpin\Loads\Load;
 use Underpin\Loads\LoadKind;
 use Underpin\Loads\Measure\Mark;
@@ -232,3 +233,39 @@ it('refuses a measurement that cannot be', function (callable $make, string $fie
 })->with([
     [fn () => new Measured(Leg::A, -1, 2), 'measured_run_a'], [fn () => new Measured(Leg::A, 5, 4), 'measured_start_a'], [fn () => new Measured(Leg::A, 5, 5, 'yesterday'), 'measured_on'], [fn () => new Measured(Leg::A, 5000, 5000), 'measured_run_a'],
 ]);
+
+it('puts the differences of the three ways into sentences with their figures', function (float $peakVa, array $said) {
+    // Pump 5 A on both, fridge 1.5 A on A, boiler 2 A on B: 6.5 A and 7.0 A; the range of 5,000 W is left off.
+    $job = new JobFile('x', panels: Houses::small()->panels, demand: new DemandInputs(DemandMethod::Measured, 240.0, new Dwelling, $peakVa), recorded: new Recorded(8000.0, '2026-01-05 17:15', 365.0, 900, 12, false, false, 'x.csv'));
+    expect(Comparison::of($job, null)->differences)->toBe($said);
+})->with([
+    'the calculation higher' => [9600.0, [
+        'The calculation is 43.0 A a leg above the list: it counts the whole dwelling, the list only what must run.',
+        'Legs: the list puts 6.5 A on A and 7.0 A on B; a calculation says nothing of the balance, so legs are judged by list or measurement.',
+        'The utility recorded at most 8,000 W; the calculation is 150 % of it.', '12 values are missing: the true peak may lie in a gap.',
+    ]],
+    'the list higher' => [960.0, [
+        'The list is 2.0 A above the calculation on leg B: nameplates add up as if all ran at once, and the calculation takes both legs alike.',
+        'Legs: the list puts 6.5 A on A and 7.0 A on B; a calculation says nothing of the balance, so legs are judged by list or measurement.',
+        'The utility recorded at most 8,000 W; the calculation is 15 % of it.', '12 values are missing: the true peak may lie in a gap.',
+    ]],
+]);
+
+it('names a difference only where it is one', function (float $listedA, float $measuredA, ?string $why) {
+    $circuit = new Circuit('l', new Slot(2), 40, 'Lamps', role: Role::Must, loads: [new Load('a', 'Lamps', LoadKind::ElectricHeat, $listedA * 120)], measured: new Measured(Leg::A, $measuredA, $measuredA));
+    $said = implode(' ', Comparison::of(new JobFile('x', panels: [new Panel('p', 'P', 20, circuits: [$circuit])]), null)->differences);
+    $why === null ? expect($said)->not->toContain('listed') : expect($said)->toContain($why);
+})->with([[5, 5.4, null], [20, 22, null], [5, 8, 'More hangs on it than the list says'], [8, 5, 'Not everything on it ran']]);
+
+it('shows what was acted out and what the utility recorded beside the rest', function () {
+    $summary = RecordingSummary::of(array_map(fn (int $i) => new Reading($i * 100, $i === 50 ? 40.0 : 10.0, 6.0), range(0, 400)));
+    $job = new JobFile('x', panels: Houses::small()->panels, recorded: new Recorded(4800.0, '2026-01-05 17:15', 365.0, 900, 0, false, false, 'x.csv'));
+    $rows = Comparison::of($job, $summary, 'Evening')->rows;
+    $row = fn (string $what) => array_values(array_filter($rows, fn ($r) => $r->what === $what))[0];
+    expect($row('Evening, highest ten seconds')->aAmps)->toEqualWithDelta(10 + 30 / 101, 1e-9)->and($row('Evening, highest ten seconds')->bAmps)->toEqualWithDelta(6.0, 1e-9)
+        ->and($row('Evening, highest ten seconds')->note)->toBe('starts up to 40.0 A and 6.0 A; legs peak at different times')
+        ->and([$row("Utility's recorded peak")->aAmps, $row("Utility's recorded peak")->bAmps])->toBe([20.0, 20.0])
+        ->and($row('Must run, circuit by circuit')->note)->toBe('nothing measured yet')->and($row('Load calculation')->note)->toBe('not worked out yet');
+    $none = Comparison::of(new JobFile('x'), null)->rows;
+    expect(array_map(fn ($r) => $r->note, $none))->toContain('nothing marked yet', 'nothing recorded yet', 'no data brought in yet');
+});

@@ -11,6 +11,7 @@ use Underpin\Service\DisconnectPlace;
 use Underpin\Service\Half;
 use Underpin\Service\Leg;
 use Underpin\Service\Panel;
+use Underpin\Service\Protection;
 use Underpin\Service\Service;
 use Underpin\Service\Slot;
 use Underpin\Service\SpaceList;
@@ -93,3 +94,9 @@ it('starts everything on a circuit together', function () {
     $circuit = Houses::circuit('5', 2, Role::Must, 2400, 9600, pf: 0.8);
     expect($circuit->runAmps())->toEqualWithDelta(12.5, 1e-9)->and($circuit->startAmps())->toEqualWithDelta(50.0, 1e-9);
 });
+
+it('knows what a breaker protects against beyond overcurrent', function (Protection $protection, bool $afci, bool $gfci, string $mark, string $short) {
+    expect([$protection->hasAfci(), $protection->hasGfci(), $protection->mark(), $protection->short()])->toBe([$afci, $gfci, $mark, $short]);
+})->with([
+    [Protection::None, false, false, '', ''], [Protection::Afci, true, false, 'AFCI', 'AFCI'], [Protection::Gfci, false, true, 'GFCI', 'GFCI'], [Protection::Dual, true, true, 'AFCI+GFCI', 'DUAL'],
+]);

@@ -29,7 +29,7 @@ final readonly class Offer
             $this->circuit === null => 'No circuit was named, and none in the list is like it.',
             $this->contradicts() => "{$this->circuit->title()} answered on {$this->step->leg()->words()}, but its space hangs on {$this->circuit->leg()->words()}: the label or the space is wrong, or the clamps are swapped.",
             $this->mark?->circuitId === null => "Nothing was marked. By leg and size it is like {$this->circuit->title()}.",
-            default => "{$this->circuit->title()}, on the leg that its space hangs on.",
+            default => "{$this->circuit->title()} answered on {$this->step->leg()->words()}, as its space says.",
         };
     }
 }
