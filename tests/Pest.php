@@ -5,6 +5,8 @@ declare(strict_types=1);
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\TestCase;
 use Underpin\Calculator\Calculators;
+use Underpin\JobFile\JobFileFaults;
+use Underpin\JobFile\JobFileJson;
 
 pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Feature');
 
@@ -22,4 +24,19 @@ function faultOf(string $name, mixed $input): string
     $output = calc($name, $input);
 
     return $output['error']['field'] ?? 'no error';
+}
+
+/**
+ * @param  array<mixed>  $data  of a job file
+ * @return list<string> paths of everything that is wrong with it
+ */
+function pathsOf(array $data): array
+{
+    try {
+        JobFileJson::decode(json_encode($data, JSON_THROW_ON_ERROR));
+
+        return [];
+    } catch (JobFileFaults $faults) {
+        return array_map(fn ($f) => $f->field, $faults->faults);
+    }
 }

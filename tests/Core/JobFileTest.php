@@ -17,18 +17,6 @@ use Underpin\Service\ExistingEquipment;
 use Underpin\Service\ExistingFault;
 use Underpin\Service\SiteFacts;
 
-/** @return list<string> paths of everything that is wrong */
-function pathsOf(array $data): array
-{
-    try {
-        JobFileJson::decode(json_encode($data, JSON_THROW_ON_ERROR));
-
-        return [];
-    } catch (JobFileFaults $faults) {
-        return array_map(fn ($f) => $f->field, $faults->faults);
-    }
-}
-
 it('goes out and in again without loss', function () {
     $job = Houses::small(Houses::supply(), ConnectionKind::Interlock, new LocalRules('Town', 'NEC 2020', false, false));
     expect(JobFileJson::decode(JobFileJson::encode($job)))->toEqual($job);
