@@ -19,7 +19,7 @@ export function startRecorder() {
     rec = {
         place, store, began: Number(place.dataset.began), inlet: Number(place.dataset.inlet),
         last: Number(place.dataset.last), pending: read(`${store}-readings`), marks: read(`${store}-marks`),
-        seen: [], peak: { a: Number(place.dataset.peakA), b: Number(place.dataset.peakB) }, scale: LEAST_SCALE_A, stopped: false, dirty: false, unsaved: 0,
+        seen: [], shown: [], peak: { a: Number(place.dataset.peakA), b: Number(place.dataset.peakB) }, scale: LEAST_SCALE_A, stopped: false, dirty: false, unsaved: 0,
     };
     for (const [at] of rec.pending) rec.last = Math.max(rec.last, at);
     document.getElementById('mark-form').addEventListener('submit', (event) => { event.preventDefault(); mark(); });
@@ -107,8 +107,10 @@ function mark() {
     const form = document.getElementById('mark-form');
     const select = form.elements.circuit;
     const circuit = select.value || null;
-    const said = form.elements.said.value.trim() || (circuit ? `${select.selectedOptions[0].textContent.replace(/, leg .*$/, '')} on` : 'mark');
-    rec.marks.push({ at_ms: Math.max(0, rec.last), said: said.slice(0, 100), circuit });
+    const said = form.elements.said.value.trim() || (circuit ? `${select.selectedOptions[0].textContent.replace(/, legs? .*$/, '')} on` : 'mark');
+    const made = { at_ms: Math.max(0, rec.last), said: said.slice(0, 100), circuit };
+    rec.marks.push(made);
+    rec.shown.push(made);
     keep();
     form.elements.said.value = '';
     toast(`Marked: ${said}`);
@@ -195,6 +197,14 @@ function trace(canvas) {
         pen.beginPath(); pen.moveTo(left, y(rec.inlet)); pen.lineTo(width, y(rec.inlet)); pen.stroke();
         pen.textAlign = 'right'; pen.fillStyle = colour('--danger'); pen.fillText(`inlet ${rec.inlet} A`, width - 8, y(rec.inlet) - 5);
     }
+    rec.shown = rec.shown.filter((mark) => mark.at_ms >= from);
+    pen.textAlign = 'left'; pen.fillStyle = pen.strokeStyle = colour('--quiet'); pen.lineWidth = 1; pen.setLineDash([3, 3]);
+    for (const [i, mark] of rec.shown.entries()) {
+        const at = x(mark.at_ms);
+        const room = (i + 1 < rec.shown.length ? x(rec.shown[i + 1].at_ms) : width) - at - 10;
+        pen.beginPath(); pen.moveTo(at, 4); pen.lineTo(at, height - foot); pen.stroke();
+        pen.fillText(fitting(pen, mark.said, room), at + 5, 15);
+    }
     for (const [leg, name, dash] of [[1, '--leg-a', []], [2, '--leg-b', [7, 3]]]) {
         pen.strokeStyle = colour(name); pen.lineWidth = 2.5; pen.setLineDash(dash);
         pen.beginPath();
@@ -202,4 +212,11 @@ function trace(canvas) {
         pen.stroke();
     }
     pen.setLineDash([]);
+}
+
+/** As many of the words as there is room for. */
+function fitting(pen, words, room) {
+    if (pen.measureText(words).width <= room) return words;
+    const letters = Math.floor(room / pen.measureText('0').width) - 1;
+    return letters > 2 ? `${words.slice(0, letters)}…` : '';
 }
