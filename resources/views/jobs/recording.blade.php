@@ -33,7 +33,7 @@
                     <text class="map-text" x="{{ $plot::LEFT }}" y="{{ $plot::HEIGHT - 4 }}">0:00</text><text class="map-text" x="{{ $plot::WIDTH - 4 }}" y="{{ $plot::HEIGHT - 4 }}" text-anchor="end">{{ App\Screens\RecordingScreen::clock($summary->toMs) }}</text>
                 </svg>
             </figure>
-            <p class="legend"><span class="key key-a"></span> leg A <span class="key key-b"></span> leg B, dashed</p>
+            <p class="legend"><span class="legend-item"><span class="key key-a"></span> leg A</span> <span class="legend-item"><span class="key key-b"></span> leg B, dashed</span></p>
             <dl class="figures">
                 <div><dt>Peak, leg A</dt><dd>{{ number_format($summary->peakA, 1) }} <i>A at {{ App\Screens\RecordingScreen::clock($summary->peakAAtMs) }}</i></dd></div>
                 <div><dt>Peak, leg B</dt><dd>{{ number_format($summary->peakB, 1) }} <i>A at {{ App\Screens\RecordingScreen::clock($summary->peakBAtMs) }}</i></dd></div>

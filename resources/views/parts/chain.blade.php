@@ -32,7 +32,7 @@
             @endforeach
         </svg>
     </figure>
-    <p class="legend"><span class="key key-utility"></span> stays live: only the utility can switch it off <span class="key key-feeder"></span> stays live until its feeder is off</p>
+    <p class="legend"><span class="legend-item"><span class="key key-utility"></span> stays live: only the utility can switch it off</span> <span class="legend-item"><span class="key key-feeder"></span> stays live until its feeder is off</span></p>
     <details class="twin">
         <summary>The same as a table</summary>
         <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="table">
