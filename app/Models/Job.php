@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -14,6 +15,7 @@ use Illuminate\Support\Carbon;
  * The row of a job file; its panels, circuits and loads are rows of their own.
  *
  * @property int $id
+ * @property-read Collection<int, Photo> $photos
  * @property int $shop_id
  * @property string $name
  * @property string $customer_name

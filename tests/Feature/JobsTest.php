@@ -80,7 +80,7 @@ it('names every fault of a broken file by its path and saves nothing', function 
     $this->post('/jobs/import', [])->assertSessionHasErrors('file');
 });
 
-it('asks the same number of questions however many loads there are', function () {
+it('asks the same number of questions however many loads and panels there are', function () {
     $user = $this->person();
     $count = function (Job $job, callable $do) {
         DB::flushQueryLog();
@@ -94,10 +94,14 @@ it('asks the same number of questions however many loads there are', function ()
     for ($i = 0; $i < 60; $i++) {
         $large->loads()->create(['circuit_id' => $large->circuits()->where('key', 'c2')->firstOrFail()->id, 'key' => "k$i", 'position' => $i, 'name' => "Load $i", 'kind' => 'other', 'run_w' => 5, 'pf' => 1]);
     }
+    foreach (range(1, 5) as $i) {
+        $large->panels()->create(['key' => "q$i", 'position' => $i, 'name' => "Panel $i", 'kind' => 'sub', 'spaces' => 12, 'interlock_space' => 1, 'fed_from' => 'main']);
+    }
     $this->actingAs($user);
     $role = fn (Job $job) => $this->patch("/jobs/$job->id/circuits/c8/role", ['role' => 'must'], ['X-Parts' => '1'])->assertOk();
     $page = fn (Job $job) => $this->get("/jobs/$job->id/loads")->assertOk();
-    expect($count($large, $role))->toBe($count($small, $role))->toBeLessThan(22)->and($count($large, $page))->toBe($count($small, $page));
+    $survey = fn (Job $job) => $this->get("/jobs/$job->id/survey")->assertOk();
+    expect($count($large, $role))->toBe($count($small, $role))->toBeLessThan(22)->and($count($large, $page))->toBe($count($small, $page))->and($count($large, $survey))->toBe($count($small, $survey));
 });
 
 it('makes the card one sheet', function () {
