@@ -8,7 +8,6 @@ use App\Devices\StandInClampMeter;
 use App\JobFile\JobEditor;
 use App\JobFile\JobRows;
 use App\JobFile\Ledger;
-use App\Models\Circuit;
 use App\Models\IntervalRecord;
 use App\Models\Job;
 use App\Models\Recording;
@@ -24,6 +23,7 @@ use Underpin\Loads\Measure\Measured;
 use Underpin\Loads\Measure\Reading;
 use Underpin\Loads\Measure\StandInHouse;
 use Underpin\Loads\Measure\StandInLoad;
+use Underpin\Service\Circuit;
 
 /** What was measured, recorded and read off at the demo jobs, and what their stand-in houses hide. All invented. */
 final class DemoMeasuring
@@ -36,10 +36,7 @@ final class DemoMeasuring
 
     public static function fill(Job $lodge, User $keeper, Job $rowHouse, User $second, Job $dairy, User $first): void
     {
-        StandInClampMeter::of($dairy, fn (): JobFile => JobRows::read($dairy), self::DAIRY_FAULTS);
-        StandInClampMeter::of($rowHouse, fn (): JobFile => JobRows::read($rowHouse));
-        StandInClampMeter::of($lodge, fn (): JobFile => JobRows::read($lodge));
-        self::measure($dairy, $first, ['c5' => 8.6, 'c9' => 10.3, 'c13' => 2.2, 'c21' => 5.2]);
+        self::measure($dairy, $first, ['c5' => 8.6, 'c9' => 10.3, 'c13' => 2.2, 'c21' => 5.2], self::DAIRY_FAULTS);
         self::measure($rowHouse, $second, ['c1' => 6.9, 'c3' => 3.3, 'c2' => 1.4, 'c5' => 6.1, 'c12' => 0.7]);
         self::measure($lodge, $keeper, ['c1' => 12.4, 'c9' => 3.8, 'w1' => 6.4, 'w9' => 6.8, 'k1' => 7.0]);
         self::actedOut($dairy, 'Milking in an outage', 8, ['c5' => 20, 'c9' => 60, 'c13' => 90, 'c21' => 120, 'c17' => 150, 'c4' => 170]);
@@ -50,38 +47,46 @@ final class DemoMeasuring
         self::utilityData($lodge, $keeper, 'north-shore-coop-2025.xml', 4200.0, 12500.0, 1.2);
     }
 
-    /** @param  array<string, float>  $amps  running amperes by circuit */
-    private static function measure(Job $job, User $user, array $amps): void
+    /**
+     * The stand-in house draws what was measured, so that measuring it again finds the same.
+     *
+     * @param  array<string, float>  $amps  running amperes by circuit
+     * @param  array<string, array{leg?: string, run_a?: float, start_a?: float}>  $faults  where the house is not as its list says
+     */
+    private static function measure(Job $job, User $user, array $amps, array $faults = []): void
     {
-        $circuits = [];
-        foreach (JobRows::read($job)->drawingCircuits() as $circuit) {
-            $circuits[$circuit->id] = $circuit;
-        }
-        JobEditor::change($job, $user, 'Measured one by one', function (Ledger $ledger, Job $row) use ($amps, $circuits): void {
-            foreach ($amps as $key => $run) {
-                $found = $row->circuits()->where('key', $key)->first();
-                $circuit = $circuits[$key];
+        $measured = [];
+        foreach (self::circuits($job) as $key => $circuit) {
+            if (isset($amps[$key])) {
                 $ratio = $circuit->runAmps() > 0 ? $circuit->startAmps() / $circuit->runAmps() : 1.0;
-                if ($found instanceof Circuit) {
-                    $ledger->update($found, JobRows::measuredColumns(new Measured($circuit->leg(), $run, round(0.95 * $run * $ratio, 1) < $run ? $run : round(0.95 * $run * $ratio, 1), '2026-10-14')));
-                }
+                $measured[$key] = new Measured($circuit->leg(), $amps[$key], max($amps[$key], round(0.95 * $amps[$key] * $ratio, 1)), '2026-10-14');
+            }
+        }
+        JobEditor::change($job, $user, 'Measured one by one', function (Ledger $ledger, Job $row) use ($measured): void {
+            foreach ($measured as $key => $found) {
+                $ledger->update($row->circuits()->where('key', $key)->firstOrFail(), JobRows::measuredColumns($found));
             }
         });
+        $draws = array_map(fn (Measured $found): array => ['run_a' => $found->runA, 'start_a' => $found->startA], $measured);
+        StandInClampMeter::of($job, fn (): JobFile => JobRows::read($job), [...$draws, ...$faults]);
+    }
+
+    /** @return array<string, Circuit> by id */
+    private static function circuits(Job $job): array
+    {
+        return array_column(array_map(fn (Circuit $circuit): array => [$circuit->id, $circuit], JobRows::read($job)->drawingCircuits()), 1, 0);
     }
 
     /** @param  array<string, int>  $switched  seconds after the beginning, by circuit */
     private static function actedOut(Job $job, string $name, int $hour, array $switched): void
     {
-        $circuits = [];
-        foreach (JobRows::read($job)->drawingCircuits() as $circuit) {
-            $circuits[$circuit->id] = $circuit;
-        }
+        $circuits = self::circuits($job);
         $began = (CivilDay::number(2026, 10, 14) ?? 0) * 86_400_000 + $hour * 3_600_000 + 14_400_000;
         $recording = Recording::query()->create(['job_id' => $job->id, 'key' => "demo$job->id", 'name' => $name, 'began_ms' => $began, 'ended' => true, 'inlet_a' => 50, 'buffer_a' => 4.0]);
         $runs = [];
         foreach ($switched as $key => $second) {
             $circuit = $circuits[$key];
-            $runs[] = ['load' => new StandInLoad($key, $circuit->leg(), $circuit->runAmps(), $circuit->startAmps(), 1.2), 'onMs' => $second * 1000, 'offMs' => null];
+            $runs[] = ['load' => new StandInLoad($key, $circuit->leg(), $circuit->measured->runA ?? $circuit->runAmps(), $circuit->measured->startA ?? $circuit->startAmps(), 1.2), 'onMs' => $second * 1000, 'offMs' => null];
             RecordingRows::mark($recording, new Mark($second * 1000 + 400, $circuit->title().' on', $key));
         }
         $house = new StandInHouse($job->id, 1.6, 1.1, 0.03, false, $runs);

@@ -2,8 +2,14 @@
 
 declare(strict_types=1);
 
+use App\JobFile\JobRows;
 use App\Models\Job;
+use App\Models\StandInMeter;
+use App\Recordings\RecordingRows;
 use Underpin\JobFile\JobFileJson;
+use Underpin\Loads\Measure\Offer;
+use Underpin\Loads\Measure\Offers;
+use Underpin\Loads\Measure\StepFinder;
 
 it('gives the three demo jobs full surveys and all three ways', function () {
     $this->actingAs($this->demo());
@@ -15,6 +21,24 @@ it('gives the three demo jobs full surveys and all three ways', function () {
             ->and($file->existing->found)->not->toBe([])->and($job->recordings()->count())->toBe(1);
         foreach (['survey', 'schools', 'intervals', 'recordings', 'demand'] as $page) {
             $this->get("/jobs/$job->id/$page")->assertOk();
+        }
+    }
+});
+
+it('shows recordings in which the measured circuits draw what was measured', function () {
+    $this->demo();
+    foreach (['Kestrel Gap', 'Salt Wharf', 'Lake Ansgar'] as $name) {
+        $job = Job::query()->where('name', 'like', "$name%")->firstOrFail();
+        $recording = $job->recordings()->firstOrFail();
+        $measured = array_filter(Offers::of(StepFinder::find(RecordingRows::readings($recording)), RecordingRows::marks($recording), JobRows::read($job)->drawingCircuits()), fn (Offer $offer) => $offer->circuit?->measured !== null);
+        expect(count($measured))->toBeGreaterThan(1);
+        foreach ($measured as $offer) {
+            expect($offer->contradicts())->toBeFalse()->and($offer->step->runA())->toEqualWithDelta($offer->circuit->measured->runA, 0.3);
+        }
+        // The stand-in house is the same house.
+        $runs = array_column(StandInMeter::query()->where('job_id', $job->id)->firstOrFail()->state['loads'], 'run_a', 'c');
+        foreach ($measured as $offer) {
+            expect($runs[$offer->circuit->id])->toEqualWithDelta($offer->circuit->measured->runA, 1e-9);
         }
     }
 });
