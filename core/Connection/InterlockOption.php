@@ -71,13 +71,19 @@ final class InterlockOption implements ConnectionOption
             return [Reason::note("$held Both spaces are free.", $source)];
         }
         $needed = array_sum(array_map(fn (Circuit $c): int => $c->slot->poles, $inTheWay));
-        $elsewhere = count(array_diff($panel->freeSpaces(), $panel->interlockSpaces()));
+        $spaces = array_diff($panel->freeSpaces(), $panel->interlockSpaces());
+        $elsewhere = count($spaces);
         $names = Say::list(array_map(fn (Circuit $c): string => $c->title(), $inTheWay));
         $free = Say::count($elsewhere, 'space').($elsewhere === 1 ? ' is' : ' are').' free';
 
-        return [$elsewhere >= $needed
-            ? Reason::note("$held $names must move first; $free elsewhere.", $source)
-            : Reason::open("$held $names must move first, and only $free. Look for tandem spaces, or a sub-panel.", $source)];
+        $twoPoles = array_filter($inTheWay, fn (Circuit $c): bool => $c->slot->poles === 2);
+        $pairs = array_filter($spaces, fn (int $space): bool => in_array($space + 2, $spaces, true));
+
+        return [match (true) {
+            $elsewhere < $needed => Reason::open("$held $names must move first, and only $free. Look for tandem spaces, or a sub-panel.", $source),
+            $twoPoles !== [] && $pairs === [] => Reason::open("$held $names must move first; $free elsewhere, but no two of them one below the other for a two-pole breaker. Other breakers must move too.", $source),
+            default => Reason::note("$held $names must move first; $free elsewhere.", $source),
+        }];
     }
 
     /** @return list<Reason> */

@@ -225,6 +225,10 @@ it('says in whole sentences why a way of connecting works or not', function (Job
     yield 'one space free for two breakers' => [$taken(20), ConnectionKind::Interlock, $held.'1 Room 1 and 3 Room 3 must move first, and only 1 space is free. Look for tandem spaces, or a sub-panel.'];
     yield 'no space free for two breakers' => [$taken(), ConnectionKind::Interlock, $held.'1 Room 1 and 3 Room 3 must move first, and only 0 spaces are free. Look for tandem spaces, or a sub-panel.'];
     yield 'a needed space does not count as free' => [$taken(3, 20), ConnectionKind::Interlock, $held.'1 Room 1 must move first; 1 space is free elsewhere.'];
+    $twoPole = fn (int ...$free) => house([Houses::circuit('1', 2, Role::Off, name: 'Dryer'), ...array_map(fn (int $n) => Houses::circuit((string) $n, 1, Role::Off), array_values(array_diff(range(2, 20), [3], $free)))]);
+    yield 'two spaces one below the other' => [$twoPole(14, 16), ConnectionKind::Interlock, $held.'1–3 Dryer must move first; 2 spaces are free elsewhere.'];
+    yield 'two spaces apart' => [$twoPole(14, 18), ConnectionKind::Interlock, $held.'1–3 Dryer must move first; 2 spaces are free elsewhere, but no two of them one below the other for a two-pole breaker. Other breakers must move too.'];
+    yield 'two spaces side by side' => [$twoPole(17, 18), ConnectionKind::Interlock, $held.'1–3 Dryer must move first; 2 spaces are free elsewhere, but no two of them one below the other for a two-pole breaker. Other breakers must move too.'];
     $panels = fn (int $more) => Changed::of(house([$fridge]), panels: [...house([$fridge])->panels, ...array_map(fn (int $i) => new Panel("q$i", "Barn $i", 12, PanelKind::Main), range(1, $more))]);
     yield 'another panel' => [$panels(1), ConnectionKind::Interlock, 'It feeds Panel and what hangs behind it; Barn 1 stays dead.'];
     yield 'two other panels' => [$panels(2), ConnectionKind::Interlock, 'It feeds Panel and what hangs behind it; Barn 1 and Barn 2 stay dead.'];
