@@ -20,7 +20,21 @@ final readonly class RulesChange
     {
     }
 
-    public static function between(JobFile $job, LocalRules $next): self
+    /**
+     * @template K of array-key
+     *
+     * @param  array<K, LocalRules>  $profiles  what might hold instead
+     * @return array<K, self>
+     */
+    public static function each(JobFile $job, array $profiles): array
+    {
+        $now = self::sentences($job);
+
+        return array_map(fn (LocalRules $next): self => self::to($next, $job, $now), $profiles);
+    }
+
+    /** @param  list<string>  $said  of the job under the rules it has */
+    private static function to(LocalRules $next, JobFile $job, array $said): self
     {
         $rules = [];
         $after = $next->lines();
@@ -29,10 +43,9 @@ final readonly class RulesChange
                 $rules[$rule] = [$now, $after[$rule]];
             }
         }
-        $before = self::sentences($job);
         $then = self::sentences($job->withRules($next));
 
-        return new self($rules, array_values(array_diff($before, $then)), array_values(array_diff($then, $before)));
+        return new self($rules, array_values(array_diff($said, $then)), array_values(array_diff($then, $said)));
     }
 
     /** @return list<string> everything said of the job that rests on local rules */

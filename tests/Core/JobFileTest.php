@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Support\Houses;
+use Underpin\Checks\RulesChange;
 use Underpin\Codebook\LocalRules;
 use Underpin\Connection\ConnectionKind;
 use Underpin\JobFile\JobFile;
@@ -109,4 +110,14 @@ it('reports everything as plain data', function () {
     $report = JobReport::of(Houses::small(Houses::supply(), ConnectionKind::Interlock));
     expect(json_decode(json_encode($report, JSON_THROW_ON_ERROR), true)['size']['verdict'])->toBe('holds')
         ->and(array_keys($report))->toBe(['name', 'stages', 'must_run', 'demand', 'size', 'connections', 'wire', 'card', 'findings', 'caution']);
+});
+
+it('says what other local rules would change in a job: the rules, and what is said of it', function () {
+    $job = Houses::small(Houses::supply(), ConnectionKind::ManualSwitch);
+    $changes = RulesChange::each($job, ['same' => new LocalRules, 'strict' => new LocalRules(splicesInPanel: false, portableFt: 30)]);
+    expect([$changes['same']->rules, $changes['same']->gone, $changes['same']->new])->toBe([[], [], []]);
+    $strict = $changes['strict'];
+    expect(count($strict->rules))->toBe(2)->and(implode(' ', array_merge(...array_values($strict->rules))))->toContain('30 ft')
+        ->and($strict->gone)->toBe(['Multi-circuit manual transfer switch: Moved circuits may be spliced in the panel, as far as its wiring space allows.'])
+        ->and($strict->new)->toBe(['Multi-circuit manual transfer switch: Splices in the panel are not allowed here: bring longer cable to the switch, or set a junction box beside the panel.']);
 });

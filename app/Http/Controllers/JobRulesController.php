@@ -26,11 +26,10 @@ final class JobRulesController extends Controller
         $screen = JobScreen::open($job, Stage::Survey);
         $profiles = [];
         foreach ($this->user()->shop->ruleProfiles()->orderBy('key')->get() as $row) {
-            $rules = JobRows::rules($row->rules);
-            $profiles[] = ['key' => $row->key, 'rules' => $rules, 'change' => RulesChange::between($screen->job, $rules)];
+            $profiles[$row->key] = JobRows::rules($row->rules);
         }
 
-        return view('jobs.rules', ['screen' => $screen, 'profiles' => $profiles]);
+        return view('jobs.rules', ['screen' => $screen, 'profiles' => $profiles, 'changes' => RulesChange::each($screen->job, $profiles)]);
     }
 
     public function update(Request $request, Job $job): RedirectResponse

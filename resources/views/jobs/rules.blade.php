@@ -7,10 +7,11 @@
         @error('profile')<p class="error" role="alert">{{ $message }}</p>@enderror
         <h2 class="gap">What another authority would change here</h2>
         <div class="ways">
-            @foreach ($profiles as $profile)
-                @php($change = $profile['change'])
-                <section class="way {{ $screen->job->rulesProfile === $profile['key'] ? 'is-picked' : '' }}">
-                    <h3>{{ $profile['rules']->authority }}</h3>
+            @foreach ($profiles as $key => $rules)
+                @php($change = $changes[$key])
+                @php($isTaken = $screen->job->rulesProfile === (string) $key)
+                <section class="way {{ $isTaken ? 'is-picked' : '' }}">
+                    <h3>{{ $rules->authority }}</h3>
                     @if ($change->rules === [])
                         <p class="quiet">The same rules as this job has.</p>
                     @else
@@ -18,8 +19,8 @@
                         @foreach ($change->new as $sentence)<p><span class="badge badge-yes">then</span> {{ $sentence }}</p>@endforeach
                         @foreach ($change->gone as $sentence)<p class="quiet"><span class="badge badge-not-known">no longer</span> {{ $sentence }}</p>@endforeach
                     @endif
-                    @if ($change->rules !== [] || $screen->job->rulesProfile !== $profile['key'])
-                        <form id="take-{{ $profile['key'] }}" method="post" action="{{ route('jobs.rules.update', $screen->row->id) }}">@csrf @method('PUT')<input type="hidden" name="profile" value="{{ $profile['key'] }}"><button class="button">Take these rules</button></form>
+                    @if ($change->rules !== [] || ! $isTaken)
+                        <form id="take-{{ $key }}" method="post" action="{{ route('jobs.rules.update', $screen->row->id) }}">@csrf @method('PUT')<input type="hidden" name="profile" value="{{ $key }}"><button class="button">Take these rules</button></form>
                     @endif
                 </section>
             @endforeach
