@@ -13,6 +13,8 @@ final readonly class LocalRules
     /** Feet between a portable machine's exhaust and the house that no local rule makes less. */
     public const LEAST_PORTABLE_FT = 20.0;
 
+    public const MOST_PORTABLE_FT = 200.0;
+
     /**
      * @param  string  $authority  who decides, as printed on papers
      * @param  bool  $splicesInPanel  splices are allowed inside a panel (NEC 2023 312.8 allows them with limits)
@@ -35,8 +37,8 @@ final readonly class LocalRules
         public string $source = '',
         public string $dated = '',
     ) {
-        if ($portableFt < self::LEAST_PORTABLE_FT || $portableFt > 200) {
-            throw new Refused('portable_ft', 'portable_ft must be from 20 to 200 ft: carbon monoxide leaves no smaller distance.');
+        if ($portableFt < self::LEAST_PORTABLE_FT || $portableFt > self::MOST_PORTABLE_FT) {
+            throw new Refused('portable_ft', sprintf('portable_ft must be from %d to %d ft: carbon monoxide leaves no smaller distance.', self::LEAST_PORTABLE_FT, self::MOST_PORTABLE_FT));
         }
         if ($dated !== '' && preg_match('/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/', $dated) !== 1) {
             throw new Refused('dated', 'dated must be a day like 2026-03-31.');

@@ -23,6 +23,13 @@ use Underpin\Wiring\WireRun;
 /** Everything that is known of one job: the facts and the choices, never a result. */
 final readonly class JobFile
 {
+    /** smallest and largest service, amperes */
+    public const LEAST_SERVICE_A = 30;
+
+    public const MOST_SERVICE_A = 600;
+
+    public const MOST_MARGIN_PCT = 90.0;
+
     /**
      * @param  ?int  $serviceA  rating of the service; null: not looked at yet
      * @param  float  $marginPct  how much of the machine's running limit to keep free
@@ -58,11 +65,11 @@ final readonly class JobFile
         if ($name === '') {
             throw new Refused('name', 'name: a job needs a name.');
         }
-        if ($serviceA !== null && ($serviceA < 30 || $serviceA > 600)) {
-            throw new Refused('service_a', 'service_a must be from 30 to 600 A.');
+        if ($serviceA !== null && ($serviceA < self::LEAST_SERVICE_A || $serviceA > self::MOST_SERVICE_A)) {
+            throw new Refused('service_a', sprintf('service_a must be from %d to %d A.', self::LEAST_SERVICE_A, self::MOST_SERVICE_A));
         }
-        if ($marginPct < 0 || $marginPct > 90) {
-            throw new Refused('margin_pct', 'margin_pct must be from 0 to 90 %.');
+        if ($marginPct < 0 || $marginPct > self::MOST_MARGIN_PCT) {
+            throw new Refused('margin_pct', sprintf('margin_pct must be from 0 to %d %%.', self::MOST_MARGIN_PCT));
         }
     }
 

@@ -13,6 +13,9 @@ final readonly class Load
     /** What no single load of a house or small business draws. */
     public const MOST_W = 200_000.0;
 
+    /** a day */
+    public const LONGEST_CYCLE_S = 86_400.0;
+
     /**
      * @param  ?float  $runW  watts while running
      * @param  ?float  $startW  watts for the moment of starting, at least the running watts
@@ -54,8 +57,8 @@ final readonly class Load
             if ($seconds !== null && $duty !== Duty::Cycling) {
                 throw new Refused($field, "$field: only a cycling load has on and off times.");
             }
-            if ($seconds !== null && ($seconds <= 0 || $seconds > 86_400)) {
-                throw new Refused($field, "$field must be over 0 and at most 86,400 s, a day.");
+            if ($seconds !== null && ($seconds <= 0 || $seconds > self::LONGEST_CYCLE_S)) {
+                throw new Refused($field, sprintf('%s must be over 0 and at most %s s, a day.', $field, number_format(self::LONGEST_CYCLE_S)));
             }
         }
     }

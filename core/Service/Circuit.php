@@ -16,6 +16,9 @@ use Underpin\Sizing\Starter;
 /** One breaker of a panel with what hangs on it. Switching it on starts everything on it at once. */
 final readonly class Circuit
 {
+    /** smallest and largest breaker of a circuit, amperes */
+    public const LEAST_A = 5;
+
     public const MOST_A = 600;
 
     /**
@@ -37,8 +40,8 @@ final readonly class Circuit
         public ?int $receptacleA = null,
         public ?Measured $measured = null,
     ) {
-        if ($breakerA < 5 || $breakerA > self::MOST_A) {
-            throw new Refused('amps', sprintf('amps, the breaker rating, must be from 5 to %d A.', self::MOST_A));
+        if ($breakerA < self::LEAST_A || $breakerA > self::MOST_A) {
+            throw new Refused('amps', sprintf('amps, the breaker rating, must be from %d to %d A.', self::LEAST_A, self::MOST_A));
         }
     }
 

@@ -10,13 +10,18 @@ use Underpin\Refused;
 final readonly class Disconnect
 {
     /** @param  ?bool  $bonded  neutral and ground are bonded in it; null: not looked */
+    /** smallest and largest switch of a service, a panel or a feeder, amperes */
+    public const LEAST_A = 15;
+
+    public const MOST_A = 1200;
+
     public function __construct(public string $id, public string $name, public int $amps, public ?bool $bonded = null)
     {
         if ($name === '') {
             throw new Refused('name', 'name: a disconnect needs a name.');
         }
-        if ($amps < 15 || $amps > 1200) {
-            throw new Refused('amps', 'amps, the rating of the disconnect, must be from 15 to 1,200 A.');
+        if ($amps < self::LEAST_A || $amps > self::MOST_A) {
+            throw new Refused('amps', sprintf('amps, the rating of the disconnect, must be from %d to %s A.', self::LEAST_A, number_format(self::MOST_A)));
         }
     }
 }

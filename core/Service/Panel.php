@@ -44,11 +44,11 @@ final readonly class Panel
         if ($spaces < 2 || $spaces > Slot::HIGHEST_SPACE || $spaces % 2 === 1) {
             throw new Refused('spaces', sprintf('spaces must be an even number from 2 to %d.', Slot::HIGHEST_SPACE));
         }
-        if ($mainA !== null && ($mainA < 15 || $mainA > 1200)) {
-            throw new Refused('main_a', 'main_a, the main breaker, must be from 15 to 1,200 A.');
+        if ($mainA !== null && ($mainA < Disconnect::LEAST_A || $mainA > Disconnect::MOST_A)) {
+            throw new Refused('main_a', sprintf('main_a, the main breaker, must be from %d to %s A.', Disconnect::LEAST_A, number_format(Disconnect::MOST_A)));
         }
-        if ($feederA !== null && ($feederA < 15 || $feederA > 1200)) {
-            throw new Refused('feeder_a', 'feeder_a, the breaker of the feeder, must be from 15 to 1,200 A.');
+        if ($feederA !== null && ($feederA < Disconnect::LEAST_A || $feederA > Disconnect::MOST_A)) {
+            throw new Refused('feeder_a', sprintf('feeder_a, the breaker of the feeder, must be from %d to %s A.', Disconnect::LEAST_A, number_format(Disconnect::MOST_A)));
         }
         if ($interlockSpace !== 1 && $interlockSpace !== 2) {
             throw new Refused('interlock_space', 'interlock_space must be 1 or 2.');

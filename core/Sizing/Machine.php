@@ -9,6 +9,11 @@ use Underpin\Refused;
 /** A generator as a catalogue lists it. */
 final readonly class Machine
 {
+    /** smallest and largest outlet, or breaker of its own, amperes */
+    public const LEAST_OUTLET_A = 15;
+
+    public const MOST_OUTLET_A = 600;
+
     /**
      * @param  int  $volts  120: one hot conductor; 240: two legs and a neutral
      * @param  Outlet  $outlet  the largest that could feed a panel
@@ -31,8 +36,8 @@ final readonly class Machine
         if ($volts !== 120 && $volts !== 240) {
             throw new Refused('volts', 'volts must be 120 or 240.');
         }
-        if ($outletA < 15 || $outletA > 600) {
-            throw new Refused('outlet_a', 'outlet_a must be from 15 to 600 A.');
+        if ($outletA < self::LEAST_OUTLET_A || $outletA > self::MOST_OUTLET_A) {
+            throw new Refused('outlet_a', sprintf('outlet_a must be from %d to %d A.', self::LEAST_OUTLET_A, self::MOST_OUTLET_A));
         }
         if (($outlet->amps() ?? $outletA) !== $outletA) {
             throw new Refused('outlet_a', "outlet_a must be {$outlet->amps()} A for a $outlet->value.");

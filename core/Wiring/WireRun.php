@@ -12,6 +12,15 @@ final readonly class WireRun
 {
     public const LONGEST_FT = 2000.0;
 
+    public const INLETS_A = [20, 30, 50];
+
+    /** NEC 2023 110.14(C)(1) */
+    public const TERMINALS_C = [60, 75];
+
+    public const COLDEST_C = -60.0;
+
+    public const HOTTEST_C = 70.0;
+
     /**
      * @param  ?float  $cordFt  from the machine's safe spot to the inlet, with slack
      * @param  ?float  $runFt  from the inlet (or the standby machine) to the panel, one way
@@ -33,14 +42,14 @@ final readonly class WireRun
                 throw new Refused($field, sprintf('%s must be from 0 to %s ft.', $field, number_format(self::LONGEST_FT)));
             }
         }
-        if ($inletA !== null && ! in_array($inletA, [20, 30, 50], true)) {
-            throw new Refused('inlet_a', 'inlet_a must be 20, 30 or 50.');
+        if ($inletA !== null && ! in_array($inletA, self::INLETS_A, true)) {
+            throw new Refused('inlet_a', 'inlet_a must be one of '.implode(', ', self::INLETS_A).'.');
         }
-        if ($terminalC !== 60 && $terminalC !== 75) {
-            throw new Refused('terminal_c', 'terminal_c must be 60 or 75.');
+        if (! in_array($terminalC, self::TERMINALS_C, true)) {
+            throw new Refused('terminal_c', 'terminal_c must be one of '.implode(', ', self::TERMINALS_C).'.');
         }
-        if ($ambientC < -60 || $ambientC > 70) {
-            throw new Refused('ambient_c', 'ambient_c must be from -60 to 70 °C.');
+        if ($ambientC < self::COLDEST_C || $ambientC > self::HOTTEST_C) {
+            throw new Refused('ambient_c', sprintf('ambient_c must be from %d to %d °C.', self::COLDEST_C, self::HOTTEST_C));
         }
     }
 }

@@ -25,7 +25,7 @@ final class CircuitSection
             Field::whole('space', 'its upper space')->atLeast(1)->atMost(Slot::HIGHEST_SPACE),
             Field::enum('half', 'half of its upper space in a tandem or quad: upper (a) or lower (b)', Half::class)->optional('a whole space'),
             Field::numberChoice('poles', 'two poles take the space and the next but one', [1, 2])->default(1),
-            Field::whole('amps', 'rating of the breaker, amperes')->atLeast(5)->atMost(600),
+            Field::whole('amps', 'rating of the breaker, amperes')->atLeast(Circuit::LEAST_A)->atMost(Circuit::MOST_A),
             Field::text('name', 'what it feeds')->atMost(100),
             Field::enum('protection', 'beyond overcurrent', Protection::class)->default(Protection::None->value),
             Field::enum('role', 'when utility power is out', Role::class)->default(Role::Off->value),

@@ -28,8 +28,8 @@ final class LoadSection
             Field::number('start_w', 'watts at the moment of starting, at least run_w')->atMost(Load::MOST_W)->optional('not known: as running'),
             Field::number('pf', 'power factor')->over(0)->atMost(1)->default(1),
             Field::enum('duty', 'how long it stays on', Duty::class)->optional('as its kind usually does'),
-            Field::number('on_s', 'seconds on in a cycle')->over(0)->atMost(86_400)->optional('not known'),
-            Field::number('off_s', 'seconds off in a cycle')->over(0)->atMost(86_400)->optional('not known'),
+            Field::number('on_s', 'seconds on in a cycle')->over(0)->atMost(Load::LONGEST_CYCLE_S)->optional('not known'),
+            Field::number('off_s', 'seconds off in a cycle')->over(0)->atMost(Load::LONGEST_CYCLE_S)->optional('not known'),
             Field::enum('season', 'the half of the year it runs in', Season::class)->optional('all year'),
             Field::enum('phase', 'the part of the day it is used in', PhaseOfUse::class)->optional('any'),
         );

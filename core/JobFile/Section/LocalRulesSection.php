@@ -22,7 +22,7 @@ final class LocalRulesSection
             Field::flag('splices_in_panel', 'splices are allowed inside a panel')->default(true),
             Field::flag('permit', 'a permit is needed')->default(true),
             Field::flag('inspection', 'the work is inspected')->default(true),
-            Field::number('portable_ft', 'feet that a portable machine keeps from the house')->atLeast(LocalRules::LEAST_PORTABLE_FT)->atMost(200)->default(LocalRules::LEAST_PORTABLE_FT),
+            Field::number('portable_ft', 'feet that a portable machine keeps from the house')->atLeast(LocalRules::LEAST_PORTABLE_FT)->atMost(LocalRules::MOST_PORTABLE_FT)->default(LocalRules::LEAST_PORTABLE_FT),
             Field::text('who', 'who may do the work')->atMost(200),
             Field::items('calculations', 'load calculations that are accepted', new Form(Field::enum('method', 'one of them', DemandMethod::class)))->atMost(4)->optional('all'),
             Field::text('notes', 'free notes')->atMost(2000),

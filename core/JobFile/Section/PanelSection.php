@@ -11,6 +11,7 @@ use Underpin\JobFile\FaultList;
 use Underpin\JobFile\JobFileForm;
 use Underpin\Refused;
 use Underpin\Service\Circuit;
+use Underpin\Service\Disconnect;
 use Underpin\Service\Panel;
 use Underpin\Service\PanelKind;
 use Underpin\Service\Slot;
@@ -26,13 +27,13 @@ final class PanelSection
             Field::text('name', 'as marked on its door')->required()->atMost(100),
             Field::enum('kind', 'main or sub', PanelKind::class)->default(PanelKind::Main->value),
             Field::whole('spaces', 'number of spaces, even')->atLeast(2)->atMost(Slot::HIGHEST_SPACE),
-            Field::whole('main_a', 'rating of its own main breaker, amperes')->atLeast(15)->atMost(1200)->optional('no main breaker'),
+            Field::whole('main_a', 'rating of its own main breaker, amperes')->atLeast(Disconnect::LEAST_A)->atMost(Disconnect::MOST_A)->optional('no main breaker'),
             Field::flag('interlock_listed', 'an interlock listed for this panel is to be had')->optional('not looked up'),
             Field::numberChoice('interlock_space', 'upper of the two spaces that the generator breaker takes', [1, 2])->default(1),
             Field::flag('has_multiwire', 'has multiwire branch circuits')->optional('not looked'),
-            Field::text('fed_from', 'id of the panel or disconnect that feeds it; empty: the service itself')->atMost(60),
-            Field::whole('feeder_a', 'breaker of its feeder, amperes')->atLeast(15)->atMost(1200)->optional('none, or not known'),
-            Field::text('feeder_circuit', 'id of that breaker, where it is a circuit of the panel before it')->atMost(60),
+            Field::text('fed_from', 'id of the panel or disconnect that feeds it; empty: the service itself')->atMost(JobFileForm::LONGEST_ID),
+            Field::whole('feeder_a', 'breaker of its feeder, amperes')->atLeast(Disconnect::LEAST_A)->atMost(Disconnect::MOST_A)->optional('none, or not known'),
+            Field::text('feeder_circuit', 'id of that breaker, where it is a circuit of the panel before it')->atMost(JobFileForm::LONGEST_ID),
             Field::flag('bonded', 'neutral and ground are bonded in it')->optional('not looked'),
             Field::text('tandem_spaces', 'spaces whose label accepts tandem or quad breakers, as "17-24, 30" or "none"; empty: not looked')->atMost(200),
             Field::items('circuits', 'its breakers', CircuitSection::form())->atMost(2 * Slot::HIGHEST_SPACE),

@@ -29,7 +29,7 @@ final class ServiceSection
         return new Form(
             Field::id()->atMost(JobFileForm::LONGEST_ID),
             Field::text('name', 'as it is marked')->required()->atMost(60),
-            Field::whole('amps', 'its rating, amperes')->atLeast(15)->atMost(1200),
+            Field::whole('amps', 'its rating, amperes')->atLeast(Disconnect::LEAST_A)->atMost(Disconnect::MOST_A),
             Field::flag('bonded', 'neutral and ground are bonded in it')->optional('not looked'),
         );
     }

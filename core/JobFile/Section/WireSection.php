@@ -19,11 +19,11 @@ final class WireSection
         return new Form(
             Field::number('cord_ft', 'length of the cord with slack, feet')->atMost(WireRun::LONGEST_FT)->optional('not measured'),
             Field::number('run_ft', 'inlet to panel one way, feet')->atMost(WireRun::LONGEST_FT)->optional('not measured'),
-            Field::numberChoice('inlet_a', 'rating of the inlet, amperes', [20, 30, 50])->optional('as the outlet'),
+            Field::numberChoice('inlet_a', 'rating of the inlet, amperes', WireRun::INLETS_A)->optional('as the outlet'),
             Field::enum('method', 'how the run is laid', WiringMethod::class)->default(WiringMethod::Conduit->value),
             Field::enum('material', 'cu copper, al aluminum', Material::class)->default(Material::Copper->value),
-            Field::numberChoice('terminal_c', 'temperature rating of the terminals, °C', [60, 75])->default(60),
-            Field::number('ambient_c', 'hottest place along the run, °C')->atLeast(-60)->atMost(70)->default(30),
+            Field::numberChoice('terminal_c', 'temperature rating of the terminals, °C', WireRun::TERMINALS_C)->default(60),
+            Field::number('ambient_c', 'hottest place along the run, °C')->atLeast(WireRun::COLDEST_C)->atMost(WireRun::HOTTEST_C)->default(30),
             Field::flag('wet', 'part of the run lies in a wet place')->default(false),
         );
     }
