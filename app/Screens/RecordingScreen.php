@@ -33,10 +33,11 @@ final readonly class RecordingScreen
     private const LEAST_TOP_A = 5.0;
 
     /**
+     * @param  list<Mark>  $marks  in the order of time
      * @param  list<Offer>  $offers
      * @param  LegCurrents  $notRun  what must run and was not marked here, by the list
      */
-    private function __construct(public Recording $recording, public ?RecordingPlot $plot, public ?RecordingSummary $summary, public array $offers, public LegCurrents $notRun)
+    private function __construct(public Recording $recording, public ?RecordingPlot $plot, public ?RecordingSummary $summary, public array $marks, public array $offers, public LegCurrents $notRun)
     {
     }
 
@@ -58,13 +59,14 @@ final readonly class RecordingScreen
         $plot = $span === null ? null : new RecordingPlot(max($ms, $span[0]), $span[1], self::LEAST_TOP_A);
         $tally = new RecordingTally;
         $finder = new StepFinder;
+        $marks = RecordingRows::marks($recording);
         foreach (RecordingRows::readings($recording, $ms) as $reading) {
             $plot?->add($reading);
             $tally->add($reading);
             $finder->add($reading);
         }
 
-        return new self($recording, $plot, $tally->summary(), Offers::of($finder->steps(), RecordingRows::marks($recording), $job->drawingCircuits()), self::notRunIn($recording, $job));
+        return new self($recording, $plot, $tally->summary(), $marks, Offers::of($finder->steps(), $marks, $job->drawingCircuits()), self::notRun($marks, $job));
     }
 
     /**
@@ -128,9 +130,10 @@ final readonly class RecordingScreen
             : sprintf('A %d A inlet is short by %s on the worse leg.', $this->recording->inlet_a, Say::amps(-$spare));
     }
 
-    private static function notRunIn(Recording $recording, JobFile $job): LegCurrents
+    /** @param  list<Mark>  $marks */
+    private static function notRun(array $marks, JobFile $job): LegCurrents
     {
-        $marked = array_map(fn (Mark $m): ?string => $m->circuitId, RecordingRows::marks($recording));
+        $marked = array_map(fn (Mark $m): ?string => $m->circuitId, $marks);
 
         return LegCurrents::of(Plan::drawsOf(array_values(array_filter(
             $job->drawingCircuits(),

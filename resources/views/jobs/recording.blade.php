@@ -28,7 +28,7 @@
             <figure class="scroll" tabindex="0" role="region" aria-label="Both legs; the figures below say the same">
                 <svg class="whole-trace" viewBox="0 0 {{ $plot::WIDTH }} {{ $plot::HEIGHT }}" aria-hidden="true">
                     @foreach ($plot->ticks() as $amps)<line class="grid" x1="{{ $plot::LEFT }}" x2="{{ $plot::WIDTH }}" y1="{{ $plot->y($amps) }}" y2="{{ $plot->y($amps) }}"/><text class="map-text" x="{{ $plot::LEFT - 6 }}" y="{{ $plot->y($amps) + 5 }}" text-anchor="end">{{ $amps }} A</text>@endforeach
-                    @foreach ($plot->marks(App\Recordings\RecordingRows::marks($recording), App\Screens\RecordingScreen::titles($screen->job)) as $mark)<line class="mark-line" x1="{{ $mark['x'] }}" x2="{{ $mark['x'] }}" y1="4" y2="{{ $plot::HEIGHT - 22 }}"/><text class="map-text" x="{{ $mark['x'] + 4 }}" y="14">{{ $mark['words'] }}</text>@endforeach
+                    @foreach ($plot->marks($data->marks, App\Screens\RecordingScreen::titles($screen->job)) as $mark)<line class="mark-line" x1="{{ $mark['x'] }}" x2="{{ $mark['x'] }}" y1="4" y2="{{ $plot::HEIGHT - 22 }}"/><text class="map-text" x="{{ $mark['x'] + 4 }}" y="14">{{ $mark['words'] }}</text>@endforeach
                     <path class="trace-a" d="{{ $plot->bandA() }}"/><path class="trace-b" d="{{ $plot->bandB() }}"/>
                     <text class="map-text" x="{{ $plot::LEFT }}" y="{{ $plot::HEIGHT - 4 }}">0:00</text><text class="map-text" x="{{ $plot::WIDTH - 4 }}" y="{{ $plot::HEIGHT - 4 }}" text-anchor="end">{{ App\Screens\RecordingScreen::clock($summary->toMs) }}</text>
                 </svg>
