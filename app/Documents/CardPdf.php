@@ -21,7 +21,7 @@ final class CardPdf
 
     public static function of(EditedJob $edited): string
     {
-        $card = SwitchingCard::of($edited->review->facts);
+        $card = SwitchingCard::of($edited->review);
         foreach (self::SIZES as $points) {
             $pdf = new Dompdf(new Options([
                 'isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'DejaVu Sans',

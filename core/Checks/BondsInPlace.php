@@ -6,6 +6,7 @@ namespace Underpin\Checks;
 
 use Underpin\Codebook\Source;
 use Underpin\Service\ChainNode;
+use Underpin\Service\NeutralBond;
 use Underpin\Stage;
 
 /** Neutral and ground meet at the service, there only, and there for certain. */
@@ -17,21 +18,23 @@ final class BondsInPlace implements Check
             if ($facts->chain->isBehindService($node)) {
                 yield new Finding(
                     'NEUTRAL_IN_SUBPANEL', Severity::Danger, Stage::Survey,
-                    "$node->name bonds its neutral although the service is switched off ahead of it.",
-                    'Neutral current then flows in ground wires, pipes and metal cases.',
-                    'Take the bonding screw or strap out and part the neutrals from the grounds; leave the bond at the service.',
-                    Source::nec('250.24(A)(5), 250.142(B)'),
+                    "$node->name bonds neutral and ground, with {$facts->chain->node((string) $node->parent)?->name} ahead of it: one bond too many, or the only one.",
+                    NeutralBond::WHY,
+                    NeutralBond::BEFORE_TOUCHING,
+                    Source::nec('250.24, 250.28, 250.32(B)(1), 250.142'),
                 );
             }
         }
         $service = array_filter($facts->chain->nodes, fn (ChainNode $n): bool => $n->isService);
         if ($service !== [] && array_filter($service, fn (ChainNode $n): bool => $n->bonded !== false) === []) {
             yield new Finding(
-                'NO_SERVICE_BOND', Severity::Wrong, Stage::Survey,
+                'NO_SERVICE_BOND', Severity::Danger, Stage::Survey,
                 'No bond of neutral and ground was found at the service.',
-                'Without it a fault to ground finds no way back, and no breaker trips.',
-                'Look again, at the meter too. If there is none, the service must be put right before any backup power is added.',
-                Source::nec('250.24(A)(1), 250.24(C)'),
+                'Without it a fault to ground finds no way back: no breaker trips, and every metal case stays live.',
+                'Treat every metal case as live until it is found. Look again, at the meter too, and at the marking of the disconnect: '
+                .'where it says "not service equipment", the bond belongs in the panel behind it. '
+                .'If there is none, a licensed electrician puts the service right before anything else is done.',
+                Source::nec('250.24, 250.28, 250.4(A)(5)'),
             );
         }
     }

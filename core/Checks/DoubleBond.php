@@ -25,8 +25,9 @@ final class DoubleBond implements Check
             'DOUBLE_BOND', Severity::Wrong, Stage::Connect,
             "$machine->name bonds its neutral, and so does the service.",
             'With two bonds, neutral current flows in the ground wire and on every metal case.',
-            'Pick a machine with a floating neutral, lift its bond as its maker allows, or use a switch that breaks the neutral.',
-            Source::nec('250.24(A)(5), 250.30, 250.34'),
+            'Pick a machine with a floating neutral, or a switch that breaks the neutral. Its bond is changed only as its instructions allow, '
+            .'with the engine off, once it is known that the service has its bond and this switch leaves the neutral whole; then it is marked.',
+            Source::nec('250.24, 250.30, 250.34'),
         );
         if ($machine->gfci) {
             yield new Finding(

@@ -7,6 +7,7 @@ namespace Underpin\Checks;
 use Underpin\Codebook\Source;
 use Underpin\Limit;
 use Underpin\Say;
+use Underpin\Service\SharedNeutral;
 use Underpin\Stage;
 
 /** One leg works while the other idles. */
@@ -24,7 +25,7 @@ final class LegsUneven implements Check
                 'LEGS_UNEVEN', Severity::Advice, Stage::Loads,
                 sprintf('Leg A carries %s and leg B %s.', Say::amps($legs->aAmps), Say::amps($legs->bAmps)),
                 'The fuller leg decides when the machine is full, and an uneven one runs rough.',
-                'Move a breaker one space up or down: its leg changes.',
+                trim('A one-pole breaker moved one space up or down changes its leg. '.SharedNeutral::beforeMoving(SharedNeutral::in($facts->job->panels))),
                 Source::practice('leg balance within 30 %'),
             );
         }

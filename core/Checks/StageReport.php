@@ -41,7 +41,7 @@ final readonly class StageReport
             Stage::Size => self::size($facts),
             Stage::Connect => self::connect($facts),
             Stage::Wire => self::wire($facts),
-            Stage::Run => self::run($facts),
+            Stage::Run => self::run($review),
             default => [false, ['This stage comes later.']],
         };
         $grave = array_filter($findings, fn (Finding $f): bool => $f->severity !== Severity::Advice);
@@ -165,8 +165,10 @@ final readonly class StageReport
     }
 
     /** @return array{bool, list<string>} */
-    private static function run(Facts $facts): array
+    private static function run(Review $review): array
     {
-        return [$facts->plan->must !== [] && $facts->job->supply !== null && $facts->job->connection !== null, CardGaps::of($facts)];
+        $facts = $review->facts;
+
+        return [$facts->plan->must !== [] && $facts->job->supply !== null && $facts->job->connection !== null, CardGaps::of($review)];
     }
 }

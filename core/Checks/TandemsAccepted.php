@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underpin\Checks;
 
 use Underpin\Codebook\Source;
+use Underpin\Service\SharedNeutral;
 use Underpin\Stage;
 
 /** Tandem and quad breakers only where the panel's label accepts them. */
@@ -19,7 +20,7 @@ final class TandemsAccepted implements Check
                         'TANDEM_NOT_ACCEPTED', Severity::Wrong, Stage::Survey,
                         "{$circuit->title()}: the label of $panel->name accepts no tandem there ({$panel->tandemSpaces?->words()}).",
                         'The panel is not listed for more circuits than its label says.',
-                        'Move it to a space that accepts one, or to a whole space.',
+                        trim('Move it to a space that accepts one, or to a whole space. '.($circuit->slot->poles === 2 ? '' : SharedNeutral::beforeMoving($panel->hasMultiwire))),
                         Source::nec('408.54, 110.3(B)'), $circuit->id,
                     );
                 }

@@ -10,6 +10,7 @@ use Underpin\Loads\Plan;
 use Underpin\Say;
 use Underpin\Service\Circuit;
 use Underpin\Service\Panel;
+use Underpin\Service\SharedNeutral;
 
 /**
  * A plate that lets the main or the generator breaker be on, never both.
@@ -64,12 +65,14 @@ final class InterlockOption implements ConnectionOption
     private function room(Panel $panel): array
     {
         [$upper, $lower] = $panel->interlockSpaces();
-        $source = Source::nec('408.36(D)');
+        $source = Source::nec($panel->hasMultiwire === false ? '408.36(D)' : '408.36(D), 210.4, 300.13(B)');
         $held = "The generator breaker goes in spaces $upper and $lower beside the main, and must be held down: it is back-fed.";
         $inTheWay = $panel->inTheWayOfInterlock();
         if ($inTheWay === []) {
             return [Reason::note("$held Both spaces are free.", $source)];
         }
+        $singles = array_filter($inTheWay, fn (Circuit $c): bool => $c->slot->poles === 1);
+        $shared = $singles === [] ? '' : SharedNeutral::beforeMoving($panel->hasMultiwire);
         $needed = array_sum(array_map(fn (Circuit $c): int => $c->slot->poles, $inTheWay));
         $spaces = array_diff($panel->freeSpaces(), $panel->interlockSpaces());
         $elsewhere = count($spaces);
@@ -80,9 +83,17 @@ final class InterlockOption implements ConnectionOption
         $pairs = array_filter($spaces, fn (int $space): bool => in_array($space + 2, $spaces, true));
 
         return [match (true) {
-            $elsewhere < $needed => Reason::open("$held $names must move first, and only $free. Look for tandem spaces, or a sub-panel.", $source),
-            $twoPoles !== [] && $pairs === [] => Reason::open("$held $names must move first; $free elsewhere, but no two of them one below the other for a two-pole breaker. Other breakers must move too.", $source),
-            default => Reason::note("$held $names must move first; $free elsewhere.", $source),
+            $elsewhere < $needed => Reason::open(
+                trim("$held $names must move first, and only $free. Look for a sub-panel, or for spaces where the label accepts tandems. ".SharedNeutral::beforeMoving($panel->hasMultiwire)),
+                $source,
+            ),
+            $twoPoles !== [] && $pairs === [] => Reason::open(
+                trim("$held $names must move first; $free elsewhere, but no two of them one below the other for a two-pole breaker. "
+                    .'Other breakers must move too. '.SharedNeutral::beforeMoving($panel->hasMultiwire)),
+                $source,
+            ),
+            $shared !== '' && $panel->hasMultiwire === null => Reason::open("$held $names must move first; $free elsewhere. $shared", $source),
+            default => Reason::note(trim("$held $names must move first; $free elsewhere. $shared"), $source),
         }];
     }
 

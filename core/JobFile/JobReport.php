@@ -45,7 +45,7 @@ final class JobReport
             'size' => $facts->fit === null ? null : self::fit($facts->fit),
             'connections' => array_map(self::connection(...), Connections::judged($facts->sized)),
             'wire' => $facts->wire === null ? null : self::wire($facts->wire),
-            'card' => self::card(SwitchingCard::of($facts)),
+            'card' => self::card(SwitchingCard::of($review)),
             'findings' => array_map(fn (Finding $f): array => [
                 'code' => $f->code, 'severity' => $f->severity->value, 'stage' => $f->stage->value, 'message' => $f->what,
                 'why' => $f->why, 'do' => $f->do, 'source' => $f->source->words(), 'circuit' => $f->circuitId,

@@ -5,62 +5,41 @@ declare(strict_types=1);
 namespace Underpin\Outage;
 
 use Underpin\Checks\Facts;
-use Underpin\Connection\InterlockOption;
+use Underpin\Checks\Finding;
+use Underpin\Checks\Review;
+use Underpin\Checks\Severity;
 use Underpin\Connection\Possible;
-use Underpin\Service\Circuit;
 use Underpin\Sizing\Verdict;
 
-/** Why a switching card must not be handed over yet. */
+/** Why a switching card must not be handed over yet: what it lacks, and every danger and wrong that stands. */
 final class CardGaps
 {
-    /** @return list<string> */
-    public static function of(Facts $facts): array
+    /** @return list<string> each once */
+    public static function of(Review $review): array
     {
-        return [...self::loads($facts), ...self::machine($facts), ...self::connection($facts), ...self::interlockSpaces($facts)];
+        return array_values(array_unique([
+            ...self::choices($review->facts),
+            ...array_map(
+                fn (Finding $f): string => $f->what,
+                array_filter($review->findings, fn (Finding $f): bool => $f->severity !== Severity::Advice),
+            ),
+        ]));
     }
 
-    /** @return list<string> */
-    private static function loads(Facts $facts): array
-    {
-        return $facts->plan->must === [] ? ['No circuit is marked as must run.'] : [];
-    }
-
-    /** @return list<string> */
-    private static function machine(Facts $facts): array
-    {
-        return match (true) {
-            $facts->fit === null => ['No generator is picked.'],
-            $facts->fit->verdict === Verdict::Short => ['The generator does not hold. '.$facts->fit->headline()],
-            $facts->fit->verdict === Verdict::Unknown && $facts->plan->must !== [] => [$facts->fit->headline()],
-            default => [],
-        };
-    }
-
-    /**
-     * As long as other breakers sit where the generator breaker goes, the card's numbers are wrong.
-     *
-     * @return list<string>
-     */
-    private static function interlockSpaces(Facts $facts): array
-    {
-        return array_map(
-            fn (Circuit $c): string => "{$c->title()} still sits where the generator breaker goes: move it, then the numbers on this card are right.",
-            InterlockOption::inTheWay($facts->job),
-        );
-    }
-
-    /** @return list<string> */
-    private static function connection(Facts $facts): array
+    /** @return list<string> what is not picked, or does not do what must be done */
+    private static function choices(Facts $facts): array
     {
         $way = $facts->connection?->kind->words();
-        $gaps = match ($facts->connection?->possible) {
-            null => ['No way of connecting is picked.'],
-            Possible::No => ["The $way is not possible on this job."],
-            Possible::NotKnown => ["Whether the $way is possible here is not known yet."],
-            Possible::Yes => [],
-        };
+        $gaps = array_keys(array_filter([
+            'No circuit is marked as must run.' => $facts->plan->must === [],
+            'No generator is picked.' => $facts->fit === null,
+            'The generator does not hold.' => $facts->fit?->verdict === Verdict::Short,
+            'No way of connecting is picked.' => $facts->connection === null,
+            "The way that was picked ($way) is not possible on this job." => $facts->connection?->possible === Possible::No,
+            "Whether the way that was picked ($way) is possible here is not known yet." => $facts->connection?->possible === Possible::NotKnown,
+        ]));
         foreach ($facts->connection->dead ?? [] as $circuit) {
-            $gaps[] = "{$circuit->title()} must run and gets no power through the $way.";
+            $gaps[] = "{$circuit->title()} must run and gets no power that way.";
         }
 
         return $gaps;

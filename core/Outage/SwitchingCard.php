@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Underpin\Outage;
 
-use Underpin\Checks\Facts;
+use Underpin\Checks\Review;
 use Underpin\Connection\ConnectionKind;
 use Underpin\JobFile\JobFile;
 use Underpin\Loads\Plan;
@@ -38,8 +38,9 @@ final readonly class SwitchingCard
     ) {
     }
 
-    public static function of(Facts $facts): self
+    public static function of(Review $review): self
     {
+        $facts = $review->facts;
         $job = $facts->job;
         $plan = $facts->plan;
         $fit = $facts->fit;
@@ -64,7 +65,7 @@ final readonly class SwitchingCard
                 'The utility meter\'s display shows a reading again, or the utility says so. The app and the house lights cannot tell: they run on the generator.',
             ],
             self::back($job),
-            CardGaps::of($facts),
+            CardGaps::of($review),
         );
     }
 
@@ -77,7 +78,7 @@ final readonly class SwitchingCard
             $portable
                 ? sprintf('Exhaust kills. The engine runs outdoors, at least %s ft from every door and window, exhaust pointing away. Never in a garage, even with the door open.', number_format($job->rules->portableFt))
                 : 'Exhaust kills. Keep windows above and beside the engine shut while it runs.',
-            'Carbon monoxide alarms in the house must work. If one sounds, or someone has a headache: everybody out, then stop the engine.',
+            'Carbon monoxide alarms in the house must work. If one sounds, or someone has a headache: everybody out, stay out, call the emergency number (911). Nobody goes to the engine.',
             $job->connection === ConnectionKind::Cords
                 ? 'Never plug the generator into a wall outlet. It kills people at the other end of the line.'
                 : 'Never two sources at once. Never force the '.($job->connection === ConnectionKind::ManualSwitch ? 'switch' : 'interlock').', never take it off.',
@@ -138,9 +139,16 @@ final readonly class SwitchingCard
     /** @return list<CardStep> */
     private static function back(JobFile $job): array
     {
-        $cool = new CardStep('Let the engine run 3 to 5 minutes without load, then stop it. Close the fuel valve.', 'It cools evenly.');
-        $store = $job->supply?->machine->form === MachineForm::Standby
-            ? new CardStep('Set the machine back to its resting position. Write the run hours in the log.')
+        $standby = $job->supply?->machine->form === MachineForm::Standby;
+        $cool = $standby
+            ? new CardStep('Let the engine run 3 to 5 minutes without load, then stop it at its controller, as its label says.', 'It cools evenly.')
+            : new CardStep('Let the engine run 3 to 5 minutes without load, then stop it. Close the fuel valve.', 'It cools evenly.');
+        $store = $standby
+            ? new CardStep(
+                'Leave its fuel open and its own breaker closed. Its controller stays as its label says: in automatic where it has an automatic switch. '
+                .'Write the run hours in the log.',
+                'So that it can start the next time.',
+            )
             : new CardStep('Unplug the cord and put it back in its place. Refuel when cold. Write the run hours in the log.');
 
         return match ($job->connection) {
@@ -157,7 +165,7 @@ final readonly class SwitchingCard
             ],
             default => [
                 new CardStep('Turn off every circuit breaker, from the bottom of the list up.'),
-                new CardStep('Turn off the generator breaker.'),
+                new CardStep($standby ? 'Turn off the generator breaker in the panel; the machine\'s own breaker stays closed.' : 'Turn off the generator breaker.'),
                 new CardStep('Slide the interlock plate back so that it frees the main breaker.'),
                 new CardStep('Turn on the main breaker. Then the other breakers, one at a time, a few seconds apart.'),
                 $cool,

@@ -68,7 +68,7 @@ enum ExistingFault: string
         return match ($this) {
             self::MaleCord => 'Its free end has live pins; it feeds the house backwards and kills who touches it or the line.',
             self::NothingBetween => 'The generator feeds the utility\'s line: a line worker can die, and the generator burns when power returns.',
-            self::BondInSubpanel => 'Neutral current flows in the grounds: every metal case can be live.',
+            self::BondInSubpanel => NeutralBond::WHY,
             self::EngineClose => 'Carbon monoxide comes in and kills people asleep.',
             self::PinsExposed => 'Whoever touches them is in the circuit.',
             self::TwoBonds => 'Neutral current runs in the ground wire, and a ground-fault outlet trips.',
@@ -87,10 +87,12 @@ enum ExistingFault: string
         return match ($this) {
             self::MaleCord => 'Cut it up today. An inlet with recessed male pins takes its place.',
             self::NothingBetween => 'Take the generator breaker out of use until an interlock or a transfer switch is fitted.',
-            self::BondInSubpanel => 'Take the bond out and put neutrals and grounds on bars of their own.',
+            self::BondInSubpanel => NeutralBond::BEFORE_TOUCHING,
             self::EngineClose => sprintf('Find a place %d ft away with the exhaust pointing off; carbon monoxide alarms on every floor.', LocalRules::LEAST_PORTABLE_FT),
             self::PinsExposed => 'Replace it; the live side is always the female side.',
-            self::TwoBonds => 'Break the neutral with the switch, or lift the generator\'s bond as its maker allows.',
+            self::TwoBonds => 'Nobody lifts a bond before it is known that the switch leaves the neutral whole and the service has its bond: '
+                .'with a switch that breaks the neutral, the one at the generator is the only one. Then, with everything off, '
+                .'a switch that breaks the neutral, or the generator changed only as its instructions allow and marked.',
             self::ReceptacleSmall => 'Fit one of at least the outlet\'s rating, with wire to match.',
             self::LooseBox => 'Fasten it to framing and seal it.',
             self::BreakerLoose => 'Fit the hold-down made for this panel.',
@@ -114,7 +116,8 @@ enum ExistingFault: string
     {
         return match ($this) {
             self::MaleCord, self::NothingBetween => Source::nec('702.5'),
-            self::BondInSubpanel, self::TwoBonds => Source::nec('250.24(A)(5), 250.30'),
+            self::BondInSubpanel => Source::nec('250.24, 250.28, 250.32(B)(1), 250.142'),
+            self::TwoBonds => Source::nec('250.24, 250.30'),
             self::PinsExposed => Source::nec('406.7'),
             self::ReceptacleSmall => Source::nec('110.3(B)'),
             self::LooseBox => Source::nec('314.23'),

@@ -159,8 +159,8 @@ final readonly class WirePlan
             : 'Brass to the hot, silver (W) to neutral, G (green) to ground.';
 
         $bond = $supply->machine->bond === Bond::Floating
-            ? new WireLine('Neutral bond', 'at the service only', 'The machine\'s neutral floats: the bond at the service is the one.', Source::nec('250.24(A)(5)'))
-            : new WireLine('Neutral bond', 'one too many, unless the switch breaks the neutral', 'The machine bonds its neutral to its frame, and the service bonds it too.', Source::nec('250.24(A)(5), 250.30'));
+            ? new WireLine('Neutral bond', 'at the service only', 'The machine\'s neutral floats: the bond at the service is the one.', Source::nec('250.24'))
+            : new WireLine('Neutral bond', 'one too many, unless the switch breaks the neutral', 'The machine bonds its neutral to its frame, and the service bonds it too.', Source::nec('250.24, 250.30'));
 
         return [$bond, new WireLine('Terminals', $hardWired ? 'hots, neutral and ground as marked' : $hots, 'Ground first when connecting, last when taking apart. Torque by the label, and once more after the wire is dressed.', Source::nec('110.14(D), 406.10'))];
     }

@@ -110,7 +110,7 @@ it('feeds with an interlock only what hangs behind its panel, and puts the feede
     $review = Review::of(lodge());
     expect(array_map(fn ($c) => $c->name, $review->facts->connection->powers))->toBe(['Lights', 'Barn pump'])
         ->and(array_map(fn ($c) => $c->name, $review->facts->connection->dead))->toBe(['Fans']);
-    $names = array_map(fn ($row) => $row->name, SwitchingCard::of($review->facts)->start);
+    $names = array_map(fn ($row) => $row->name, SwitchingCard::of($review)->start);
     expect($names)->toContain('Barn feeder')->and(array_search('Barn feeder', $names, true))->toBeLessThan(array_search('Barn pump', $names, true));
 });
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use Tests\Support\Changed;
 use Tests\Support\Houses;
-use Underpin\Checks\Facts;
 use Underpin\Checks\Reach;
 use Underpin\Checks\Review;
 use Underpin\Checks\StageReport;
@@ -105,7 +104,7 @@ it('takes a larger conductor where the drop asks for it', function () {
 });
 
 it('writes the card from this panel\'s own numbers, in the best order', function () {
-    $card = SwitchingCard::of(new Facts(Houses::small(Houses::supply(), ConnectionKind::Interlock)));
+    $card = SwitchingCard::of(Review::of(Houses::small(Houses::supply(), ConnectionKind::Interlock)));
     expect($card->gaps)->toBe([])
         ->and(array_map(fn ($c) => $c->label, $card->start))->toBe(['5–7', '2', '4'])
         ->and($card->start[0]->waitS)->toBe(60)
@@ -116,7 +115,7 @@ it('writes the card from this panel\'s own numbers, in the best order', function
 
 it('never asks for a load on a cold engine, nor for the main before the generator is off', function (StartSchool $school) {
     $small = Houses::small(Houses::supply(), ConnectionKind::Interlock);
-    $card = SwitchingCard::of(new Facts(new JobFile('x', panels: $small->panels, supply: $small->supply, connection: $small->connection, school: $school)));
+    $card = SwitchingCard::of(Review::of(new JobFile('x', panels: $small->panels, supply: $small->supply, connection: $small->connection, school: $school)));
     $steps = array_map(fn ($s) => $s->do, $card->toGenerator);
     $at = fn (array $steps, string $words) => array_key_first(array_filter($steps, fn ($s) => str_contains($s, $words)));
     expect($at($steps, 'main breaker and every other'))->toBeLessThan($at($steps, 'Slide the interlock'))
@@ -127,7 +126,7 @@ it('never asks for a load on a cold engine, nor for the main before the generato
 })->with(StartSchool::cases());
 
 it('says that a card is not ready, and why', function (JobFile $job, string $why) {
-    $card = SwitchingCard::of(new Facts($job));
+    $card = SwitchingCard::of(Review::of($job));
     expect(implode(' ', $card->gaps))->toContain($why);
 })->with([
     'nothing picked' => [Houses::small(), 'No generator is picked'],
@@ -139,9 +138,9 @@ it('says that a card is not ready, and why', function (JobFile $job, string $why
 it('keeps a card back as long as breakers must move for the interlock', function () {
     $small = Houses::small(Houses::supply(), ConnectionKind::Interlock);
     $taken = new Panel('main', 'Main', 20, PanelKind::Main, 200, true, 1, false, [Houses::circuit('1', 2, Role::Must, 1000, 1000, name: 'Heater')]);
-    $facts = new Facts(new JobFile('x', panels: [$taken], supply: $small->supply, connection: ConnectionKind::Interlock));
-    expect(implode(' ', SwitchingCard::of($facts)->gaps))->toContain('1–3 Heater still sits where the generator breaker goes')
-        ->and(array_map(fn ($f) => $f->code, (new Review($facts))->findings))->toContain('INTERLOCK_SPACES_TAKEN');
+    $review = Review::of(new JobFile('x', panels: [$taken], supply: $small->supply, connection: ConnectionKind::Interlock));
+    expect(implode(' ', SwitchingCard::of($review)->gaps))->toContain('1–3 Heater sits where the generator breaker goes')
+        ->and(array_map(fn ($f) => $f->code, $review->findings))->toContain('INTERLOCK_SPACES_TAKEN');
 });
 
 it('names an inlet that the machine\'s own cord fits', function (int $volts, Outlet $outlet, int $amps, ?int $inletA, string $names) {
@@ -169,7 +168,7 @@ it('asks for a cord as long as the local rules keep the machine away', function 
 });
 
 it('puts only what the switch feeds on the card of a manual switch', function () {
-    $card = SwitchingCard::of(new Facts(Houses::small(Houses::supply(), ConnectionKind::ManualSwitch)));
+    $card = SwitchingCard::of(Review::of(Houses::small(Houses::supply(), ConnectionKind::ManualSwitch)));
     expect($card->room)->toBe([])->and($card->leaveOff)->toBe([])->and($card->start)->toHaveCount(3);
 });
 
@@ -222,8 +221,8 @@ it('says in whole sentences why a way of connecting works or not', function (Job
     $taken = fn (int ...$free) => house(array_map(fn (int $n) => Houses::circuit((string) $n, 1, Role::Off, name: "Room $n"), array_values(array_diff(range(1, 20), $free))));
     $held = 'The generator breaker goes in spaces 1 and 3 beside the main, and must be held down: it is back-fed. ';
     yield 'just enough spaces free' => [$taken(18, 20), ConnectionKind::Interlock, $held.'1 Room 1 and 3 Room 3 must move first; 2 spaces are free elsewhere.'];
-    yield 'one space free for two breakers' => [$taken(20), ConnectionKind::Interlock, $held.'1 Room 1 and 3 Room 3 must move first, and only 1 space is free. Look for tandem spaces, or a sub-panel.'];
-    yield 'no space free for two breakers' => [$taken(), ConnectionKind::Interlock, $held.'1 Room 1 and 3 Room 3 must move first, and only 0 spaces are free. Look for tandem spaces, or a sub-panel.'];
+    yield 'one space free for two breakers' => [$taken(20), ConnectionKind::Interlock, $held.'1 Room 1 and 3 Room 3 must move first, and only 1 space is free. Look for a sub-panel, or for spaces where the label accepts tandems.'];
+    yield 'no space free for two breakers' => [$taken(), ConnectionKind::Interlock, $held.'1 Room 1 and 3 Room 3 must move first, and only 0 spaces are free. Look for a sub-panel, or for spaces where the label accepts tandems.'];
     yield 'a needed space does not count as free' => [$taken(3, 20), ConnectionKind::Interlock, $held.'1 Room 1 must move first; 1 space is free elsewhere.'];
     $twoPole = fn (int ...$free) => house([Houses::circuit('1', 2, Role::Off, name: 'Dryer'), ...array_map(fn (int $n) => Houses::circuit((string) $n, 1, Role::Off), array_values(array_diff(range(2, 20), [3], $free)))]);
     yield 'two spaces one below the other' => [$twoPole(14, 16), ConnectionKind::Interlock, $held.'1–3 Dryer must move first; 2 spaces are free elsewhere.'];

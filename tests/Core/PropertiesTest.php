@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use Tests\Support\Houses;
 use Tests\Support\RandomHouse;
-use Underpin\Checks\Facts;
 use Underpin\Checks\Review;
 use Underpin\Checks\StageReport;
 use Underpin\Connection\ConnectionKind;
@@ -119,7 +118,7 @@ it('puts every circuit on the card once, and no load that has no power', functio
     foreach (ConnectionKind::cases() as $way) {
         foreach (supplies() as $supply) {
             $job = new JobFile($house->name, panels: $house->panels, supply: $supply, connection: $way, service: $house->service);
-            $card = SwitchingCard::of(new Facts($job));
+            $card = SwitchingCard::of(Review::of($job));
             $listed = array_map(fn ($row) => $row->id, [...$card->start, ...$card->room, ...$card->leaveOff]);
             expect(count($listed))->toBe(count(array_unique($listed)));
             $powered = array_map(fn (Circuit $c) => $c->id, Connections::verdict($job, $way)->powers);

@@ -4,23 +4,28 @@ declare(strict_types=1);
 
 use Tests\Support\Changed;
 use Tests\Support\Houses;
-use Underpin\Checks\Facts;
+use Underpin\Checks\Finding;
+use Underpin\Checks\Review;
+use Underpin\Checks\Severity;
 use Underpin\Connection\ConnectionKind;
 use Underpin\Loads\LoadKind;
 use Underpin\Loads\Role;
 use Underpin\Outage\CardCircuit;
 use Underpin\Outage\CardStep;
 use Underpin\Outage\SwitchingCard;
+use Underpin\Service\ExistingEquipment;
 use Underpin\Service\Panel;
 use Underpin\Service\PanelKind;
 use Underpin\Sizing\Fuel;
 use Underpin\Sizing\MachineForm;
 use Underpin\Sizing\Outlet;
 use Underpin\Sizing\Supply;
+use Underpin\Wiring\WireRun;
+use Underpin\Wiring\WiringMethod;
 
 function cardOf(?ConnectionKind $way, ?Supply $supply = null, mixed ...$changes): SwitchingCard
 {
-    return SwitchingCard::of(new Facts(Changed::of(Houses::small($supply ?? Houses::supply(), $way), ...$changes)));
+    return SwitchingCard::of(Review::of(Changed::of(Houses::small($supply ?? Houses::supply(), $way), ...$changes)));
 }
 
 /** @param  list<CardStep>  $steps */
@@ -60,7 +65,7 @@ it('keeps the way back in the reverse order for every way of connecting', functi
 it('asks nobody to carry or plug in a standby machine', function () use ($standby) {
     $card = cardOf(ConnectionKind::Interlock, $standby());
     expect(words($card->toGenerator))->toContain('Start the engine at its panel')->not->toContain('cord')
-        ->and(words($card->back))->toContain('resting position')->not->toContain('cord');
+        ->and(words($card->back))->toContain('in automatic where it has an automatic switch')->not->toContain('cord');
 });
 
 it('lists every circuit once: to start, with room, or to leave off', function (ConnectionKind $way, array $start, array $room, array $off) {
@@ -95,3 +100,42 @@ it('turns a feeder on before the first circuit behind it, and once', function (C
 it('says waits as one would say them', function (int $seconds, string $words) {
     expect((new CardCircuit('c', 'P', '1', 'x', $seconds))->waitWords())->toBe($words);
 })->with([[30, '30 s'], [60, '1 min'], [90, '90 s'], [180, '3 min']]);
+
+it('sends nobody to the engine when the alarm sounds', function (?ConnectionKind $way, ?Supply $supply) {
+    $co = array_values(array_filter(cardOf($way, $supply)->cautions, fn (string $c): bool => str_contains($c, 'Carbon monoxide')));
+    expect($co)->toHaveCount(1)->and($co[0])
+        ->toContain('everybody out, stay out, call the emergency number')->toContain('Nobody goes to the engine')->not->toMatch('/stop the engine/');
+})->with([null, ...ConnectionKind::cases()])->with([null, $standby()]);
+
+it('leaves a standby machine able to start again', function (ConnectionKind $way) use ($standby) {
+    $back = words(cardOf($way, $standby())->back);
+    expect($back)->toContain('Leave its fuel open and its own breaker closed')->toContain('controller stays as its label says')
+        ->not->toMatch('/close (the|its) fuel/i')->not->toMatch('/resting position/');
+    expect(words(cardOf($way)->back))->toContain('Close the fuel valve');
+})->with(ConnectionKind::cases());
+
+it('tells the breaker in the panel from the machine\'s own', function () use ($standby) {
+    expect(words(cardOf(ConnectionKind::Interlock, $standby())->back))->toContain('breaker in the panel; the machine\'s own breaker stays closed');
+});
+
+it('is a draft as long as a danger or a wrong stands, and stays readable', function (array $changes) {
+    $job = Changed::of(Houses::small(Houses::supply(), ConnectionKind::Interlock), ...$changes);
+    $review = Review::of($job);
+    $grave = array_filter($review->findings, fn (Finding $f): bool => $f->severity !== Severity::Advice);
+    $card = SwitchingCard::of($review);
+    expect($grave)->not->toBe([])->and($card->start)->not->toBe([]);
+    foreach ($grave as $finding) {
+        expect($card->gaps)->toContain($finding->what);
+    }
+    expect(array_unique($card->gaps))->toBe($card->gaps);
+})->with([
+    'a cord with two male ends in the survey' => [['existing' => new ExistingEquipment(['male_cord' => true])]],
+    'a box that is loose' => [['existing' => new ExistingEquipment(['loose_box' => true])]],
+    'cable where it is wet' => [['wire' => new WireRun(25, 20, method: WiringMethod::Cable, wet: true)]],
+    'a machine that is too small' => [['supply' => Houses::supply(1800, 2000, 240, Outlet::Locking20, 20)]],
+]);
+
+it('is no draft for an advice', function () {
+    $review = Review::of(Changed::of(Houses::small(Houses::supply(), ConnectionKind::Interlock), existing: new ExistingEquipment(['no_labels' => true])));
+    expect($review->findings)->not->toBe([])->and(SwitchingCard::of($review)->gaps)->toBe([]);
+});

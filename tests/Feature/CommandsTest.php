@@ -3,9 +3,13 @@
 declare(strict_types=1);
 
 use Symfony\Component\Process\Process;
+use Tests\Support\Changed;
 use Tests\Support\Houses;
 use Underpin\Connection\ConnectionKind;
 use Underpin\JobFile\JobFileJson;
+use Underpin\Service\Disconnect;
+use Underpin\Service\DisconnectPlace;
+use Underpin\Service\Service;
 
 /** @return array{int, mixed} exit code and decoded output */
 function artisan(array $words, string $in = ''): array
@@ -46,4 +50,25 @@ it('reviews a job file without a database', function () {
     expect($code)->toBe(2)->and($report['errors'][0]['path'])->toBe('panels.0.circuits');
     unlink($path);
     expect(artisan(['underpin:review', $path])[0])->toBe(2);
+});
+
+it('names the first fault of a file and all of them', function () {
+    $path = tempnam(sys_get_temp_dir(), 'job');
+    file_put_contents($path, '{"format":"underpin-job","version":1,"name":"x","service_a":5,"panels":[],"margin_pct":"x"}');
+    [$code, $report] = artisan(['underpin:review', $path]);
+    unlink($path);
+    expect($code)->toBe(2)->and($report['error']['field'])->toBe('service_a')->and($report['error']['message'])->toContain('at least 30')
+        ->and(array_column($report['errors'], 'field'))->toBe(['service_a', 'margin_pct']);
+    expect(artisan(['underpin:review', '/nowhere'])[1]['error']['field'])->toBe('');
+});
+
+it('says in a review what to find out before a bond is touched, and holds the card back', function () {
+    $path = tempnam(sys_get_temp_dir(), 'job');
+    $job = Changed::of(Houses::small(Houses::supply(), ConnectionKind::Interlock), service: new Service(DisconnectPlace::Meter, [new Disconnect('m', 'Meter disconnect', 200, false)]));
+    file_put_contents($path, JobFileJson::encode($job));
+    [, $report] = artisan(['underpin:review', $path]);
+    unlink($path);
+    $bond = array_values(array_filter($report['findings'], fn (array $f): bool => $f['code'] === 'NEUTRAL_IN_SUBPANEL'))[0];
+    expect($bond['do'])->toContain('Nobody touches this bond')->and($report['card']['gaps'])->toContain($bond['message'])
+        ->and($report['card']['start'])->not->toBe([])->and(implode(' ', $report['card']['cautions']))->toContain('stay out, call the emergency number');
 });

@@ -114,7 +114,7 @@ it('refuses by field, in the core\'s own words, and changes nothing', function (
 ]);
 
 it('goes the whole way with forms alone', function () {
-    $this->put("$this->base/machine", ['key' => 'otter-80', 'fuel' => 'gasoline', 'was' => '{}'])->assertRedirect("$this->base/size");
+    $this->put("$this->base/machine", ['key' => 'badger-95', 'fuel' => 'gasoline', 'was' => '{}'])->assertRedirect("$this->base/size");
     $this->put("$this->base/connection", ['connection' => 'interlock'])->assertRedirect("$this->base/connect");
     $this->put("$this->base/wire", ['cord_ft' => '25', 'run_ft' => '20', 'inlet_a' => '', 'method' => 'NM', 'material' => 'cu', 'terminal_c' => '60', 'ambient_c' => '30', 'wet' => '0'])->assertRedirect("$this->base/wire");
     $this->put("$this->base/start-school", ['start_school' => 'cord_first'])->assertRedirect("$this->base/run");

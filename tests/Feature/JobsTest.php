@@ -104,6 +104,17 @@ it('asks the same number of questions however many loads and panels there are', 
     expect($count($large, $role))->toBe($count($small, $role))->toBeLessThan(22)->and($count($large, $page))->toBe($count($small, $page))->and($count($large, $survey))->toBe($count($small, $survey));
 });
 
+it('prints on the card why it is a draft, and what to do when the alarm sounds', function () {
+    $this->actingAs($this->demo());
+    $job = Job::query()->where('name', 'Salt Wharf row house')->firstOrFail();
+    $this->get("/jobs/$job->id/card")->assertSee('A cord with two male ends is in use.')->assertSee('everybody out, stay out, call the emergency number');
+    $path = tempnam(sys_get_temp_dir(), 'card');
+    file_put_contents($path, $this->get("/jobs/$job->id/card.pdf")->getContent());
+    $printed = (string) preg_replace('/\s+/', ' ', (string) shell_exec('pdftotext -layout '.escapeshellarg($path).' -'));
+    unlink($path);
+    expect($printed)->toContain('Draft: do not hand over yet')->toContain('A cord with two male ends is in use')->toContain('everybody out, stay out')->toContain('Sump pump');
+});
+
 it('makes the card one sheet', function () {
     $user = $this->demo();
     foreach (['Kestrel Gap goat dairy', 'Salt Wharf row house', 'Lake Ansgar lodge'] as $name) {

@@ -24,7 +24,7 @@ it('builds a metering cabinet, feeds panels from it and draws the chain', functi
     $key = $this->job->panels()->where('name', 'Barn panel')->firstOrFail()->key;
     ($this->settings)(['fed_from' => $house->id, 'bonded' => '1'])->assertSessionHasNoErrors();
     ($this->settings)(['name' => 'Barn panel', 'kind' => 'sub', 'spaces' => '12', 'main_a' => '', 'fed_from' => $barn->id, 'bonded' => '0'], $key)->assertSessionHasNoErrors();
-    $this->get("$this->base/survey")->assertOk()->assertSee('Main panel bonds its neutral although the service is switched off ahead of it')->assertSee('Everything in it, until Barn is off');
+    $this->get("$this->base/survey")->assertOk()->assertSee('Main panel bonds neutral and ground, with House ahead of it')->assertSee('Everything in it, until Barn is off');
     $this->patch("$this->base/service/disconnects/$barn->id", ['name' => 'Barn disconnect', 'amps' => '125', 'bonded' => '1', 'was' => '{"name":"Barn","amps":100,"bonded":null}'])->assertSessionHasNoErrors();
     expect(($this->file)()->service->disconnect($barn->id)?->amps)->toBe(125);
     $this->delete("$this->base/service/disconnects/$barn->id")->assertSessionHasNoErrors();
@@ -86,3 +86,19 @@ it('keeps when a load runs, and refuses cycle times of a load that does not cycl
         $this->patch("$this->base/loads/c5-load", array_diff_key($wrong, ['field' => 0]) + $load)->assertSessionHasErrors($wrong['field']);
     }
 });
+
+it('speaks of the shared neutral before a breaker is moved, and after its leg has changed', function (string $multiwire, ?string $before, ?string $after) {
+    ($this->settings)(['has_multiwire' => $multiwire])->assertSessionHasNoErrors();
+    $drawer = $this->get("$this->base/survey?at=c8")->assertOk();
+    $moved = $this->patch("$this->base/circuits/c8/move", ['space' => '6', 'was' => '{"space":8}'], ['X-Parts' => '1'])->assertOk();
+    $same = $this->patch("$this->base/circuits/c8/move", ['space' => '14', 'was' => '{"space":6}'], ['X-Parts' => '1'])->assertOk();
+    $said = fn ($response): string => rawurldecode((string) $response->headers->get('X-Said'));
+    $before === null ? $drawer->assertDontSee('put into a tandem') : $drawer->assertSee('put into a tandem')->assertSee($before)->assertSee('carries the sum');
+    expect($said($moved))->toBe('Moved to 6, now leg A'.($after === null ? '' : ". $after"))->and($said($same))->toBe('Moved to 14, still leg A');
+    // A two-pole breaker keeps both legs wherever it goes.
+    $this->get("$this->base/survey?at=c5")->assertDontSee('put into a tandem');
+})->with([
+    'none there' => ['0', null, null],
+    'some there' => ['1', 'First find out whether it shares its neutral', 'If it shares its neutral with another breaker, that neutral now carries the sum of both'],
+    'not known' => ['', 'Look first: does it share its neutral', 'If it shares its neutral with another breaker, that neutral now carries the sum of both'],
+]);

@@ -34,10 +34,11 @@ final class Review extends Command
         return 0;
     }
 
-    /** @param  list<Refused>  $faults */
+    /** @param  non-empty-list<Refused>  $faults */
     private function refuse(array $faults): int
     {
-        fwrite(STDOUT, $this->json(['errors' => array_map(fn (Refused $f): array => ['path' => $f->field, 'message' => $f->getMessage()], $faults)]));
+        $errors = array_map(fn (Refused $f): array => ['field' => $f->field, 'path' => $f->field, 'message' => $f->getMessage()], $faults);
+        fwrite(STDOUT, $this->json(['error' => ['field' => $faults[0]->field, 'message' => $faults[0]->getMessage()], 'errors' => $errors]));
 
         return 2;
     }

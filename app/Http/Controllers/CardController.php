@@ -19,7 +19,7 @@ final class CardController extends Controller
     {
         $edited = JobEditor::open($job);
 
-        return view('jobs.card', ['job' => $job, 'file' => $edited->job, 'card' => SwitchingCard::of($edited->review->facts)]);
+        return view('jobs.card', ['job' => $job, 'file' => $edited->job, 'card' => SwitchingCard::of($edited->review)]);
     }
 
     public function pdf(Job $job): Response

@@ -21,6 +21,7 @@ use Underpin\Loads\Role;
 use Underpin\Service\Circuit;
 use Underpin\Service\Half;
 use Underpin\Service\Protection;
+use Underpin\Service\SharedNeutral;
 use Underpin\Service\Slot;
 
 /** The breakers of a panel. */
@@ -82,9 +83,10 @@ final class CircuitController extends Controller
             Conflict::guard($row, $found, FormInput::was($request), ['space' => $to->space]);
             $ledger->update($found, ['space' => $to->space]);
         });
-        $said = "Moved to {$to->label()}, ".($from->leg() === $to->leg() ? "still {$to->leg()->words()}" : "now {$to->leg()->words()}");
+        $neutral = SharedNeutral::afterMoving($edited->job->panelWith($circuit)?->hasMultiwire, $from, $to);
+        $said = "Moved to {$to->label()}, ".($from->leg() === $to->leg() ? 'still' : 'now')." {$to->leg()->words()}. $neutral";
 
-        return JobResponse::parts($request, JobScreen::of($edited, $this->stageOf($request), $circuit), ['header', 'strip', 'spine', 'board', 'drawer'], $said);
+        return JobResponse::parts($request, JobScreen::of($edited, $this->stageOf($request), $circuit), ['header', 'strip', 'spine', 'board', 'drawer'], trim($said, ' .'));
     }
 
     public function destroy(Request $request, Job $job, string $circuit): Response|RedirectResponse

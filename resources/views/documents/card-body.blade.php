@@ -3,7 +3,11 @@
 <article class="card-sheet">
     <header class="card-top"><h2>When the power is out</h2><p>{{ $file->name }}{{ $file->customer->address ? ' · '.$file->customer->address : '' }}{{ $file->supply ? ' · '.$file->supply->words() : '' }}</p></header>
     @if ($card->gaps !== [])
-        <div class="card-draft"><b>Draft: do not hand over yet.</b> @foreach ($card->gaps as $gap){{ $gap }} @endforeach</div>
+        <div class="card-draft">
+            <b>Draft: do not hand over yet.</b>
+            <ul>@foreach (array_slice($card->gaps, 0, 4) as $gap)<li>{{ $gap }}</li>@endforeach</ul>
+            @if (count($card->gaps) > 4)<p>And {{ count($card->gaps) - 4 }} more among the findings of this job.</p>@endif
+        </div>
     @endif
     <ul class="card-cautions">@foreach ($card->cautions as $caution)<li>{{ $caution }}</li>@endforeach</ul>
     <table class="card-columns"><tr><td class="card-left">

@@ -25,6 +25,9 @@
     @csrf @method('PATCH')
     <input type="hidden" name="stage" value="survey">
     <x-was :values="['space' => $circuit->slot->space]"/>
+    @if ($circuit->slot->poles === 1 && ($neutral = Underpin\Service\SharedNeutral::beforeMoving($screen->panelOf($circuit)?->hasMultiwire)) !== '')
+        <p class="caution"><b>Before it is moved, or put into a tandem:</b> {{ $neutral }}</p>
+    @endif
     @if ($places === [])
         <p class="quiet">No other place in this panel is free for it.</p>
     @else

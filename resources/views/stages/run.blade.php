@@ -12,4 +12,4 @@
         <button name="start_school" value="{{ $school->value }}" aria-pressed="{{ $screen->job->school === $school ? 'true' : 'false' }}">{{ ucfirst($school->words()) }}</button>
     @endforeach
 </form>
-@include('documents.card-body', ['card' => Underpin\Outage\SwitchingCard::of($screen->facts()), 'file' => $screen->job])
+@include('documents.card-body', ['card' => Underpin\Outage\SwitchingCard::of($screen->review), 'file' => $screen->job])

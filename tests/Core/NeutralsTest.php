@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\Changed;
+use Tests\Support\Houses;
+use Underpin\Checks\Finding;
+use Underpin\Checks\Review;
+use Underpin\Checks\Severity;
+use Underpin\Connection\ConnectionKind;
+use Underpin\Connection\Connections;
+use Underpin\Connection\Possible;
+use Underpin\JobFile\JobFile;
+use Underpin\Loads\Role;
+use Underpin\Service\Disconnect;
+use Underpin\Service\DisconnectPlace;
+use Underpin\Service\ExistingEquipment;
+use Underpin\Service\Panel;
+use Underpin\Service\PanelKind;
+use Underpin\Service\Service;
+use Underpin\Service\SharedNeutral;
+use Underpin\Service\Slot;
+use Underpin\Service\SpaceList;
+use Underpin\Sizing\Bond;
+use Underpin\Sizing\Fuel;
+use Underpin\Sizing\Supply;
+
+/** @return list<Finding> */
+function said(JobFile $job, string $code): array
+{
+    return array_values(array_filter(Review::of($job)->findings, fn (Finding $f): bool => $f->code === $code));
+}
+
+/** A panel behind a disconnect at the meter, and a sub-panel behind that. */
+function behindTheMeter(?bool $atMeter, ?bool $inMain, ?bool $inSub = false): JobFile
+{
+    return new JobFile('x', panels: [
+        new Panel('main', 'Main panel', 20, PanelKind::Main, 200, bonded: $inMain),
+        new Panel('barn', 'Barn', 12, PanelKind::Sub, bonded: $inSub, fedFrom: 'main', feederA: 60),
+    ], service: new Service(DisconnectPlace::Meter, [new Disconnect('m', 'Meter disconnect', 200, $atMeter)]));
+}
+
+/** A house whose first panel has one-pole breakers where the interlock goes, and some free spaces. */
+function crowded(?bool $multiwire, int $free = 4, int $poles = 1): JobFile
+{
+    $circuits = $poles === 2 ? [Houses::circuit('1', 2, Role::Off, name: 'Dryer')] : [Houses::circuit('1', 1, Role::Off, name: 'Den'), Houses::circuit('3', 1, Role::Off, name: 'Porch')];
+    for ($space = 2; $space <= 20; $space++) {
+        if (! in_array($space, [1, 3], true) && 20 - $space >= $free) {
+            $circuits[] = Houses::circuit((string) $space, 1, Role::Off, name: "Room $space");
+        }
+    }
+
+    return new JobFile('x', panels: [new Panel('p', 'Panel', 20, PanelKind::Main, 200, true, 1, $multiwire, $circuits)], connection: ConnectionKind::Interlock);
+}
+
+it('never has a bond taken out before it is known what it is', function (JobFile $job, string $code) {
+    $findings = said($job, $code);
+    expect($findings)->not->toBe([]);
+    foreach ($findings as $finding) {
+        expect($finding->severity)->toBe(Severity::Danger)
+            ->and($finding->do)->toContain('Nobody touches this bond')->toContain('the power is off')
+            ->toContain('not service equipment')->toContain('How many wires has the feeder')->toContain('same building')
+            ->not->toMatch('/take (the|it|this).{0,30}\bout\b|remove the bond/i')
+            ->and($finding->why)->toContain('the only one kills')
+            ->and($finding->source->section)->toContain('250.32(B)(1)');
+    }
+})->with([
+    'behind a disconnect at the meter' => [behindTheMeter(true, true), 'NEUTRAL_IN_SUBPANEL'],
+    'behind one without a bond' => [behindTheMeter(false, true), 'NEUTRAL_IN_SUBPANEL'],
+    'in a sub-panel' => [behindTheMeter(true, false, true), 'NEUTRAL_IN_SUBPANEL'],
+    'in a sub-panel, found with the old equipment' => [new JobFile('x', existing: new ExistingEquipment(['bond_in_subpanel' => true])), 'EXISTING_BOND_IN_SUBPANEL'],
+]);
+
+it('names what stands ahead of the bond', function () {
+    expect(said(behindTheMeter(true, true), 'NEUTRAL_IN_SUBPANEL')[0]->what)->toContain('Main panel')->toContain('Meter disconnect')
+        ->and(said(behindTheMeter(true, false, true), 'NEUTRAL_IN_SUBPANEL')[0]->what)->toContain('Barn')->toContain('Main panel ahead of it');
+});
+
+it('calls a service without a bond a danger', function () {
+    $finding = said(behindTheMeter(false, false), 'NO_SERVICE_BOND')[0];
+    expect($finding->severity)->toBe(Severity::Danger)->and($finding->do)->toContain('live until it is found')->toContain('marking of the disconnect');
+    expect(said(behindTheMeter(null, false), 'NO_SERVICE_BOND'))->toBe([]);
+});
+
+it('has no bond of a generator lifted before the switch and the service are known', function () {
+    $bonded = new Supply(Changed::of(Houses::machine(), bond: Bond::Bonded), Fuel::Gasoline);
+    expect(said(Houses::small($bonded, ConnectionKind::Interlock), 'DOUBLE_BOND')[0]->do)->toContain('once it is known that the service has its bond')
+        ->and(said(new JobFile('x', existing: new ExistingEquipment(['two_bonds' => true])), 'EXISTING_TWO_BONDS')[0]->do)->toContain('Nobody lifts a bond before');
+});
+
+it('says what a shared neutral carries before it offers a move or a tandem', function (?bool $multiwire, int $free, int $poles, Possible $possible, ?string $begins) {
+    $verdict = Connections::verdict(crowded($multiwire, $free, $poles), ConnectionKind::Interlock);
+    $room = array_values(array_filter($verdict->reasons, fn ($r) => str_contains($r->text, 'must move first')))[0];
+    expect($verdict->possible)->toBe($possible);
+    $begins === null
+        ? expect($room->text)->not->toContain('neutral')
+        : expect($room->text)->toContain($begins)->toContain('carries the sum');
+})->with([
+    'none there' => [false, 4, 1, Possible::Yes, null],
+    'some there' => [true, 4, 1, Possible::Yes, 'First find out whether it shares its neutral'],
+    'not known' => [null, 4, 1, Possible::NotKnown, 'Look first: does it share its neutral'],
+    'a two-pole breaker moves as one' => [null, 8, 2, Possible::Yes, null],
+    'no room, none there' => [false, 0, 1, Possible::NotKnown, null],
+    'no room, some there' => [true, 0, 1, Possible::NotKnown, 'First find out'],
+    'no room for a two-pole, not known' => [null, 0, 2, Possible::NotKnown, 'Look first'],
+]);
+
+it('says it in every finding that has a breaker moved', function (string $code, JobFile $none, JobFile $some, JobFile $unknown) {
+    expect(said($none, $code)[0]->do)->not->toContain('neutral')
+        ->and(said($some, $code)[0]->do)->toContain('First find out')->toContain('carries the sum')
+        ->and(said($unknown, $code)[0]->do)->toContain('Look first')->toContain('carries the sum');
+})->with(function (): Generator {
+    $tandem = fn (?bool $m): JobFile => new JobFile('x', panels: [
+        new Panel('p', 'P', 20, hasMultiwire: $m, circuits: [Houses::circuit('5a', 1, Role::Off)], tandemSpaces: SpaceList::parse('none')),
+    ]);
+    $uneven = fn (?bool $m): JobFile => Changed::of(Houses::small(Houses::supply(3000, 4000), ConnectionKind::Interlock), panels: [
+        new Panel('p', 'P', 20, PanelKind::Main, 200, true, 1, $m, [Houses::circuit('5', 1, Role::Must, 1200, 1200)]),
+    ]);
+    foreach (['INTERLOCK_SPACES_TAKEN' => crowded(...), 'TANDEM_NOT_ACCEPTED' => $tandem, 'LEGS_UNEVEN' => $uneven] as $code => $job) {
+        yield $code => [$code, $job(false), $job(true), $job(null)];
+    }
+});
+
+it('takes one panel that nobody looked at for not known, and one that has some for having some', function () {
+    $panel = fn (?bool $m): Panel => new Panel('p', 'P', 20, hasMultiwire: $m);
+    expect(SharedNeutral::in([$panel(false), $panel(false)]))->toBeFalse()->and(SharedNeutral::in([]))->toBeFalse()
+        ->and(SharedNeutral::in([$panel(false), $panel(null)]))->toBeNull()->and(SharedNeutral::in([$panel(null), $panel(true)]))->toBeTrue();
+});
+
+it('speaks of the neutral after a move only where the leg changed', function (?bool $multiwire, int $to, bool $speaks) {
+    expect(SharedNeutral::afterMoving($multiwire, new Slot(1), new Slot($to)) !== '')->toBe($speaks);
+})->with([[true, 3, true], [null, 3, true], [false, 3, false], [true, 5, false], [null, 2, false]]);
