@@ -25,7 +25,7 @@ final class MotorStartCalculator implements Calculator
 
     public function source(): string
     {
-        return 'NEC 2023 Table 430.7(B), the upper end of each letter (V: 22.4 kVA per hp).';
+        return 'NEC 2023 Table 430.7(B), the upper end of each letter. '.CodeLetters::NO_UPPER_END;
     }
 
     public function form(): Form
@@ -34,7 +34,7 @@ final class MotorStartCalculator implements Calculator
             Field::number('lra_a', 'locked-rotor amperes from the nameplate')->optional('then hp and code_letter'),
             Field::number('volts', 'volts across the motor')->over(0),
             Field::number('hp', 'rated horsepower; not together with lra_a')->optional('then lra_a'),
-            Field::choice('code_letter', 'from the nameplate; needed with hp', CodeLetters::letters())->optional('then lra_a'),
+            Field::choice('code_letter', 'from the nameplate; needed with hp', CodeLetters::letters())->hint(CodeLetters::NO_UPPER_END)->optional('then lra_a'),
             Field::number('soft_start_pct', 'what a soft starter leaves of the locked-rotor current, per cent')->atMost(100)->default(100),
         );
     }

@@ -14,9 +14,12 @@ final class RangeDemand
 
     private const LARGEST_VA = 27_000.0;
 
+    /** ratings up to which a range stands in no column */
+    private const NO_COLUMN_UP_TO_VA = 1_750.0;
+
     private const COLUMN_A_BELOW_VA = 3_500.0;
 
-    private const COLUMN_B_BELOW_VA = 8_750.0;
+    private const COLUMN_B_UP_TO_VA = 8_750.0;
 
     private const COLUMN_A_PCT = [1 => 80, 75, 70, 66, 62];
 
@@ -30,17 +33,38 @@ final class RangeDemand
     private const NOTE_1_PCT_PER_KW = 5;
 
     /**
+     * Column C for all, or each range by its own column where that gives less (Note 3). Ranges up to
+     * 1.75 kW stand in no column and count by their nameplate.
+     *
      * @param  list<float>  $ranges  nameplates, volt-amperes
-     * @return array<string, float> demand by column, only those that are used
+     * @return array<string, float> demand by column, "none" for those in no column; only those that are used
      *
      * @throws Refused on "ranges_va"
      */
     public static function byColumn(array $ranges): array
     {
         self::guard($ranges);
+        $small = array_filter($ranges, fn (float $va): bool => Limit::within($va, self::NO_COLUMN_UP_TO_VA));
+        $large = array_diff_key($ranges, $small);
+        $demand = $small === [] ? [] : ['none' => array_sum($small)];
+        if ($large === []) {
+            return $demand;
+        }
+        $each = self::eachByItsColumn($large);
+        $all = self::columnC($large);
+
+        return [...$demand, ...(array_sum($each) < $all ? $each : ['C' => $all])];
+    }
+
+    /**
+     * @param  non-empty-array<float>  $ranges
+     * @return non-empty-array<string, float> demand by column
+     */
+    private static function eachByItsColumn(array $ranges): array
+    {
         $a = array_filter($ranges, fn (float $va): bool => $va < self::COLUMN_A_BELOW_VA);
-        $b = array_filter($ranges, fn (float $va): bool => $va >= self::COLUMN_A_BELOW_VA && $va < self::COLUMN_B_BELOW_VA);
-        $c = array_filter($ranges, fn (float $va): bool => $va >= self::COLUMN_B_BELOW_VA);
+        $b = array_filter(array_diff_key($ranges, $a), fn (float $va): bool => Limit::within($va, self::COLUMN_B_UP_TO_VA));
+        $c = array_diff_key($ranges, $a, $b);
         $demand = [];
         if ($a !== []) {
             $demand['A'] = array_sum($a) * self::COLUMN_A_PCT[count($a)] / 100;
@@ -49,10 +73,16 @@ final class RangeDemand
             $demand['B'] = array_sum($b) * self::COLUMN_B_PCT[count($b)] / 100;
         }
         if ($c !== []) {
-            $demand['C'] = self::COLUMN_C_VA[count($c)] * (100.0 + self::NOTE_1_PCT_PER_KW * self::kilowattsOver($c)) / 100;
+            $demand['C'] = self::columnC($c);
         }
 
         return $demand;
+    }
+
+    /** @param  non-empty-array<float>  $ranges */
+    private static function columnC(array $ranges): float
+    {
+        return self::COLUMN_C_VA[count($ranges)] * (100.0 + self::NOTE_1_PCT_PER_KW * self::kilowattsOver($ranges)) / 100;
     }
 
     /** @param  list<float>  $ranges */

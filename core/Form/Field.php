@@ -32,6 +32,7 @@ final readonly class Field
         private ?float $atMost = null,
         public array $choices = [],
         public ?Form $items = null,
+        private string $hint = '',
     ) {
     }
 
@@ -111,6 +112,12 @@ final readonly class Field
     public function optional(string $defaultWords): self
     {
         return $this->with(['required' => false, 'defaultWords' => $defaultWords]);
+    }
+
+    /** Said with every refusal of this field: what to do instead. */
+    public function hint(string $hint): self
+    {
+        return $this->with(['hint' => $hint]);
     }
 
     public function atLeast(float $limit): self
@@ -371,7 +378,7 @@ final readonly class Field
 
     private function refused(string $why): Refused
     {
-        return new Refused($this->name, "$this->name $why.");
+        return new Refused($this->name, trim("$this->name $why. $this->hint"));
     }
 
     /** @param  array<string, mixed>  $changes */

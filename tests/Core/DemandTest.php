@@ -8,6 +8,12 @@ use Underpin\Loads\Nameplate;
 use Underpin\Refused;
 use Underpin\Service\Leg;
 
+/** @return list<array{id: string, va: int}> */
+function appliances(int ...$va): array
+{
+    return array_map(fn (int $i): array => ['id' => "a$i", 'va' => $va[$i]], array_keys($va));
+}
+
 it('takes the start of a motor from its nameplate or its letter', function (array $in, float $kva, float $amps) {
     $out = calc('motor-start', $in);
     expect($out['start_kva'])->toEqualWithDelta($kva, 1e-9)->and($out['start_a'])->toEqualWithDelta($amps, 1e-9);
@@ -15,7 +21,7 @@ it('takes the start of a motor from its nameplate or its letter', function (arra
     'locked rotor' => [['lra_a' => 48, 'volts' => 240], 11.52, 48.0],
     'soft starter leaves 40 %' => [['lra_a' => 48, 'volts' => 240, 'soft_start_pct' => 40], 4.608, 19.2],
     'code letter G' => [['hp' => 1.5, 'volts' => 240, 'code_letter' => 'G'], 9.435, 39.3125],
-    'code letter V' => [['hp' => 1, 'volts' => 120, 'code_letter' => 'V'], 22.4, 22400 / 120],
+    'code letter U' => [['hp' => 1, 'volts' => 120, 'code_letter' => 'U'], 22.39, 22390 / 120],
     'code letter A, softened' => [['hp' => 2, 'volts' => 240, 'code_letter' => 'A', 'soft_start_pct' => 50], 3.14, 3140 / 240],
 ]);
 
@@ -23,7 +29,7 @@ it('refuses a motor that is not told', function (array $in, string $field) {
     expect(faultOf('motor-start', $in))->toBe($field);
 })->with([
     [['lra_a' => 10, 'hp' => 1, 'volts' => 240, 'code_letter' => 'G'], 'hp'], [['volts' => 240], 'lra_a'], [['hp' => 1, 'volts' => 240], 'code_letter'], [['lra_a' => 10], 'volts'],
-    [['hp' => 1, 'volts' => 240, 'code_letter' => 'I'], 'code_letter'], [['hp' => 1, 'volts' => 240, 'code_letter' => 'g'], 'code_letter'], [['lra_a' => 10, 'volts' => 240, 'soft_start_pct' => 101], 'soft_start_pct'],
+    [['hp' => 1, 'volts' => 240, 'code_letter' => 'I'], 'code_letter'], [['hp' => 1, 'volts' => 240, 'code_letter' => 'V'], 'code_letter'], [['hp' => 1, 'volts' => 240, 'code_letter' => 'g'], 'code_letter'], [['lra_a' => 10, 'volts' => 240, 'soft_start_pct' => 101], 'soft_start_pct'],
     [['lra_a' => -1, 'volts' => 240], 'lra_a'], [['lra_a' => 1, 'volts' => 0], 'volts'],
 ]);
 
@@ -38,8 +44,14 @@ it('works the calculations out as the code has them', function (array $in, float
     'standard, a small dryer counts 5,000' => [['method' => 'standard', 'floor_area_ft2' => 0, 'dryers_va' => [4000, 6000]], 3000 + 1500 * .35 + 11000],
     'standard, four appliances at 75 %' => [['method' => 'standard', 'floor_area_ft2' => 0, 'appliances' => [['id' => 'a', 'va' => 1000], ['id' => 'b', 'va' => 1000], ['id' => 'c', 'va' => 1000], ['id' => 'd', 'va' => 1000]]], 3525 + 3000],
     'standard, three at 100 %' => [['method' => 'standard', 'floor_area_ft2' => 0, 'appliances' => [['id' => 'a', 'va' => 1000], ['id' => 'b', 'va' => 1000], ['id' => 'c', 'va' => 1000]]], 3525 + 3000],
+    'standard, three large appliances and two small ones at 100 %' => [['method' => 'standard', 'floor_area_ft2' => 0, 'appliances' => appliances(1000, 1000, 500, 499, 499)], 3525 + 3498],
+    'standard, four of 500 VA and over at 75 %, the smaller one at 100 %' => [['method' => 'standard', 'floor_area_ft2' => 0, 'appliances' => appliances(1000, 1000, 500, 500, 499)], 3525 + 2250 + 499],
+    'standard, cooling that is a little smaller counts at 125 %' => [['method' => 'standard', 'floor_area_ft2' => 0, 'heating_va' => 10000, 'cooling_va' => 9000], 3525 + 11250],
+    'standard, cooling that is much smaller does not' => [['method' => 'standard', 'floor_area_ft2' => 0, 'heating_va' => 10000, 'cooling_va' => 8000], 3525 + 10000],
+    'standard, cooling as large as heating counts at 100 %' => [['method' => 'standard', 'floor_area_ft2' => 0, 'heating_va' => 9000, 'cooling_va' => 9000], 3525 + 9000],
+    'existing, a smaller cooling has no 125 %' => [['method' => 'existing', 'floor_area_ft2' => 0, 'heating_va' => 10000, 'cooling_va' => 9000], 4500 + 10000],
     'standard, the third tier' => [['method' => 'standard', 'floor_area_ft2' => 50000], 3000 + 117000 * .35 + 34500 * .25],
-    'standard, heating with all its parts against cooling' => [['method' => 'standard', 'floor_area_ft2' => 0, 'heating_va' => 1000, 'heat_pump_va' => 3000, 'supplemental_heat_va' => 5000, 'cooling_va' => 8000], 3525 + 9000],
+    'standard, heating with all its parts against cooling' => [['method' => 'standard', 'floor_area_ft2' => 0, 'heating_va' => 1000, 'heat_pump_va' => 3000, 'supplemental_heat_va' => 5000, 'cooling_va' => 7000], 3525 + 9000],
     'standard, motor and charger' => [['method' => 'standard', 'floor_area_ft2' => 0, 'largest_motor_va' => 2000, 'ev_chargers_va' => [3000, 9600]], 3525 + 500 + 16800],
     'optional, first 10,000' => [['method' => 'optional', 'floor_area_ft2' => 2000, 'ranges_va' => [12000], 'dryers_va' => [4000]], 10000 + (10500 + 16000 - 10000) * .4],
     'optional, heat pump beside cooling' => [['method' => 'optional', 'floor_area_ft2' => 1000, 'heat_pump_va' => 4000, 'supplemental_heat_va' => 10000, 'cooling_va' => 4000], 7500 + 10500],
@@ -62,9 +74,29 @@ it('reads Table 220.55 with its notes', function (array $ranges, array $demand) 
     'five' => [[12000.0, 9000.0, 8750.0, 10000.0, 11000.0], ['C' => 20000.0]],
     'under 3.5 kW' => [[3000.0, 3000.0], ['A' => 4500.0]],
     'under 8.75 kW' => [[3500.0, 8000.0, 5000.0], ['B' => 16500 * .55]],
-    'mixed, each column by its own number' => [[3000.0, 8000.0, 12000.0], ['A' => 2400.0, 'B' => 6400.0, 'C' => 8000.0]],
+    'mixed, where column C for all three is less than 16,800' => [[3000.0, 8000.0, 12000.0], ['C' => 14000.0]],
+    'mixed, each column by its own number where that is less' => [[2000.0, 3500.0], ['A' => 1600.0, 'B' => 2800.0]],
+    '8.75 kW belongs to column B' => [[8750.0], ['B' => 7000.0]],
+    'over 8.75 kW' => [[8751.0], ['C' => 8000.0]],
+    'up to 1.75 kW stands in no column' => [[1750.0, 1751.0], ['none' => 1750.0, 'A' => 1400.8]],
+    'small ones beside a large one do not count in column C' => [[1000.0, 1200.0, 14000.0], ['none' => 2200.0, 'C' => 8800.0]],
+    'a smaller one counts as 12 kW in the average of column C' => [[5000.0, 20000.0], ['C' => 11000 * 1.2]],
     'none' => [[], []],
 ]);
+
+it('tells a motor of letter V what to give instead', function () {
+    expect(calc('motor-start', ['hp' => 1, 'volts' => 240, 'code_letter' => 'V'])['error']['message'])->toContain('give the locked-rotor amperes');
+});
+
+it('never takes more for ranges than column C for all of them', function (int $seed) {
+    mt_srand($seed);
+    $c = [1 => 8000, 11000, 14000, 17000, 20000];
+    for ($try = 0; $try < 200; $try++) {
+        $ranges = array_map(fn (): float => mt_rand(1751, 12000), range(1, mt_rand(1, 5)));
+        $demand = array_sum(RangeDemand::byColumn($ranges));
+        expect($demand)->toBeLessThanOrEqual($c[count($ranges)])->toBeLessThanOrEqual(array_sum($ranges));
+    }
+})->with([1, 2, 3]);
 
 it('refuses a dwelling that the tables do not know', function (array $in, string $field) {
     expect(faultOf('demand', $in))->toBe($field);

@@ -20,7 +20,7 @@ final class Review extends Command
     public function handle(): int
     {
         $path = $this->argument('file');
-        $json = is_string($path) && is_file($path) && is_readable($path) ? (string) file_get_contents($path) : null;
+        $json = is_file($path) && is_readable($path) ? (string) file_get_contents($path) : null;
         if ($json === null) {
             return $this->refuse([new Refused('', 'There is no readable file at this path.')]);
         }

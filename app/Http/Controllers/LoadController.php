@@ -93,7 +93,7 @@ final class LoadController extends Controller
                 Field::number('rla', 'rated (full-load) amperes')->atMost(1000)->optional('then horsepower'),
                 Field::number('lra', 'locked-rotor amperes')->atMost(5000)->optional('none on the plate'),
                 Field::choice('hp', 'rated horsepower', MotorCurrents::sizes())->optional('then rated amperes'),
-                Field::choice('code_letter', 'locked-rotor code letter', CodeLetters::letters())->optional('then rated amperes'),
+                Field::choice('code_letter', 'locked-rotor code letter', CodeLetters::letters())->hint(CodeLetters::NO_UPPER_END)->optional('then rated amperes'),
                 Field::number('soft_start_pct', 'what a soft starter leaves of the start, per cent')->over(0)->atMost(100)->default(100),
             ],
         );

@@ -14,6 +14,10 @@ final readonly class Worksheet
 
     private const APPLIANCES_FOR_75_PCT = 4;
 
+    private const APPLIANCE_LEAST_VA = 500.0;
+
+    private const SMALLER_COOLING_PCT = 125;
+
     private const HEATING_UNITS_FOR_40_PCT = 4;
 
     public float $demandVa;
@@ -50,12 +54,12 @@ final readonly class Worksheet
             $lines[] = new DemandLine('Dryers, each at least 5,000 VA, at 100 %', $dryers, '220.54');
         }
         foreach (RangeDemand::byColumn($d->rangesVa) as $column => $va) {
-            $lines[] = new DemandLine("Ranges, Table 220.55 column $column", $va, '220.55');
+            $lines[] = new DemandLine($column === 'none' ? 'Ranges up to 1.75 kW, by nameplate' : "Ranges, Table 220.55 column $column", $va, '220.55');
         }
         if ($d->evChargersVa !== []) {
             $lines[] = new DemandLine('Vehicle chargers, each at least 7,200 VA, at 100 %', $d->evChargersVa(), '220.57');
         }
-        $lines[] = self::largerOfHeatingAndCooling($d, '220.51, 220.60');
+        $lines[] = self::heatingOrCooling($d);
         $lines[] = new DemandLine('25 % of the largest motor', $d->largestMotorVa / 4, '220.50, 430.24');
 
         return new self(DemandMethod::Standard, $lines, $volts);
@@ -139,9 +143,28 @@ final readonly class Worksheet
         if ($d->appliances === []) {
             return [];
         }
-        $pct = count($d->appliances) >= self::APPLIANCES_FOR_75_PCT ? 75 : 100;
+        $large = array_filter($d->appliances, fn (array $appliance): bool => $appliance['va'] >= self::APPLIANCE_LEAST_VA);
+        $small = array_diff_key($d->appliances, $large);
+        $pct = count($large) >= self::APPLIANCES_FOR_75_PCT ? 75 : 100;
+        $line = fn (array $some, string $which, int $pct): DemandLine => new DemandLine(
+            sprintf('%d %s fastened in place%s, at %d %%', count($some), count($some) === 1 ? 'appliance' : 'appliances', $which, $pct),
+            array_sum(array_column($some, 'va')) * $pct / 100, '220.53',
+        );
+        if ($pct === 100) {
+            return [$line($d->appliances, '', 100)];
+        }
 
-        return [new DemandLine(sprintf('%d appliances fastened in place, at %d %%', count($d->appliances), $pct), $d->appliancesVa() * $pct / 100, '220.53')];
+        return [$line($large, ' of 500 VA and over', $pct), ...($small === [] ? [] : [$line($small, ' under 500 VA', 100)])];
+    }
+
+    /** 220.51 and 220.60: cooling that is the smaller of the two stands against heating at 125 %. */
+    private static function heatingOrCooling(Dwelling $d): DemandLine
+    {
+        $cooling = $d->coolingVa * self::SMALLER_COOLING_PCT / 100;
+
+        return $d->coolingVa < $d->allHeatingVa() && $cooling > $d->allHeatingVa()
+            ? new DemandLine('Cooling at 125 %, a motor that is the smaller of the two', $cooling, '220.60')
+            : self::largerOfHeatingAndCooling($d, '220.51, 220.60');
     }
 
     private static function largerOfHeatingAndCooling(Dwelling $d, string $section): DemandLine
