@@ -134,7 +134,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::put('/machine', [PickController::class, 'machine'])->name('machine');
         Route::put('/connection', [PickController::class, 'connection'])->name('connection');
         Route::put('/wire', [PickController::class, 'wire'])->name('wire');
-        Route::put('/start-school', [PickController::class, 'school'])->name('school');
+        Route::put('/start-routine', [PickController::class, 'routine'])->name('routine');
         Route::put('/margin', [PickController::class, 'margin'])->name('margin');
 
         Route::post('/photos', [PhotoController::class, 'store'])->name('photos.store');

@@ -5,8 +5,8 @@ declare(strict_types=1);
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\TestCase;
 use Underpin\Calculator\Calculators;
-use Underpin\JobFile\JobFileFaults;
-use Underpin\JobFile\JobFileJson;
+use Underpin\Exchange\JobFile;
+use Underpin\Exchange\JobFileFaults;
 
 pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Feature');
 
@@ -33,7 +33,7 @@ function faultOf(string $name, mixed $input): string
 function pathsOf(array $data): array
 {
     try {
-        JobFileJson::decode(json_encode($data, JSON_THROW_ON_ERROR));
+        JobFile::standard()->decode(json_encode($data, JSON_THROW_ON_ERROR));
 
         return [];
     } catch (JobFileFaults $faults) {

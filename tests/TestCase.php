@@ -12,7 +12,7 @@ use Database\Seeders\CatalogueSeeder;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Tests\Support\Houses;
-use Underpin\JobFile\JobFile;
+use Underpin\Job\Job as JobFile;
 
 abstract class TestCase extends BaseTestCase
 {
@@ -27,7 +27,7 @@ abstract class TestCase extends BaseTestCase
             CatalogueSeeder::fill($shop);
         }
 
-        return User::query()->create(['shop_id' => $shop->id, 'name' => ucfirst(strtok($email, '@')), 'email' => $email, 'password' => 'a-long-password']);
+        return User::query()->create(['shop_id' => $shop->id, 'name' => ucfirst(strtok($email, '@')), 'email' => $email, 'password' => 'a-long-password'])->refresh();
     }
 
     public function job(User $user, ?JobFile $job = null): Job

@@ -4,40 +4,43 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use Underpin\JobFile\JobFile;
-use Underpin\Loads\Load;
-use Underpin\Loads\LoadKind;
-use Underpin\Loads\Role;
-use Underpin\Service\Circuit;
-use Underpin\Service\Disconnect;
-use Underpin\Service\DisconnectPlace;
-use Underpin\Service\Panel;
-use Underpin\Service\PanelKind;
-use Underpin\Service\Service;
-use Underpin\Service\Slot;
+use Underpin\Job\Circuit;
+use Underpin\Job\Disconnect;
+use Underpin\Job\DisconnectPlace;
+use Underpin\Job\Generator;
+use Underpin\Job\Job;
+use Underpin\Job\Load;
+use Underpin\Job\LoadKind;
+use Underpin\Job\Panel;
+use Underpin\Job\PanelKind;
+use Underpin\Job\Position;
+use Underpin\Job\Role;
+use Underpin\Job\Service;
 use Underpin\Sizing\Supply;
 
 /** Houses as large as they come. */
 final class BenchHouse
 {
     /** A 600 A service with a cabinet of three disconnects, five panels and 210 circuits. */
-    public static function fivePanels(Supply $supply): JobFile
+    public static function fivePanels(Supply $supply): Job
     {
         $panels = [];
         foreach (['d1', 'd1', 'd2', 'd3', 'p0'] as $p => $from) {
             $circuits = array_map(
-                fn (int $space): Circuit => new Circuit("p$p-c$space", new Slot($space), 20, "Circuit $space", role: $space % 3 === 0 ? Role::Must : Role::Off, loads: [new Load("p$p-l$space", "Load $space", LoadKind::Electronics, 20.0 + $space, 40.0 + $space, 0.95)]),
+                fn (int $space): Circuit => new Circuit("p$p-c$space", new Position($space), 20, "Circuit $space", role: $space % 3 === 0 ? Role::Must : Role::Off, loads: [new Load("p$p-l$space", "Load $space", LoadKind::Electronics, 20.0 + $space, 40.0 + $space, 0.95)]),
                 range(1, 42),
             );
             $panels[] = new Panel("p$p", 'Panel '.($p + 1), 42, $p === 4 ? PanelKind::Sub : PanelKind::Main, $p === 4 ? null : 200, true, 1, false, $circuits, $from, $p === 4 ? 100 : null, false);
         }
 
-        return new JobFile('Bench works', serviceA: 600, panels: $panels, supply: $supply, service: new Service(DisconnectPlace::Cabinet, array_map(
-            fn (int $d): Disconnect => new Disconnect("d$d", "Disconnect $d", 200, true), [1, 2, 3],
-        )));
+        return new Job(
+            'Bench works',
+            new Service(DisconnectPlace::Cabinet, array_map(fn (int $d): Disconnect => new Disconnect("d$d", "Disconnect $d", 200, true), [1, 2, 3]), 600, $panels),
+            new Generator($supply->machine, $supply->fuel),
+        );
     }
 
-    public static function panelOf42(Supply $supply): JobFile
+    public static function panelOf42(Supply $supply): Job
     {
         $circuits = [];
         foreach (range(1, 42) as $space) {
@@ -45,9 +48,13 @@ final class BenchHouse
             foreach (range(1, $space <= 18 ? 2 : 1) as $n) {
                 $loads[] = new Load("l$space-$n", "Load $space $n", LoadKind::Electronics, 20.0 + $space, 40.0 + $space, 0.95);
             }
-            $circuits[] = new Circuit("c$space", new Slot($space), 20, "Circuit $space", role: $space % 2 === 1 ? Role::Must : Role::Room, loads: $loads);
+            $circuits[] = new Circuit("c$space", new Position($space), 20, "Circuit $space", role: $space % 2 === 1 ? Role::Must : Role::Room, loads: $loads);
         }
 
-        return new JobFile('Bench house', panels: [new Panel('main', 'Panel', 42, PanelKind::Main, 200, true, 1, false, $circuits)], supply: $supply);
+        return new Job(
+            'Bench house',
+            new Service(panels: [new Panel('main', 'Panel', 42, PanelKind::Main, 200, true, 1, false, $circuits)]),
+            new Generator($supply->machine, $supply->fuel),
+        );
     }
 }

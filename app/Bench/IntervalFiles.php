@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use Underpin\Loads\Interval\Zone;
+use Underpin\Measure\Interval\Zone;
 
 /** Files of quarter-hour values as a utility writes them, made up. */
 final class IntervalFiles

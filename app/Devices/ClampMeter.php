@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-use Underpin\Loads\Measure\Reading;
+use Underpin\Measure\Reading;
 
 /** Two clamps on the mains, ten readings a second, that remember the last minutes. */
 interface ClampMeter

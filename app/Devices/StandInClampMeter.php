@@ -7,12 +7,10 @@ namespace App\Devices;
 use App\Models\Job;
 use App\Models\StandInMeter;
 use Closure;
-use Underpin\JobFile\JobFile;
-use Underpin\Loads\Measure\Reading;
-use Underpin\Loads\Measure\StandInHouse;
-use Underpin\Loads\Measure\StandInLoad;
-use Underpin\Service\Circuit;
-use Underpin\Service\Leg;
+use Underpin\Job\Circuit;
+use Underpin\Job\Job as JobFile;
+use Underpin\Leg;
+use Underpin\Measure\Reading;
 
 /**
  * Reads the stand-in house of a job. Each circuit of the house is drawn from the load list once and

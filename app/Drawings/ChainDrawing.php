@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
-use Underpin\Service\Chain;
-use Underpin\Service\ChainNode;
+use Underpin\Service\Distribution;
+use Underpin\Service\DistributionPoint;
 
 /** Where every box of the chain from the utility to the panels lies: columns by depth, rows by branch. */
 final readonly class ChainDrawing
@@ -25,24 +25,24 @@ final readonly class ChainDrawing
 
     private int $rows;
 
-    public function __construct(public Chain $chain)
+    public function __construct(public Distribution $chain)
     {
         $middles = [];
         $row = 0;
         $place = function (string $id) use (&$place, &$middles, &$row): float {
-            $below = array_map(fn (ChainNode $n): float => $place($n->id), $this->chain->fedBy($id));
+            $below = array_map(fn (DistributionPoint $n): float => $place($n->id), $this->chain->fedBy($id));
             $middle = $below === [] ? 14 + self::ROW * $row++ + self::BOX_H / 2 : (min($below) + max($below)) / 2;
 
             return $middles[" $id"] = $middle;
         };
-        $place(Chain::METER);
+        $place(Distribution::METER);
         $this->middles = $middles;
         $this->rows = max(1, $row);
     }
 
     public function width(): int
     {
-        $deepest = max([0, ...array_map(fn (ChainNode $n): int => $n->depth, $this->chain->nodes)]);
+        $deepest = max([0, ...array_map(fn (DistributionPoint $n): int => $n->depth, $this->chain->nodes)]);
 
         return self::LEFT + $deepest * self::COLUMN + self::BOX_W + 8;
     }
@@ -52,13 +52,13 @@ final readonly class ChainDrawing
         return $this->rows * self::ROW + 14;
     }
 
-    public function box(ChainNode $node): Box
+    public function box(DistributionPoint $node): Box
     {
         return new Box(self::LEFT + $node->depth * self::COLUMN, $this->middles[" $node->id"] - self::BOX_H / 2, self::BOX_W, self::BOX_H);
     }
 
     /** The conductors from the box before it. */
-    public function path(ChainNode $node): string
+    public function path(DistributionPoint $node): string
     {
         $to = $this->box($node);
         $parent = $node->parent === null ? null : $this->chain->node($node->parent);
@@ -72,8 +72,8 @@ final readonly class ChainDrawing
     }
 
     /** Only the utility can switch these conductors off. */
-    public function isUtilitys(ChainNode $node): bool
+    public function isUtilitys(DistributionPoint $node): bool
     {
-        return $node->parent === null || $node->parent === Chain::METER;
+        return $node->parent === null || $node->parent === Distribution::METER;
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
-use Underpin\Loads\Interval\CivilDay;
-use Underpin\Loads\Interval\LoadYear;
+use Underpin\Measure\Interval\CivilDay;
+use Underpin\Measure\Interval\LoadYear;
 
 /** A year as a map: a column for each day, a row for each hour, darker where more was drawn. */
 final readonly class LoadMap

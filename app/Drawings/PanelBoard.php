@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
-use Underpin\Connection\ConnectionKind;
-use Underpin\JobFile\JobFile;
-use Underpin\Service\Circuit;
-use Underpin\Service\Half;
-use Underpin\Service\Leg;
-use Underpin\Service\Panel;
-use Underpin\Service\Slot;
+use Underpin\Connection\Interlock;
+use Underpin\Job\Circuit;
+use Underpin\Job\Half;
+use Underpin\Job\Job;
+use Underpin\Job\Panel;
+use Underpin\Job\Position;
+use Underpin\Leg;
 
 /** Where everything of a panel lies when it is drawn as it hangs on the wall. */
 final readonly class PanelBoard
@@ -23,7 +23,7 @@ final readonly class PanelBoard
 
     private const BREAKER_W = 258;
 
-    public function __construct(public Panel $panel, private JobFile $job)
+    public function __construct(public Panel $panel, private Job $job)
     {
     }
 
@@ -37,26 +37,26 @@ final readonly class PanelBoard
     {
         $rows = [];
         for ($odd = 1; $odd < $this->panel->spaces; $odd += 2) {
-            $rows[] = ['leg' => Slot::legOfSpace($odd), 'odd' => $odd, 'even' => $odd + 1, 'box' => new Box(0, $this->top($odd), self::WIDTH, self::ROW)];
+            $rows[] = ['leg' => Position::legOfSpace($odd), 'odd' => $odd, 'even' => $odd + 1, 'box' => new Box(0, $this->top($odd), self::WIDTH, self::ROW)];
         }
 
         return $rows;
     }
 
-    public function box(Slot $slot): Box
+    public function box(Position $position): Box
     {
-        $x = self::isRight($slot->space) ? self::WIDTH - 42 - self::BREAKER_W : 42;
-        $y = $this->top($slot->space) + 2;
-        $h = $slot->poles * self::ROW - 4;
+        $x = self::isRight($position->space) ? self::WIDTH - 42 - self::BREAKER_W : 42;
+        $y = $this->top($position->space) + 2;
+        $h = $position->poles * self::ROW - 4;
 
-        if ($slot->half !== null && $slot->poles === 2) {
+        if ($position->half !== null && $position->poles === 2) {
             // The inner pair of a quad is one handle across the middle; the outer pair starts in the upper half.
-            return $slot->half === Half::Lower
+            return $position->half === Half::Lower
                 ? new Box($x, $y + self::ROW / 2 - 1.5, self::BREAKER_W, self::ROW - 1)
                 : new Box($x, $y, self::BREAKER_W, self::ROW / 2 - 2.5);
         }
 
-        return match ($slot->half) {
+        return match ($position->half) {
             null => new Box($x, $y, self::BREAKER_W, $h),
             Half::Upper => new Box($x, $y, self::BREAKER_W, self::ROW / 2 - 2.5),
             Half::Lower => new Box($x, $y + self::ROW / 2 - 1.5, self::BREAKER_W, self::ROW / 2 - 2.5),
@@ -64,10 +64,10 @@ final readonly class PanelBoard
     }
 
     /** The second strip of a quad's outer pair, tied to the first around the inner pair. */
-    public function tiedBox(Slot $slot): ?Box
+    public function tiedBox(Position $position): ?Box
     {
-        return $slot->poles === 2 && $slot->half === Half::Upper
-            ? new Box($this->box($slot)->x, $this->top($slot->space + 2) + self::ROW / 2 + 0.5, self::BREAKER_W, self::ROW / 2 - 2.5)
+        return $position->poles === 2 && $position->half === Half::Upper
+            ? new Box($this->box($position)->x, $this->top($position->space + 2) + self::ROW / 2 + 0.5, self::BREAKER_W, self::ROW / 2 - 2.5)
             : null;
     }
 
@@ -79,20 +79,20 @@ final readonly class PanelBoard
     /** @return list<int> spaces that nothing sits in and nothing is planned for */
     public function freeSpaces(): array
     {
-        return array_values(array_diff($this->panel->freeSpaces(), $this->generatorSlot()?->spaces() ?? []));
+        return array_values(array_diff($this->panel->freeSpaces(), $this->generatorPosition()?->spaces() ?? []));
     }
 
     /** Where the generator breaker goes, once an interlock is picked and its spaces are free. */
-    public function generatorSlot(): ?Slot
+    public function generatorPosition(): ?Position
     {
         return $this->hasInterlock() && $this->panel->inTheWayOfInterlock() === [] && $this->panel->spaces >= 4
-            ? new Slot($this->panel->interlockSpace, 2)
+            ? new Position($this->panel->interlockSpace, 2)
             : null;
     }
 
     public function hasInterlock(): bool
     {
-        return $this->job->connection === ConnectionKind::Interlock && $this->job->panel() === $this->panel;
+        return $this->job->connection->way === (new Interlock)->key() && $this->job->panel() === $this->panel;
     }
 
     /** As much of a name as a breaker has room for. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
-use Underpin\Loads\Measure\Mark;
-use Underpin\Loads\Measure\Reading;
+use Underpin\Measure\Mark;
+use Underpin\Measure\Reading;
 
 /** A whole recording as two bands, each from the least to the highest of its moment. Readings are added one by one. */
 final class RecordingPlot
@@ -28,10 +28,10 @@ final class RecordingPlot
     /** @var array<int, array{float, float, float, float}> least and highest of leg A, then of leg B, by the place of the column */
     private array $columns = [];
 
-    public function __construct(private readonly int $from, int $to, float $atLeastA)
+    public function __construct(private readonly int $from, int $to, float $atLeastAmps)
     {
         $this->to = max($from + 1000, $to);
-        $this->most = $atLeastA;
+        $this->most = $atLeastAmps;
     }
 
     public function add(Reading $reading): void

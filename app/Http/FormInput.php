@@ -7,9 +7,6 @@ namespace App\Http;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use stdClass;
-use Underpin\Csv\Number;
-use Underpin\Form\Field;
-use Underpin\Form\FieldType;
 use Underpin\Form\Form;
 use Underpin\Form\Values;
 use Underpin\Refused;
@@ -28,12 +25,14 @@ final class FormInput
     {
         $case = new stdClass;
         $absent = [];
+        self::remember($request, $form);
         foreach ($form->fields() as $field) {
-            $case->{$field->name} = self::typed($field, $request->input($field->name));
+            $given = $request->input($field->name);
+            $case->{$field->name} = is_string($given) ? $field->type->fromText(trim(mb_scrub($given, 'UTF-8'))) : $given;
             if (! $request->has($field->name)) {
                 // A browser sends every field of a form, also an empty one. One that is not there
                 // must not fall back to its default over what is saved.
-                $absent[] = new Refused($field->name, "$field->name is missing.");
+                $absent[] = new Refused($field->name, "$field->label is missing.");
             }
         }
         $faults = $absent === [] ? $form->faults($case) : $absent;
@@ -55,6 +54,34 @@ final class FormInput
         return ValidationException::withMessages($messages);
     }
 
+    /** Keeps what the fields are called, for whoever speaks of what was sent: a list that a page sends as one text has its name here too. */
+    public static function remember(Request $request, Form $form): void
+    {
+        foreach ($form->fields() as $field) {
+            $request->attributes->set("label of $field->name", $field->label);
+        }
+    }
+
+    /** What a field of the form that was sent is called. */
+    public static function label(Request $request, string $name): string
+    {
+        $label = $request->attributes->get("label of $name");
+
+        return is_string($label) ? $label : ucfirst(str_replace('_', ' ', $name));
+    }
+
+    /** A value of a field as a sentence says it. */
+    public static function words(mixed $value): string
+    {
+        return match (true) {
+            $value === null || $value === '' => 'nothing',
+            $value === true => 'yes',
+            $value === false => 'no',
+            is_scalar($value) => (string) $value,
+            default => 'something else',
+        };
+    }
+
     /**
      * What the page showed when it was opened, by field.
      *
@@ -70,26 +97,5 @@ final class FormInput
         }
 
         return $fields;
-    }
-
-    private static function typed(Field $field, mixed $value): mixed
-    {
-        if (! is_string($value)) {
-            return $value;
-        }
-        $text = trim(mb_scrub($value, 'UTF-8'));
-        if ($text === '' && $field->type !== FieldType::FreeText) {
-            return null;
-        }
-
-        return match ($field->type) {
-            FieldType::Number, FieldType::Whole, FieldType::NumberChoice => Number::read($text) ?? $text,
-            FieldType::Flag => match ($text) {
-                '1', 'yes', 'on', 'true' => true,
-                '0', 'no', 'off', 'false' => false,
-                default => $text,
-            },
-            default => $text,
-        };
     }
 }

@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace App\Http;
 
 use Illuminate\Http\Request;
-use Underpin\Codebook\LocalRules;
 use Underpin\Form\Field;
-use Underpin\Form\FieldType;
 use Underpin\Form\Form;
-use Underpin\JobFile\Section\LocalRulesSection;
-use Underpin\Loads\Demand\DemandMethod;
+use Underpin\Form\Type\ItemsType;
+use Underpin\Job\DemandMethod;
+use Underpin\Job\LocalRules;
+use Underpin\Job\Part\LocalRulesPart;
 
 /** Local rules as a flat web form: each calculation that is accepted is a yes or a no of its own. */
 final class RulesInput
 {
     public static function read(Request $request): LocalRules
     {
-        $plain = array_filter(LocalRulesSection::form()->fields(), fn (Field $f): bool => $f->type !== FieldType::Items);
+        $plain = array_filter(LocalRulesPart::form()->fields(), fn (Field $f): bool => ! $f->type instanceof ItemsType);
         $accepted = array_map(fn (DemandMethod $m): Field => Field::flag("accepts_$m->value", "the $m->value calculation is accepted"), DemandMethod::cases());
         $in = FormInput::read($request, new Form(...[...$plain, ...$accepted]));
         $case = (object) array_filter($in->all(), fn (string $name): bool => ! str_starts_with($name, 'accepts_'), ARRAY_FILTER_USE_KEY);
@@ -26,6 +26,6 @@ final class RulesInput
             array_filter(DemandMethod::cases(), fn (DemandMethod $m): bool => $in->flag("accepts_$m->value")),
         ));
 
-        return LocalRulesSection::read(LocalRulesSection::form()->read($case));
+        return LocalRulesPart::read(LocalRulesPart::form()->read($case));
     }
 }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Intervals;
 
 use Closure;
-use Underpin\Loads\Interval\EspiFeed;
-use Underpin\Loads\Interval\LoadYear;
-use Underpin\Loads\Interval\Zone;
+use Underpin\Measure\Interval\EspiFeed;
+use Underpin\Measure\Interval\LoadYear;
+use Underpin\Measure\Interval\Zone;
 use Underpin\Refused;
 use XMLReader;
 

@@ -6,11 +6,11 @@ namespace App\Intervals;
 
 use App\Csv\TableLines;
 use Closure;
-use Underpin\Loads\Interval\EspiFeed;
-use Underpin\Loads\Interval\IntervalSeries;
-use Underpin\Loads\Interval\LoadYear;
-use Underpin\Loads\Interval\TableReader;
-use Underpin\Loads\Interval\Zone;
+use Underpin\Measure\Interval\EspiFeed;
+use Underpin\Measure\Interval\IntervalSeries;
+use Underpin\Measure\Interval\LoadYear;
+use Underpin\Measure\Interval\TableReader;
+use Underpin\Measure\Interval\Zone;
 use Underpin\Refused;
 
 /** A file of utility interval data, read a line or a node at a time. */

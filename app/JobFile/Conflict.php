@@ -5,62 +5,83 @@ declare(strict_types=1);
 namespace App\JobFile;
 
 use App\Models\Job;
-use App\Models\JobChange;
-use Illuminate\Database\Eloquent\Model;
+use App\Models\JobEvent;
 use RuntimeException;
 
 /** Two people changed the same thing: what stands there now, and what was to be saved over it. */
 final class Conflict extends RuntimeException
 {
+    /** Steps that are looked through for who changed it. */
+    private const LOOKED_AT = 50;
+
     /**
      * @param  array<string, array{theirs: mixed, yours: mixed}>  $fields
      */
-    private function __construct(public readonly array $fields, public readonly ?JobChange $by, public readonly bool $gone)
+    private function __construct(public readonly array $fields, public readonly ?string $by, public readonly bool $gone)
     {
         parent::__construct('Somebody else has changed this in the meantime.');
     }
 
     /**
-     * Lets an edit through only where the columns are still what the user saw, or already what
-     * the user wants.
+     * Lets an edit through only where the fields are still what the user saw, or already what the
+     * user wants.
      *
-     * @param  array<string, mixed>  $was  what the page showed, by column
-     * @param  array<string, mixed>  $now  what is to be saved, by column
+     * @param  list<string>  $key  of what is edited, in the terms of a job file
+     * @param  array<string, mixed>  $current  what stands there, by field
+     * @param  array<string, mixed>  $was  what the page showed
+     * @param  array<string, mixed>  $now  what is to be saved
      *
      * @throws self
      */
-    public static function guard(Job $job, Model $row, array $was, array $now): void
+    public static function guard(Job $job, array $key, array $current, array $was, array $now): void
     {
-        self::guardValues($job, $row, $row->only(array_keys($now)), $was, $now);
+        $fields = self::fields($current, $was, $now);
+        if ($fields !== []) {
+            throw new self($fields, self::words(self::lastChangeOf($job, $key)), false);
+        }
     }
 
     /**
-     * The same for values that stand inside one column of a row.
+     * The same for what belongs to the shop.
      *
-     * @param  array<string, mixed>  $current  what stands there, by name
+     * @param  array<string, mixed>  $current
      * @param  array<string, mixed>  $was
      * @param  array<string, mixed>  $now
+     * @param  ?string  $by  who changed it last, when and how
      *
      * @throws self
      */
-    public static function guardValues(Job $job, Model $row, array $current, array $was, array $now): void
+    public static function guardShop(array $current, array $was, array $now, ?string $by): void
     {
-        $fields = [];
-        foreach ($now as $column => $yours) {
-            $theirs = $current[$column] ?? null;
-            if (array_key_exists($column, $was) && ! self::same($theirs, $was[$column]) && ! self::same($theirs, $yours)) {
-                $fields[$column] = ['theirs' => $theirs, 'yours' => $yours];
-            }
-        }
+        $fields = self::fields($current, $was, $now);
         if ($fields !== []) {
-            throw new self($fields, self::lastChangeOf($job, $row), false);
+            throw new self($fields, $by, false);
         }
     }
 
-    /** The row is not there any more. */
+    /** What was to be changed is not there any more. */
     public static function gone(Job $job): self
     {
-        return new self([], $job->changes()->with('user')->where('seq', $job->history_at)->first(), true);
+        return new self([], self::words($job->events()->orderByDesc('seq')->first()), true);
+    }
+
+    /**
+     * @param  array<string, mixed>  $current
+     * @param  array<string, mixed>  $was
+     * @param  array<string, mixed>  $now
+     * @return array<string, array{theirs: mixed, yours: mixed}>
+     */
+    private static function fields(array $current, array $was, array $now): array
+    {
+        $fields = [];
+        foreach ($now as $field => $yours) {
+            $theirs = $current[$field] ?? null;
+            if (array_key_exists($field, $was) && ! self::same($theirs, $was[$field]) && ! self::same($theirs, $yours)) {
+                $fields[$field] = ['theirs' => $theirs, 'yours' => $yours];
+            }
+        }
+
+        return $fields;
     }
 
     private static function same(mixed $x, mixed $y): bool
@@ -72,16 +93,20 @@ final class Conflict extends RuntimeException
         };
     }
 
-    private static function lastChangeOf(Job $job, Model $row): ?JobChange
+    /** @param  list<string>  $key */
+    private static function lastChangeOf(Job $job, array $key): ?JobEvent
     {
-        foreach ($job->changes()->with('user')->where('seq', '<=', $job->history_at)->orderByDesc('seq')->limit(50)->get() as $change) {
-            foreach ($change->ops as $op) {
-                if ($op['table'] === $row->getTable() && $op['id'] === $row->getKey()) {
-                    return $change;
-                }
+        foreach ($job->events()->orderByDesc('seq')->limit(self::LOOKED_AT)->get() as $event) {
+            if ($event->patch()->touches($key)) {
+                return $event;
             }
         }
 
         return null;
+    }
+
+    private static function words(?JobEvent $event): ?string
+    {
+        return $event === null ? null : "$event->by, {$event->created_at->format('H:i')}: $event->label";
     }
 }

@@ -6,7 +6,7 @@ namespace App\JobFile;
 
 use App\Models\Job;
 use Underpin\Checks\Review;
-use Underpin\JobFile\JobFile;
+use Underpin\Job\Job as JobFile;
 
 /** A job file as it stands in the database, with what the core says of it. */
 final readonly class EditedJob

@@ -5,19 +5,22 @@ declare(strict_types=1);
 namespace App\JobFile;
 
 use App\Models\Job;
-use App\Models\JobChange;
+use App\Models\JobEvent;
 use App\Models\Shop;
 use App\Models\User;
+use Closure;
 use Illuminate\Support\Facades\DB;
 use Underpin\Checks\Review;
-use Underpin\Checks\StageReport;
-use Underpin\JobFile\JobFile;
+use Underpin\Exchange\JobPatch;
+use Underpin\Job\Feeders;
+use Underpin\Job\Job as JobFile;
 use Underpin\Refused;
-use Underpin\Service\Chain;
+use Underpin\Stages\Stages;
 
 /**
- * Every change of a job file goes through here: in one transaction with the job locked, written
- * to its history, checked as a whole by the core, and undone as a whole when the core refuses.
+ * Every change of a job goes through here: in one transaction with the job locked, checked as a whole
+ * by the core, undone as a whole when the core refuses, and written to the ledger of its events.
+ * Events are only ever added: taking one back is an event too.
  */
 final class JobEditor
 {
@@ -29,48 +32,54 @@ final class JobEditor
     }
 
     /**
-     * @param  string  $label  what was done, for the history: "Role of 5–7 to must run"
-     * @param  callable(Ledger, Job): void  $edit
+     * @param  string|Closure(): string  $label  what was done, for the history: "5–7 Well pump: must run"; asked for once it is done
+     * @param  callable(JobFile, Job): JobFile  $edit
      *
      * @throws Refused by field, when the job would make no sense; nothing is changed then
      * @throws Conflict when somebody else has changed the same thing
      */
-    public static function change(Job $row, User $user, string $label, callable $edit): EditedJob
+    public static function change(Job $row, User $user, string|Closure $label, callable $edit): EditedJob
     {
         return DB::transaction(function () use ($row, $user, $label, $edit): EditedJob {
             $locked = self::locked($row);
-            $ledger = new Ledger($locked);
-            $edit($ledger, $locked);
-            if ($ledger->ops() !== []) {
-                $locked->changes()->where('seq', '>', $locked->history_at)->delete();
-                $locked->changes()->create([
-                    'seq' => $locked->history_at + 1, 'user_id' => $user->id, 'label' => mb_substr($label, 0, 200),
-                    'ops' => $ledger->ops(), 'created_at' => now(),
-                ]);
-                $locked->history_at++;
-            }
+            $old = new JobState(JobRows::read($locked));
+            $new = $old->withJob($edit($old->job, $locked));
 
-            return self::settle($locked, $user);
+            return self::step($locked, $user, $old, $new, self::anew($label));
         });
     }
 
-    /** A new job file from a whole one: an import, or an empty one. */
+    /**
+     * The same where something attached to the job changes with it.
+     *
+     * @param  callable(JobState, Job): JobState  $edit
+     *
+     * @throws Refused by field; nothing is changed then
+     */
+    public static function attach(Job $row, User $user, string $label, callable $edit): EditedJob
+    {
+        return DB::transaction(function () use ($row, $user, $label, $edit): EditedJob {
+            $locked = self::locked($row);
+            $old = new JobState(JobRows::read($locked), AttachmentRows::read($locked));
+
+            return self::step($locked, $user, $old, $edit($old, $locked), self::anew($label));
+        });
+    }
+
+    /** A new job from a whole one: an import, or an empty one. */
     public static function create(Shop $shop, User $user, JobFile $job): EditedJob
     {
         return DB::transaction(function () use ($shop, $user, $job): EditedJob {
             $row = $shop->jobs()->create([...JobRows::jobColumns($job), 'saved_by' => $user->id]);
             $row->refresh();
-            $ledger = new Ledger($row);
-            foreach ($job->panels as $i => $panel) {
-                $ledger->addPanel($panel, $i);
-            }
+            JobRows::save($row, $job->with($job->service->with(panels: [])), $job);
 
-            return self::settle($row, $user);
+            return self::settle($row, $user, $job);
         });
     }
 
     /**
-     * One step back.
+     * One step back, as a step of its own.
      *
      * @param  int  $seq  the change that the user saw on top
      *
@@ -78,42 +87,72 @@ final class JobEditor
      */
     public static function undo(Job $row, User $user, int $seq): EditedJob
     {
-        return DB::transaction(function () use ($row, $user, $seq): EditedJob {
-            $locked = self::locked($row);
-            if ($locked->history_at !== $seq) {
-                throw new Refused('history', 'The job has been changed since this page was opened. Look at it again before undoing.');
-            }
-            $change = self::changeAt($locked, $seq);
-            foreach (array_reverse($change->ops) as $op) {
-                self::put($op['table'], $op['id'], $op['before'], $op['after'] === null);
-            }
-            $locked->refresh();
-            $locked->history_at = $seq - 1;
-
-            return self::settle($locked, $user);
-        });
+        return self::again($row, $user, $seq, 'undo_top', fn (JobEvent $event, JobEvent $last, int $own): array => [
+            'label' => $event->label, 'undoes' => $event->seq,
+            'undo_top' => $event->undo_below, 'redo_top' => $own, 'redo_below' => $last->redo_top,
+        ]);
     }
 
     /**
-     * One step forward again.
+     * What was taken back is done again, as a step of its own.
      *
-     * @throws Refused when there is none
+     * @param  int  $seq  the step back that is to be taken back
+     *
+     * @throws Refused when there is none, or something else was done since
      */
     public static function redo(Job $row, User $user, int $seq): EditedJob
     {
-        return DB::transaction(function () use ($row, $user, $seq): EditedJob {
-            $locked = self::locked($row);
-            if ($locked->history_at !== $seq - 1) {
-                throw new Refused('history', 'The job has been changed since this page was opened. Look at it again before redoing.');
-            }
-            foreach (self::changeAt($locked, $seq)->ops as $op) {
-                self::put($op['table'], $op['id'], $op['after'], $op['before'] === null);
-            }
-            $locked->refresh();
-            $locked->history_at = $seq;
+        return self::again($row, $user, $seq, 'redo_top', fn (JobEvent $event, JobEvent $last, int $own): array => [
+            'label' => $event->label, 'redoes' => $event->seq,
+            'undo_top' => $own, 'undo_below' => $last->undo_top, 'redo_top' => $event->redo_below,
+        ]);
+    }
 
-            return self::settle($locked, $user);
+    /**
+     * @param  string|Closure(): string  $label
+     * @return callable(?JobEvent, int): array<string, mixed> columns of an event that nobody did before
+     */
+    private static function anew(string|Closure $label): callable
+    {
+        return fn (?JobEvent $last, int $seq): array => [
+            'label' => mb_substr(is_string($label) ? $label : $label(), 0, 200), 'undo_top' => $seq, 'undo_below' => $last?->undo_top,
+        ];
+    }
+
+    /** @param  callable(JobEvent, JobEvent, int): array<string, mixed>  $columns  of the new event: from the one taken back, the last one, its own number */
+    private static function again(Job $row, User $user, int $seq, string $top, callable $columns): EditedJob
+    {
+        return DB::transaction(function () use ($row, $user, $seq, $top, $columns): EditedJob {
+            $locked = self::locked($row);
+            $last = self::last($locked);
+            if ($last === null || $last->getAttribute($top) !== $seq) {
+                throw new Refused('history', 'The job has been changed since this page was opened. Look at it again before taking a step back or forward.');
+            }
+            $event = self::at($locked, $seq) ?? throw new Refused('history', 'There is nothing left to take back here.');
+            $patch = $event->patch()->backwards();
+            $old = new JobState(JobRows::read($locked), AttachmentRows::read($locked));
+            $new = JobState::of($patch->apply($old->toArray()));
+
+            return self::step($locked, $user, $old, $new, fn (?JobEvent $before, int $own): array => $columns($event, $last, $own));
         });
+    }
+
+    /** @param  callable(?JobEvent, int): array<string, mixed>  $columns  of the new event: from the last one and its own number */
+    private static function step(Job $locked, User $user, JobState $old, JobState $new, callable $columns): EditedJob
+    {
+        self::guard($new->job);
+        $patch = JobPatch::between($old->toArray(), $new->toArray());
+        if (! $patch->isEmpty()) {
+            $last = self::last($locked);
+            $seq = ($last->seq ?? 0) + 1;
+            $locked->events()->create([
+                'seq' => $seq, 'user_id' => $user->id, 'by' => $user->name, 'changes' => $patch->changes, 'created_at' => now(), ...$columns($last, $seq),
+            ]);
+            JobRows::save($locked, $old->job, $new->job);
+            AttachmentRows::save($locked, $old->attachments, $new->attachments);
+        }
+
+        return self::settle($locked, $user, $new->job);
     }
 
     private static function locked(Job $row): Job
@@ -123,48 +162,44 @@ final class JobEditor
         return $locked instanceof Job ? $locked : throw Conflict::gone($row);
     }
 
-    private static function changeAt(Job $job, int $seq): JobChange
+    private static function last(Job $job): ?JobEvent
     {
-        return $job->changes()->where('seq', $seq)->first() ?? throw new Refused('history', 'There is nothing left to take back here.');
+        return $job->events()->orderByDesc('seq')->first();
     }
 
-    /**
-     * @param  ?array<string, mixed>  $columns  null: the row goes
-     * @param  bool  $insert  the row is not there and comes back
-     */
-    private static function put(string $table, int $id, ?array $columns, bool $insert): void
+    private static function at(Job $job, ?int $seq): ?JobEvent
     {
-        $query = DB::table($table)->where('id', $id);
-        match (true) {
-            $columns === null => $query->delete(),
-            $insert => DB::table($table)->insert(['id' => $id, ...$columns]),
-            default => $query->update($columns),
-        };
+        return $seq === null ? null : $job->events()->where('seq', $seq)->first();
     }
 
-    /** Reads the job back, has it checked as a whole, and writes what the board shows of it. */
-    private static function settle(Job $row, User $user): EditedJob
+    /** @throws Refused when panels feed each other in a circle, or breakers share a space */
+    private static function guard(JobFile $job): void
     {
-        $edited = self::open($row);
         try {
-            Chain::guard($edited->job->service, $edited->job->panels);
+            Feeders::guard($job->service, $job->service->panels);
         } catch (Refused $refused) {
             throw new Refused('fed_from', $refused->getMessage());
         }
-        foreach ($edited->job->panels as $panel) {
-            foreach ($panel->slotFaults() as $fault) {
+        foreach ($job->service->panels as $panel) {
+            foreach ($panel->positionFaults() as $fault) {
                 throw new Refused($fault->field, $fault->message);
             }
         }
-        $findings = $edited->review->findings;
+    }
+
+    /** Has the job reviewed as a whole, and writes what the board shows of it. */
+    private static function settle(Job $row, User $user, JobFile $job): EditedJob
+    {
+        $review = Review::of($job);
+        $stages = Stages::standard();
         $row->fill([
-            'reached' => StageReport::reached(StageReport::all($edited->review))->value,
-            'findings' => count($findings),
-            'worst' => ($findings[0] ?? null)?->severity->value,
+            'reached' => $stages->reached($stages->reports($review))->key()->value,
+            'findings' => count($review->findings),
+            'worst' => ($review->findings[0] ?? null)?->severity->value,
             'saved_by' => $user->id,
             'updated_at' => now(),
         ])->save();
 
-        return $edited;
+        return new EditedJob($row, $job, $review);
     }
 }

@@ -6,47 +6,55 @@ namespace App\JobFile;
 
 use App\Models\Job;
 use stdClass;
-use Underpin\Codebook\LocalRules;
 use Underpin\Codebook\Material;
-use Underpin\Connection\ConnectionKind;
-use Underpin\JobFile\Customer;
-use Underpin\JobFile\JobFile;
-use Underpin\JobFile\Section\CircuitSection;
-use Underpin\JobFile\Section\ExistingSection;
-use Underpin\JobFile\Section\LoadSection;
-use Underpin\JobFile\Section\LocalRulesSection;
-use Underpin\JobFile\Section\MachineSection;
-use Underpin\JobFile\Section\PanelSection;
-use Underpin\JobFile\Section\RecordedSection;
-use Underpin\JobFile\Section\ServiceSection;
-use Underpin\JobFile\Section\SiteSection;
-use Underpin\Loads\Demand\DemandInputs;
-use Underpin\Loads\Duty;
-use Underpin\Loads\Load;
-use Underpin\Loads\LoadKind;
-use Underpin\Loads\Measure\Measured;
-use Underpin\Loads\PhaseOfUse;
-use Underpin\Loads\Role;
-use Underpin\Loads\School;
-use Underpin\Loads\Season;
-use Underpin\Outage\StartSchool;
+use Underpin\Form\Field;
+use Underpin\Form\Form;
+use Underpin\Form\Values;
+use Underpin\Job\Authority;
+use Underpin\Job\Basis;
+use Underpin\Job\Circuit;
+use Underpin\Job\Client;
+use Underpin\Job\Connection;
+use Underpin\Job\Disconnect;
+use Underpin\Job\DisconnectPlace;
+use Underpin\Job\Duty;
+use Underpin\Job\ExistingEquipment;
+use Underpin\Job\ExistingFault;
+use Underpin\Job\Fuel;
+use Underpin\Job\Generator;
+use Underpin\Job\Half;
+use Underpin\Job\Job as JobFile;
+use Underpin\Job\Load;
+use Underpin\Job\LoadBasis;
+use Underpin\Job\LoadKind;
+use Underpin\Job\LocalRules;
+use Underpin\Job\Machine;
+use Underpin\Job\Measured;
+use Underpin\Job\Panel;
+use Underpin\Job\PanelKind;
+use Underpin\Job\Part\CircuitPart;
+use Underpin\Job\Part\DemandInputsPart;
+use Underpin\Job\Part\JobParts;
+use Underpin\Job\Part\LoadPart;
+use Underpin\Job\Part\LocalRulesPart;
+use Underpin\Job\Part\MachinePart;
+use Underpin\Job\Part\PanelPart;
+use Underpin\Job\Part\RecordedPeakPart;
+use Underpin\Job\Part\ServicePart;
+use Underpin\Job\Part\SitePart;
+use Underpin\Job\PartOfDay;
+use Underpin\Job\Position;
+use Underpin\Job\Protection;
+use Underpin\Job\Role;
+use Underpin\Job\Season;
+use Underpin\Job\Service;
+use Underpin\Job\Site;
+use Underpin\Job\SpaceList;
+use Underpin\Job\StartRoutine;
+use Underpin\Job\WireRun;
+use Underpin\Job\WiringMethod;
+use Underpin\Leg;
 use Underpin\Refused;
-use Underpin\Service\Circuit;
-use Underpin\Service\ExistingEquipment;
-use Underpin\Service\ExistingFault;
-use Underpin\Service\Half;
-use Underpin\Service\Leg;
-use Underpin\Service\Panel;
-use Underpin\Service\PanelKind;
-use Underpin\Service\Protection;
-use Underpin\Service\Service;
-use Underpin\Service\Slot;
-use Underpin\Service\SpaceList;
-use Underpin\Sizing\Fuel;
-use Underpin\Sizing\Machine;
-use Underpin\Sizing\Supply;
-use Underpin\Wiring\WireRun;
-use Underpin\Wiring\WiringMethod;
 
 /** The one place where rows become a job file, and a job file becomes rows. */
 final class JobRows
@@ -59,124 +67,147 @@ final class JobRows
      */
     public static function read(Job $job): JobFile
     {
+        return self::assemble(
+            $job, $job->panels()->toBase()->orderBy('position')->get(), $job->circuits()->toBase()->orderBy('space')->orderBy('half')->get(),
+            $job->loads()->toBase()->orderBy('position')->get(),
+        );
+    }
+
+    /**
+     * @param  iterable<stdClass>  $panelRows  in their order
+     * @param  iterable<stdClass>  $circuitRows  in the order of their spaces
+     * @param  iterable<stdClass>  $loadRows  in their order
+     *
+     * @throws Refused when the rows make no sense together
+     */
+    public static function assemble(Job $job, iterable $panelRows, iterable $circuitRows, iterable $loadRows): JobFile
+    {
         $loads = [];
-        foreach ($job->loads()->toBase()->orderBy('position')->get() as $load) {
+        foreach ($loadRows as $load) {
             $loads[$load->circuit_id][] = self::load($load);
         }
         $circuits = [];
-        foreach ($job->circuits()->toBase()->orderBy('space')->orderBy('half')->get() as $circuit) {
+        foreach ($circuitRows as $circuit) {
             $circuits[$circuit->panel_id][] = self::circuit($circuit, $loads[$circuit->id] ?? []);
         }
         $panels = [];
-        foreach ($job->panels()->toBase()->orderBy('position')->get() as $panel) {
+        foreach ($panelRows as $panel) {
             $panels[] = self::panel($panel, $circuits[$panel->id] ?? []);
         }
 
         return new JobFile(
             $job->name,
-            new Customer($job->customer_name, $job->customer_address, $job->customer_phone, $job->customer_email),
-            self::rules($job->rules),
-            $job->service_a,
-            $job->margin_pct,
-            $panels,
-            self::supply($job),
-            ConnectionKind::tryFrom($job->connection ?? ''),
+            new Client($job->customer_name, $job->customer_address, $job->customer_phone, $job->customer_email, $job->notes),
+            new Authority(self::rules($job->rules), $job->rules_profile),
+            self::service($job, $panels),
+            new Generator(
+                $job->machine === null ? null : self::machine($job->machine),
+                Fuel::tryFrom($job->fuel ?? ''), $job->margin_pct,
+            ),
+            new Connection($job->connection, StartRoutine::from($job->start_school)),
             new WireRun(
                 $job->cord_ft, $job->run_ft, $job->inlet_a, WiringMethod::from($job->wire_method), Material::from($job->wire_material),
                 $job->terminal_c, $job->ambient_c, $job->wet,
             ),
-            StartSchool::from($job->start_school),
-            $job->notes,
-            self::existing($job->existing ?? []),
-            SiteSection::read($job->site === null ? null : SiteSection::form()->read(self::object($job->site))),
-            $job->demand === null ? null : DemandInputs::from(DemandInputs::form()->read(self::object($job->demand))),
-            $job->rules_profile,
-            self::service($job->service),
-            School::from($job->figures),
-            $job->figures_reason,
-            RecordedSection::read($job->recorded === null ? null : RecordedSection::form()->read(self::object($job->recorded))),
+            $job->site === null ? new Site : SitePart::site(SitePart::form()->read(self::object($job->site))),
+            self::basis($job),
         );
+    }
+
+    /** What has changed is written, and nothing else. */
+    public static function save(Job $row, JobFile $old, JobFile $new): void
+    {
+        $was = self::jobColumns($old);
+        $row->fill(array_filter(self::jobColumns($new), fn (mixed $value, string $column): bool => $value !== $was[$column], ARRAY_FILTER_USE_BOTH));
+        (new RowChanges($row))->write(self::parts($old), self::parts($new));
+    }
+
+    /**
+     * The rows of panels, circuits and loads, each by its key, with the key of what it belongs to.
+     *
+     * @return array{panels: array<string, array{'', array<string, mixed>}>, circuits: array<string, array{string, array<string, mixed>}>, loads: array<string, array{string, array<string, mixed>}>}
+     */
+    private static function parts(JobFile $job): array
+    {
+        $rows = ['panels' => [], 'circuits' => [], 'loads' => []];
+        foreach ($job->service->panels as $p => $panel) {
+            $rows['panels'][" $panel->id"] = ['', self::panelColumns($panel, $p)];
+            foreach ($panel->circuits as $circuit) {
+                $rows['circuits'][" $circuit->id"] = [$panel->id, self::circuitColumns($circuit)];
+                foreach ($circuit->loads as $l => $load) {
+                    $rows['loads'][" $load->id"] = [$circuit->id, self::loadColumns($load, $l)];
+                }
+            }
+        }
+
+        return $rows;
     }
 
     /** @return array<string, mixed> the columns of the row in jobs */
     public static function jobColumns(JobFile $job): array
     {
+        $service = ['place' => $job->service->place?->value, 'disconnects' => array_map(ServicePart::writeDisconnect(...), $job->service->disconnects)];
+        $file = JobParts::standard()->write($job);
+
         return [
             'name' => $job->name,
-            'customer_name' => $job->customer->name,
-            'customer_address' => $job->customer->address,
-            'customer_phone' => $job->customer->phone,
-            'customer_email' => $job->customer->email,
-            'rules' => LocalRulesSection::write($job->rules),
-            'rules_profile' => $job->rulesProfile,
-            'service_a' => $job->serviceA,
-            'margin_pct' => $job->marginPct,
-            'machine' => $job->supply === null ? null : MachineSection::write($job->supply->machine),
-            'fuel' => $job->supply?->fuel->value,
-            'connection' => $job->connection?->value,
+            'customer_name' => $job->client->name,
+            'customer_address' => $job->client->address,
+            'customer_phone' => $job->client->phone,
+            'customer_email' => $job->client->email,
             'cord_ft' => $job->wire->cordFt,
             'run_ft' => $job->wire->runFt,
-            'inlet_a' => $job->wire->inletA,
+            'inlet_a' => $job->wire->inletAmps,
             'wire_method' => $job->wire->method->value,
             'wire_material' => $job->wire->material->value,
             'terminal_c' => $job->wire->terminalC,
             'ambient_c' => $job->wire->ambientC,
             'wet' => $job->wire->wet,
-            'start_school' => $job->school->value,
-            'notes' => $job->notes,
-            'existing' => ExistingSection::write($job->existing),
-            'site' => SiteSection::write($job->site),
-            'demand' => $job->demand?->toArray(),
-            'service' => ServiceSection::write($job->service),
-            'figures' => $job->figures->value,
-            'figures_reason' => $job->figuresReason,
-            'recorded' => $job->recorded === null ? null : RecordedSection::write($job->recorded),
-        ];
+            'rules' => $file['local_rules'],
+            'service' => $service,
+        ] + array_intersect_key($file, array_flip([
+            'rules_profile', 'service_a', 'margin_pct', 'machine', 'fuel', 'connection', 'start_school', 'notes', 'existing', 'site', 'demand',
+            'figures', 'figures_reason', 'recorded',
+        ]));
     }
 
     /** @return array<string, mixed> */
     public static function panelColumns(Panel $panel, int $position): array
     {
-        return ['key' => $panel->id, 'position' => $position] + array_diff_key(PanelSection::write($panel), ['id' => 0, 'circuits' => 0]);
+        return ['key' => $panel->id, 'position' => $position] + array_diff_key(PanelPart::write($panel), ['id' => 0, 'circuits' => 0]);
     }
 
     /** @return array<string, mixed> */
     public static function circuitColumns(Circuit $circuit): array
     {
-        return ['key' => $circuit->id] + array_diff_key(CircuitSection::write($circuit), ['id' => 0, 'loads' => 0, 'measured' => 0]) + self::measuredColumns($circuit->measured);
+        return ['key' => $circuit->id] + array_diff_key(CircuitPart::write($circuit), ['id' => 0, 'loads' => 0, 'measured' => 0]) + self::measuredColumns($circuit->measured);
     }
 
     /** @return array<string, mixed> columns of their own, so that the board needs no JSON to be read for every breaker */
     public static function measuredColumns(?Measured $measured): array
     {
         return [
-            'measured_leg' => $measured?->leg->value, 'measured_run_a' => $measured?->runA, 'measured_start_a' => $measured?->startA,
+            'measured_leg' => $measured?->leg->value, 'measured_run_a' => $measured?->runAmps, 'measured_start_a' => $measured?->startAmps,
             'measured_on' => $measured->on ?? '', 'measured_by_hand' => $measured->byHand ?? false,
         ];
-    }
-
-    /** @param  ?array<string, mixed>  $service as a job keeps it */
-    public static function service(?array $service): Service
-    {
-        return ServiceSection::read($service === null ? null : ServiceSection::form()->read(self::object($service)));
     }
 
     /** @return array<string, mixed> */
     public static function loadColumns(Load $load, int $position): array
     {
-        return ['key' => $load->id, 'position' => $position] + array_diff_key(LoadSection::write($load), ['id' => 0]);
+        return ['key' => $load->id, 'position' => $position] + array_diff_key(LoadPart::write($load), ['id' => 0]);
     }
 
     /** @param  array<string, mixed>  $spec as a catalogue row or a job keeps it */
     public static function machine(array $spec): Machine
     {
-        return MachineSection::read(MachineSection::form()->read(self::object($spec)));
+        return MachinePart::read(MachinePart::form()->read(self::object($spec)));
     }
 
     /** @param  ?array<string, mixed>  $rules as a profile or a job keeps them */
     public static function rules(?array $rules): LocalRules
     {
-        return LocalRulesSection::read($rules === null ? null : LocalRulesSection::form()->read(self::object($rules)));
+        return LocalRulesPart::read($rules === null ? null : LocalRulesPart::form()->read(self::object($rules)));
     }
 
     /** @param  array<string, mixed>  $columns as the core's forms read them: objects, not arrays */
@@ -187,20 +218,38 @@ final class JobRows
         return $json instanceof stdClass ? $json : new stdClass;
     }
 
-    /** @param  list<array{question: string, found: bool}>  $answers */
-    private static function existing(array $answers): ExistingEquipment
+    /** @param  list<Panel>  $panels */
+    private static function service(Job $job, array $panels): Service
     {
+        $service = new Values(['service' => null]);
+        if ($job->service !== null) {
+            $service = (new Form(...array_filter((new ServicePart)->fields(), fn (Field $f): bool => $f->name === 'service')))
+                ->read((object) ['service' => self::object($job->service)]);
+        }
+        $group = $service->group('service');
         $existing = new ExistingEquipment;
-        foreach ($answers as $answer) {
+        foreach ($job->existing ?? [] as $answer) {
             $existing = $existing->with(ExistingFault::from($answer['question']), $answer['found']);
         }
 
-        return $existing;
+        return new Service(
+            DisconnectPlace::tryFrom($group?->textOrNull('place') ?? ''),
+            array_map(
+                fn (Values $each): Disconnect => new Disconnect($each->text('id'), $each->text('name'), $each->whole('amps'), $each->flagOrNull('bonded')),
+                $group?->items('disconnects') ?? [],
+            ),
+            $job->service_a, $panels, $existing,
+        );
     }
 
-    private static function supply(Job $job): ?Supply
+    private static function basis(Job $job): Basis
     {
-        return $job->machine === null || $job->fuel === null ? null : new Supply(self::machine($job->machine), Fuel::from($job->fuel));
+        return new Basis(
+            LoadBasis::from($job->figures),
+            $job->figures_reason,
+            $job->demand === null ? null : DemandInputsPart::read(DemandInputsPart::form()->read(self::object($job->demand))),
+            $job->recorded === null ? null : RecordedPeakPart::read(RecordedPeakPart::form()->read(self::object($job->recorded))),
+        );
     }
 
     /** @param  list<Circuit>  $circuits */
@@ -217,7 +266,7 @@ final class JobRows
     private static function circuit(stdClass $row, array $loads): Circuit
     {
         return new Circuit(
-            $row->key, new Slot($row->space, $row->poles, Half::tryFrom($row->half ?? '')), $row->amps, $row->name,
+            $row->key, new Position($row->space, $row->poles, Half::tryFrom($row->half ?? '')), $row->amps, $row->name,
             Protection::from($row->protection), Role::from($row->role), $row->note, $loads, $row->keep_on, $row->receptacle_a,
             $row->measured_leg === null ? null : new Measured(Leg::from($row->measured_leg), $row->measured_run_a, $row->measured_start_a, $row->measured_on, $row->measured_by_hand === 1),
         );
@@ -228,7 +277,7 @@ final class JobRows
         return new Load(
             $row->key, $row->name, LoadKind::from($row->kind), $row->run_w, $row->start_w, $row->pf,
             $row->duty === null ? null : Duty::from($row->duty), $row->on_s, $row->off_s,
-            $row->season === null ? null : Season::from($row->season), $row->phase === null ? null : PhaseOfUse::from($row->phase),
+            $row->season === null ? null : Season::from($row->season), $row->phase === null ? null : PartOfDay::from($row->phase),
         );
     }
 

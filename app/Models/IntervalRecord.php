@@ -13,7 +13,8 @@ use Illuminate\Support\Carbon;
  * @property int $id
  * @property int $job_id
  * @property string $file
- * @property array<string, mixed> $summary
+ * @property string $key
+ * @property string $hash of the summary, which names its file
  * @property ?Carbon $added_at
  */
 final class IntervalRecord extends Model
@@ -25,6 +26,6 @@ final class IntervalRecord extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['summary' => 'array', 'added_at' => 'datetime'];
+        return ['added_at' => 'datetime'];
     }
 }

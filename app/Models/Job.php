@@ -49,7 +49,6 @@ use Illuminate\Support\Carbon;
  * @property string $reached
  * @property int $findings
  * @property ?string $worst
- * @property int $history_at
  * @property ?int $saved_by
  * @property ?Carbon $created_at
  * @property ?Carbon $updated_at
@@ -99,10 +98,10 @@ final class Job extends Model
         return $this->hasMany(Photo::class);
     }
 
-    /** @return HasMany<JobChange, $this> */
-    public function changes(): HasMany
+    /** @return HasMany<JobEvent, $this> */
+    public function events(): HasMany
     {
-        return $this->hasMany(JobChange::class);
+        return $this->hasMany(JobEvent::class);
     }
 
     /** @return BelongsTo<User, $this> */
@@ -117,7 +116,7 @@ final class Job extends Model
         return [
             'rules' => 'array', 'service_a' => 'integer', 'margin_pct' => 'float', 'machine' => 'array', 'existing' => 'array', 'site' => 'array', 'demand' => 'array', 'service' => 'array', 'recorded' => 'array',
             'cord_ft' => 'float', 'run_ft' => 'float', 'inlet_a' => 'integer', 'terminal_c' => 'integer', 'ambient_c' => 'float',
-            'wet' => 'boolean', 'findings' => 'integer', 'history_at' => 'integer',
+            'wet' => 'boolean', 'findings' => 'integer',
         ];
     }
 }

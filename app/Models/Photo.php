@@ -8,7 +8,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
 /**
- * A picture of a stage, a panel or a circuit. The files lie in storage, by the job's id and its key.
+ * A picture of a stage, a panel or a circuit. Its file lies in storage by its hash.
  *
  * @property int $id
  * @property int $job_id
@@ -19,6 +19,8 @@ use Illuminate\Support\Carbon;
  * @property int $width
  * @property int $height
  * @property int $bytes
+ * @property string $hash of the picture, which names its file
+ * @property string $small_hash of its thumbnail
  * @property ?Carbon $added_at
  */
 final class Photo extends Model
@@ -26,16 +28,6 @@ final class Photo extends Model
     public $timestamps = false;
 
     protected $guarded = [];
-
-    public function path(): string
-    {
-        return "photos/$this->job_id/$this->key.jpg";
-    }
-
-    public function thumbnailPath(): string
-    {
-        return "photos/$this->job_id/$this->key-small.jpg";
-    }
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -17,7 +17,8 @@ use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 use PDO;
-use Underpin\Stage;
+use Underpin\StageKey;
+use Underpin\Stages\Stages;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -43,6 +44,10 @@ final class AppServiceProvider extends ServiceProvider
 
             return $user instanceof User ? Job::query()->where('shop_id', $user->shop_id)->findOrFail($id) : abort(404);
         });
-        Route::bind('stage', fn (string $name): Stage => in_array(Stage::tryFrom($name), Stage::open(), true) ? Stage::from($name) : abort(404));
+        Route::bind('stage', function (string $name): StageKey {
+            $key = StageKey::tryFrom($name);
+
+            return $key !== null && Stages::standard()->find($key) !== null ? $key : abort(404);
+        });
     }
 }

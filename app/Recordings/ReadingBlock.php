@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Recordings;
 
-use Underpin\Loads\Measure\Reading;
+use Underpin\Measure\Reading;
 
 /**
  * A minute of readings in a few bytes: how many, then all their times (milliseconds, 32 bits),

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Recordings;
 
 use App\Csv\TableLines;
-use Underpin\Loads\Measure\Mark;
-use Underpin\Loads\Measure\Reading;
-use Underpin\Loads\Measure\ReadingsTable;
+use Underpin\Measure\Mark;
+use Underpin\Measure\Reading;
+use Underpin\Measure\ReadingsTable;
 use Underpin\Refused;
 
 /** A CSV file of clamp readings. */

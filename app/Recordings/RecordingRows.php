@@ -7,8 +7,8 @@ namespace App\Recordings;
 use App\Models\Recording;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
-use Underpin\Loads\Measure\Mark;
-use Underpin\Loads\Measure\Reading;
+use Underpin\Measure\Mark;
+use Underpin\Measure\Reading;
 
 /** The one place where the readings and marks of a recording become rows, and rows become them. */
 final class RecordingRows

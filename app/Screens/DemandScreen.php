@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Screens;
 
-use Underpin\Loads\Demand\Worksheet;
+use Underpin\Demand\Worksheet;
 
 /** The load calculation of a job: what it was given, and the worksheet that follows. */
 final readonly class DemandScreen
@@ -16,6 +16,6 @@ final readonly class DemandScreen
 
     public static function of(JobScreen $screen): self
     {
-        return new self(DemandForm::fields($screen->job->demand), $screen->job->demand?->worksheet());
+        return new self(DemandForm::fields($screen->job->basis->demand), $screen->job->basis->demand === null ? null : Worksheet::of($screen->job->basis->demand));
     }
 }

@@ -7,16 +7,17 @@ namespace App\Screens;
 use App\JobFile\EditedJob;
 use App\JobFile\JobEditor;
 use App\Models\Job;
-use App\Models\JobChange;
-use Underpin\Checks\Facts;
+use App\Models\JobEvent;
 use Underpin\Checks\Finding;
 use Underpin\Checks\Review;
-use Underpin\Checks\StageReport;
-use Underpin\JobFile\JobFile;
-use Underpin\Service\Circuit;
-use Underpin\Service\Panel;
-use Underpin\Sizing\LegStrip;
-use Underpin\Stage;
+use Underpin\Design\Design;
+use Underpin\Drawing\LegStrip;
+use Underpin\Job\Circuit;
+use Underpin\Job\Job as JobFile;
+use Underpin\Job\Panel;
+use Underpin\StageKey;
+use Underpin\Stages\StageReport;
+use Underpin\Stages\Stages;
 
 /** What every page of a job shows, and which stage and circuit it is open at. */
 final readonly class JobScreen
@@ -26,50 +27,57 @@ final readonly class JobScreen
     /** @var list<StageReport> */
     public array $stages;
 
-    public ?JobChange $undo;
+    /** who changed the job last, and when */
+    public ?JobEvent $last;
 
-    public ?JobChange $redo;
+    /** what the next step back takes back */
+    public ?JobEvent $undo;
+
+    /** what the next step forward does again */
+    public ?JobEvent $redo;
 
     public function __construct(
         public Job $row,
         public JobFile $job,
         public Review $review,
-        public Stage $stage,
+        public StageKey $stage,
         public ?string $at = null,
         public ?int $newSpace = null,
         public ?string $newPanel = null,
     ) {
-        $this->strip = LegStrip::of($review->facts);
-        $this->stages = StageReport::all($review);
-        $steps = $row->changes()->with('user')->whereIn('seq', [$row->history_at, $row->history_at + 1])->get()->keyBy('seq');
-        $this->undo = $steps->get($row->history_at);
-        $this->redo = $steps->get($row->history_at + 1);
+        $this->strip = LegStrip::of($review->design);
+        $this->stages = Stages::standard()->reports($review);
+        $columns = ['id', 'job_id', 'seq', 'by', 'label', 'undo_top', 'redo_top', 'created_at'];
+        $this->last = $last = $row->events()->orderByDesc('seq')->first($columns);
+        $steps = $last === null ? null : $row->events()->whereIn('seq', array_filter([$last->undo_top, $last->redo_top]))->get($columns)->keyBy('seq');
+        $this->undo = $steps?->get($last->undo_top ?? 0);
+        $this->redo = $steps?->get($last->redo_top ?? 0);
     }
 
-    public static function open(Job $row, Stage $stage, ?string $at = null, ?int $newSpace = null, ?string $newPanel = null): self
+    public static function open(Job $row, StageKey $stage, ?string $at = null, ?int $newSpace = null, ?string $newPanel = null): self
     {
         return self::of(JobEditor::open($row), $stage, $at, $newSpace, $newPanel);
     }
 
-    public static function of(EditedJob $edited, Stage $stage, ?string $at = null, ?int $newSpace = null, ?string $newPanel = null): self
+    public static function of(EditedJob $edited, StageKey $stage, ?string $at = null, ?int $newSpace = null, ?string $newPanel = null): self
     {
         return new self($edited->row, $edited->job, $edited->review, $stage, $at, $newSpace, $newPanel);
     }
 
-    public function facts(): Facts
+    public function design(): Design
     {
-        return $this->review->facts;
+        return $this->review->design;
     }
 
     public function report(): StageReport
     {
         foreach ($this->stages as $report) {
-            if ($report->stage === $this->stage) {
+            if ($report->stage->key() === $this->stage) {
                 return $report;
             }
         }
 
-        return StageReport::of($this->stage, $this->review);
+        return StageReport::of(Stages::standard()->get($this->stage), $this->review);
     }
 
     /** The circuit that is selected, if it is still there. */
@@ -86,13 +94,7 @@ final readonly class JobScreen
 
     public function panelOf(Circuit $circuit): ?Panel
     {
-        foreach ($this->job->panels as $panel) {
-            if (in_array($circuit, $panel->circuits, true)) {
-                return $panel;
-            }
-        }
-
-        return null;
+        return $this->job->panelWith($circuit->id);
     }
 
     /** @return list<Finding> of the selected circuit, whatever stage they belong to */

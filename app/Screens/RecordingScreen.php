@@ -7,18 +7,18 @@ namespace App\Screens;
 use App\Drawings\RecordingPlot;
 use App\Models\Recording;
 use App\Recordings\RecordingRows;
-use Underpin\JobFile\JobFile;
-use Underpin\Loads\LegCurrents;
-use Underpin\Loads\Measure\Mark;
-use Underpin\Loads\Measure\Offer;
-use Underpin\Loads\Measure\Offers;
-use Underpin\Loads\Measure\RecordingSummary;
-use Underpin\Loads\Measure\RecordingTally;
-use Underpin\Loads\Measure\StepFinder;
+use Underpin\Job\Circuit;
+use Underpin\Job\Job;
+use Underpin\Job\Role;
+use Underpin\Legs\LegCurrents;
 use Underpin\Loads\Plan;
-use Underpin\Loads\Role;
+use Underpin\Measure\Mark;
+use Underpin\Measure\Offer;
+use Underpin\Measure\Offers;
+use Underpin\Measure\RecordingSummary;
+use Underpin\Measure\RecordingTally;
+use Underpin\Measure\StepFinder;
 use Underpin\Say;
-use Underpin\Service\Circuit;
 
 /** A recording, its figures and the steps found in it. */
 final readonly class RecordingScreen
@@ -41,19 +41,19 @@ final readonly class RecordingScreen
     {
     }
 
-    public static function of(Recording $recording, JobFile $job): self
+    public static function of(Recording $recording, Job $job): self
     {
         return self::since(0, $recording, $job);
     }
 
     /** Only what is new, while it runs. */
-    public static function live(Recording $recording, JobFile $job): self
+    public static function live(Recording $recording, Job $job): self
     {
         return self::since(max(0, (RecordingRows::lastMs($recording) ?? 0) - self::LIVE_MS), $recording, $job);
     }
 
     /** In one pass: a recording may last a day. */
-    private static function since(int $ms, Recording $recording, JobFile $job): self
+    private static function since(int $ms, Recording $recording, Job $job): self
     {
         $span = RecordingRows::span($recording);
         $plot = $span === null ? null : new RecordingPlot(max($ms, $span[0]), $span[1], self::LEAST_TOP_A);
@@ -95,7 +95,7 @@ final readonly class RecordingScreen
      *
      * @return array<string, string> by id
      */
-    public static function circuitNames(JobFile $job): array
+    public static function circuitNames(Job $job): array
     {
         $circuits = $job->drawingCircuits();
         usort($circuits, fn (Circuit $x, Circuit $y): int => array_search($x->role, Role::cases(), true) <=> array_search($y->role, Role::cases(), true));
@@ -108,7 +108,7 @@ final readonly class RecordingScreen
     }
 
     /** @return array<string, string> number and name of every circuit, by id */
-    public static function titles(JobFile $job): array
+    public static function titles(Job $job): array
     {
         $titles = [];
         foreach ($job->circuits() as $circuit) {
@@ -123,7 +123,7 @@ final readonly class RecordingScreen
         if ($this->summary === null) {
             return '';
         }
-        $spare = $this->summary->spareA($this->recording->inlet_a, $this->recording->buffer_a);
+        $spare = $this->summary->spareAmps($this->recording->inlet_a, $this->recording->buffer_a);
 
         return $spare >= 0
             ? sprintf('A %d A inlet leaves %s on the worse leg.', $this->recording->inlet_a, Say::amps($spare))
@@ -131,7 +131,7 @@ final readonly class RecordingScreen
     }
 
     /** @param  list<Mark>  $marks */
-    private static function notRun(array $marks, JobFile $job): LegCurrents
+    private static function notRun(array $marks, Job $job): LegCurrents
     {
         $marked = array_map(fn (Mark $m): ?string => $m->circuitId, $marks);
 

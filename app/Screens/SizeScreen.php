@@ -6,9 +6,9 @@ namespace App\Screens;
 
 use App\JobFile\JobRows;
 use App\Models\Machine as MachineRow;
+use Underpin\Job\Fuel;
+use Underpin\Job\Machine;
 use Underpin\Sizing\Fit;
-use Underpin\Sizing\Fuel;
-use Underpin\Sizing\Machine;
 use Underpin\Sizing\Ranking;
 
 /** The shop's catalogue against one job. */
@@ -28,7 +28,7 @@ final readonly class SizeScreen
         $machines = MachineRow::query()->where('shop_id', $screen->row->shop_id)->orderBy('price_usd')->get();
 
         return new self(
-            Ranking::of($screen->facts()->plan, array_values(array_map(self::machine(...), $machines->all())), $screen->job->marginPct, $only),
+            Ranking::of($screen->design()->plan(), array_values(array_map(self::machine(...), $machines->all())), $screen->job->generator->marginPct, $only),
             $only,
         );
     }
@@ -43,6 +43,6 @@ final readonly class SizeScreen
 
     public function isPicked(Fit $fit, JobScreen $screen): bool
     {
-        return $screen->job->supply?->machine->id === $fit->supply->machine->id && $screen->job->supply->fuel === $fit->supply->fuel;
+        return $screen->job->generator->machine?->id === $fit->supply->machine->id && $screen->job->generator->fuel === $fit->supply->fuel;
     }
 }

@@ -52,10 +52,10 @@ final class AmpacityCalculator implements Calculator
         );
 
         return [
-            'table_a' => $ampacity->tableA,
-            'adjusted_a' => $ampacity->adjustedA,
-            'usable_a' => $ampacity->usableA,
-            'max_breaker_a' => $ampacity->maxBreakerA,
+            'table_a' => $ampacity->tableAmps,
+            'adjusted_a' => $ampacity->adjustedAmps,
+            'usable_a' => $ampacity->usableAmps,
+            'max_breaker_a' => $ampacity->maxBreakerAmps,
         ];
     }
 }

@@ -7,9 +7,9 @@ namespace Underpin\Calculator;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
 use Underpin\Form\Values;
-use Underpin\Service\Leg;
+use Underpin\Leg;
 use Underpin\Sizing\BestSet;
-use Underpin\Sizing\Contender;
+use Underpin\Sizing\Candidate;
 
 final class BestSetCalculator implements Calculator
 {
@@ -46,7 +46,7 @@ final class BestSetCalculator implements Calculator
     {
         $loads = [];
         foreach ($in->items('loads') as $load) {
-            $loads[] = new Contender($load->text('id'), Leg::from($load->text('leg')), $load->number('amps'), $load->number('worth'));
+            $loads[] = new Candidate($load->text('id'), Leg::from($load->text('leg')), $load->number('amps'), $load->number('worth'));
         }
         $set = BestSet::choose($in->number('limit_a_amps'), $in->number('limit_b_amps'), $loads);
 

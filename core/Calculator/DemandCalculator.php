@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Underpin\Calculator;
 
+use Underpin\Demand\DemandLine;
+use Underpin\Demand\Worksheet;
 use Underpin\Form\Form;
 use Underpin\Form\Values;
-use Underpin\Loads\Demand\DemandInputs;
-use Underpin\Loads\Demand\DemandLine;
+use Underpin\Job\Part\DemandInputsPart;
 
 final class DemandCalculator implements Calculator
 {
@@ -29,16 +30,16 @@ final class DemandCalculator implements Calculator
 
     public function form(): Form
     {
-        return DemandInputs::form();
+        return DemandInputsPart::form();
     }
 
     public function compute(Values $in): array
     {
-        $sheet = DemandInputs::from($in)->worksheet();
+        $sheet = Worksheet::of(DemandInputsPart::read($in));
 
         return [
             'demand_va' => $sheet->demandVa,
-            'demand_a' => $sheet->demandA(),
+            'demand_a' => $sheet->demandAmps(),
             'lines' => array_map(fn (DemandLine $line): array => ['label' => $line->label, 'va' => $line->va], $sheet->lines),
         ];
     }

@@ -7,9 +7,9 @@ namespace Underpin\Calculator;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
 use Underpin\Form\Values;
-use Underpin\Loads\Draw;
-use Underpin\Loads\LegCurrents;
-use Underpin\Service\Leg;
+use Underpin\Leg;
+use Underpin\Legs\Draw;
+use Underpin\Legs\LegCurrents;
 
 final class LegsCalculator implements Calculator
 {

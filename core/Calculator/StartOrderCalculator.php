@@ -7,11 +7,11 @@ namespace Underpin\Calculator;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
 use Underpin\Form\Values;
+use Underpin\Leg;
+use Underpin\Loads\Starter;
+use Underpin\Loads\StartOrder;
+use Underpin\Loads\StartStep;
 use Underpin\Refused;
-use Underpin\Service\Leg;
-use Underpin\Sizing\Starter;
-use Underpin\Sizing\StartOrder;
-use Underpin\Sizing\StartStep;
 
 final class StartOrderCalculator implements Calculator
 {

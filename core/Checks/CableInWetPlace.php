@@ -4,23 +4,22 @@ declare(strict_types=1);
 
 namespace Underpin\Checks;
 
-use Underpin\Codebook\Source;
-use Underpin\Stage;
-use Underpin\Wiring\WiringMethod;
+use Underpin\Assembly\ConductorKind;
+use Underpin\Design\Design;
+use Underpin\Job\WiringMethod;
 
 /** NM cable where it gets wet. */
 final class CableInWetPlace implements Check
 {
-    public function findings(Facts $facts): iterable
+    public function findings(Design $design): iterable
     {
-        $run = $facts->job->wire;
-        if ($facts->wire?->conductor !== null && $run->wet && $run->method === WiringMethod::Cable) {
+        $run = $design->job->wire;
+        if ($design->assembly()?->conductor(ConductorKind::Run) !== null && $run->wet && $run->method === WiringMethod::Cable) {
             yield new Finding(
-                'WIRING_WET', Severity::Wrong, Stage::Wire,
+                Code::WiringWet,
                 'NM cable is planned through a wet place.',
                 'It takes up water and rots from inside.',
                 'Use THWN-2 in conduit there.',
-                Source::nec('334.12(B)(4)'),
             );
         }
     }

@@ -4,22 +4,20 @@ declare(strict_types=1);
 
 namespace Underpin\Checks;
 
-use Underpin\Codebook\Source;
-use Underpin\Stage;
+use Underpin\Design\Design;
 
 /** A load calculation that this authority does not take. */
 final class CalculationNotAccepted implements Check
 {
-    public function findings(Facts $facts): iterable
+    public function findings(Design $design): iterable
     {
-        $demand = $facts->job->demand;
-        if ($demand !== null && ! $facts->job->rules->accepts($demand->method)) {
+        $demand = $design->job->basis->demand;
+        if ($demand !== null && ! $design->job->authority->rules->accepts($demand->method)) {
             yield new Finding(
-                'CALCULATION_NOT_ACCEPTED', Severity::Wrong, Stage::Loads,
+                Code::CalculationNotAccepted,
                 "The {$demand->method->words()} is not accepted here.",
                 'The permit would be sent back.',
                 'Choose one that the local rules of this job accept.',
-                Source::nec('Article 220, local amendment'),
             );
         }
     }

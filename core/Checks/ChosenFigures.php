@@ -4,35 +4,32 @@ declare(strict_types=1);
 
 namespace Underpin\Checks;
 
-use Underpin\Codebook\Source;
-use Underpin\Loads\School;
+use Underpin\Design\Design;
+use Underpin\Job\Circuit;
+use Underpin\Job\LoadBasis;
 use Underpin\Say;
-use Underpin\Service\Circuit;
-use Underpin\Stage;
 
 /** The figures chosen for sizing are not there, or not for everything. */
 final class ChosenFigures implements Check
 {
-    public function findings(Facts $facts): iterable
+    public function findings(Design $design): iterable
     {
-        if ($facts->job->figures === School::Calculate && $facts->job->demand === null) {
+        if ($design->job->basis->use === LoadBasis::Calculate && $design->job->basis->demand === null) {
             yield new Finding(
-                'CALCULATION_NOT_DONE', Severity::Wrong, Stage::Loads,
+                Code::CalculationNotDone,
                 'Sizing is to use the load calculation, and there is none.',
                 'Sizing falls back to the load list.',
                 'Work the calculation out, or choose other figures.',
-                Source::nec('702.4(B)'),
             );
         }
-        $unmeasured = array_values(array_filter($facts->plan->must, fn (Circuit $c): bool => $c->measured === null));
-        if ($facts->job->figures === School::Measure && $unmeasured !== []) {
+        $unmeasured = array_values(array_filter($design->plan()->must, fn (Circuit $c): bool => $c->measured === null));
+        if ($design->job->basis->use === LoadBasis::Measure && $unmeasured !== []) {
             yield new Finding(
-                'NOT_MEASURED', Severity::Advice, Stage::Loads,
+                Code::NotMeasured,
                 'Sizing is to use measured figures; '.Say::count(count($unmeasured), 'circuit').' that must run '.(count($unmeasured) === 1 ? 'was' : 'were').' not measured: '
                 .Say::list(array_map(fn (Circuit $c): string => $c->title(), $unmeasured)).'.',
                 'For those the load list counts.',
                 'Measure them one by one, or keep a buffer for them.',
-                Source::practice('measuring'),
             );
         }
     }

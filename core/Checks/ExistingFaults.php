@@ -4,19 +4,16 @@ declare(strict_types=1);
 
 namespace Underpin\Checks;
 
-use Underpin\Stage;
+use Underpin\Design\Design;
 
 /** Every fault found in backup equipment that is there already. */
 final class ExistingFaults implements Check
 {
-    public function findings(Facts $facts): iterable
+    public function findings(Design $design): iterable
     {
-        foreach ($facts->job->existing->faults() as $fault) {
-            yield new Finding(
-                'EXISTING_'.strtoupper($fault->value), $fault->severity(), Stage::Survey,
-                $fault->statement(),
-                $fault->why(), $fault->remedy(), $fault->source(),
-            );
+        foreach ($design->job->service->existing->faults() as $fault) {
+            $said = new ExistingFaultFinding($fault);
+            yield new Finding($said->code(), $said->statement(), $said->why(), $said->remedy());
         }
     }
 }

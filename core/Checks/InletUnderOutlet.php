@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace Underpin\Checks;
 
-use Underpin\Codebook\Source;
-use Underpin\Stage;
+use Underpin\Assembly\ComponentKind;
+use Underpin\Design\Design;
 
 /** An inlet that the machine can overload. */
 final class InletUnderOutlet implements Check
 {
-    public function findings(Facts $facts): iterable
+    public function findings(Design $design): iterable
     {
-        $wire = $facts->wire;
-        if ($wire?->inletA !== null && $wire->inletA < $wire->outletA) {
+        $inlet = $design->assembly()?->component(ComponentKind::Inlet)?->amps;
+        $outlet = $design->assembly()?->component(ComponentKind::Outlet)?->amps;
+        if ($inlet !== null && $outlet !== null && $inlet < $outlet) {
             yield new Finding(
-                'INLET_UNDER_OUTLET', Severity::Wrong, Stage::Wire,
-                "The inlet is rated $wire->inletA A, the machine gives $wire->outletA A.",
+                Code::InletUnderOutlet,
+                "The inlet is rated $inlet A, the machine gives $outlet A.",
                 'The machine can push more through it than it stands.',
-                "Choose an inlet of at least $wire->outletA A.",
-                Source::nec('110.3(B)'),
+                "Choose an inlet of at least $outlet A.",
             );
         }
     }

@@ -4,29 +4,28 @@ declare(strict_types=1);
 
 namespace Underpin\Checks;
 
-use Underpin\Codebook\Source;
+use Underpin\Codebook\LegBalance;
+use Underpin\Design\Design;
 use Underpin\Limit;
 use Underpin\Say;
 use Underpin\Service\SharedNeutral;
-use Underpin\Stage;
 
 /** One leg works while the other idles. */
 final class LegsUneven implements Check
 {
-    public function findings(Facts $facts): iterable
+    public function findings(Design $design): iterable
     {
-        $fit = $facts->fit;
+        $fit = $design->fit();
         if ($fit === null || ! $fit->supply->feedsBothLegs()) {
             return;
         }
         $legs = $fit->running;
-        if (Limit::over($legs->imbalancePct(), 30) && Limit::over($legs->worstAmps(), $fit->supply->ratedRunA() / 2)) {
+        if (Limit::over($legs->imbalancePct(), LegBalance::MOST_PCT) && Limit::over($legs->worstAmps(), $fit->supply->ratedRunAmps() * LegBalance::FROM_SHARE)) {
             yield new Finding(
-                'LEGS_UNEVEN', Severity::Advice, Stage::Loads,
+                Code::LegsUneven,
                 sprintf('Leg A carries %s and leg B %s.', Say::amps($legs->aAmps), Say::amps($legs->bAmps)),
                 'The fuller leg decides when the machine is full, and an uneven one runs rough.',
-                trim('A one-pole breaker moved one space up or down changes its leg. '.SharedNeutral::beforeMoving(SharedNeutral::in($facts->job->panels))),
-                Source::practice('leg balance within 30 %'),
+                trim('A one-pole breaker moved one space up or down changes its leg. '.SharedNeutral::beforeMoving(SharedNeutral::in($design->job->service->panels))),
             );
         }
     }

@@ -4,41 +4,41 @@ declare(strict_types=1);
 
 namespace Underpin\Checks;
 
-use Underpin\Codebook\Source;
+use Underpin\Codebook\ContinuousLoads;
+use Underpin\Design\Design;
+use Underpin\Job\Duty;
+use Underpin\Job\Load;
+use Underpin\Legs\Draw;
 use Underpin\Limit;
-use Underpin\Loads\Draw;
-use Underpin\Loads\Duty;
-use Underpin\Loads\Load;
 use Underpin\Say;
-use Underpin\Stage;
 
 /** The loads of a circuit add up to more than its breaker carries, at once or for hours. */
 final class LoadOverBreaker implements Check
 {
-    public function findings(Facts $facts): iterable
+    public function findings(Design $design): iterable
     {
-        foreach ($facts->job->circuits() as $circuit) {
+        foreach ($design->job->circuits() as $circuit) {
             $runs = $circuit->runAmps();
             $continuous = array_sum(array_map(
                 fn (Load $l): float => $l->duty === Duty::Continuous ? (new Draw($l->id, $circuit->leg(), $l->knownRunW(), $l->pf))->amps() : 0.0,
                 $circuit->loads,
             ));
-            if (! Limit::over($runs, $circuit->breakerA) && Limit::over($runs + 0.25 * $continuous, $circuit->breakerA)) {
+            if (! Limit::over($runs, $circuit->breakerAmps) && Limit::over($runs + ContinuousLoads::extra($continuous), $circuit->breakerAmps)) {
                 yield new Finding(
-                    'CONTINUOUS_OVER_BREAKER', Severity::Wrong, Stage::Loads,
-                    sprintf('%s: %s of it run for hours; with 25 %% on top that is %s on a %d A breaker.', $circuit->title(), Say::amps($continuous), Say::amps($runs + 0.25 * $continuous), $circuit->breakerA),
+                    Code::ContinuousOverBreaker,
+                    sprintf('%s: %s of it run for hours; with 25 %% on top that is %s on a %d A breaker.', $circuit->title(), Say::amps($continuous), Say::amps($runs + ContinuousLoads::extra($continuous)), $circuit->breakerAmps),
                     'A breaker carries a load of three hours or more only up to 80 % of its rating.',
                     'Check which loads run on for hours, or split the circuit.',
-                    Source::nec('210.20(A)'), $circuit->id,
+                    $circuit->id,
                 );
             }
-            if (Limit::over($runs, $circuit->breakerA)) {
+            if (Limit::over($runs, $circuit->breakerAmps)) {
                 yield new Finding(
-                    'LOAD_OVER_BREAKER', Severity::Wrong, Stage::Loads,
-                    sprintf('%s: its loads run at %s on a %d A breaker.', $circuit->title(), Say::amps($runs), $circuit->breakerA),
+                    Code::LoadOverBreaker,
+                    sprintf('%s: its loads run at %s on a %d A breaker.', $circuit->title(), Say::amps($runs), $circuit->breakerAmps),
                     'Either the figures or the circuit are wrong: the breaker would trip.',
                     'Check the watts, and which loads really hang on this breaker.',
-                    Source::nec('210.23'), $circuit->id,
+                    $circuit->id,
                 );
             }
         }

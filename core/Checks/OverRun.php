@@ -4,24 +4,21 @@ declare(strict_types=1);
 
 namespace Underpin\Checks;
 
-use Underpin\Codebook\Source;
-use Underpin\Limit;
+use Underpin\Design\Design;
 use Underpin\Say;
-use Underpin\Stage;
 
 /** A leg over the machine's running limit. */
 final class OverRun implements Check
 {
-    public function findings(Facts $facts): iterable
+    public function findings(Design $design): iterable
     {
-        $fit = $facts->fit;
-        if ($fit !== null && Limit::over($fit->running->worstAmps(), $fit->supply->runLimitA())) {
+        $fit = $design->fit();
+        if ($fit !== null && $fit->overRun()) {
             yield new Finding(
-                'OVER_RUN', Severity::Wrong, Stage::Size,
+                Code::OverRun,
                 $fit->headline(),
-                sprintf('%s gives %s for hours; the advertised peak lasts seconds.', $fit->supply->words(), Say::amps($fit->supply->runLimitA())),
+                sprintf('%s gives %s for hours; the advertised peak lasts seconds.', $fit->supply->words(), Say::amps($fit->supply->runLimitAmps())),
                 'Take a circuit off the list of what must run, let two take turns, or pick a larger machine.',
-                Source::nec('702.4'),
             );
         }
     }

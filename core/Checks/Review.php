@@ -4,34 +4,36 @@ declare(strict_types=1);
 
 namespace Underpin\Checks;
 
-use Underpin\JobFile\JobFile;
-use Underpin\Stage;
+use Underpin\Design\Design;
+use Underpin\Job\Job;
+use Underpin\StageKey;
 
 /** Every check over one job. */
 final readonly class Review
 {
-    /** @var list<Finding> worst first, then by stage and code */
+    /** @var list<Finding> worst first, then by code */
     public array $findings;
 
-    public function __construct(public Facts $facts)
+    /** @param  ?list<Check>  $checks  null: all that there are */
+    public function __construct(public Design $design, ?array $checks = null)
     {
         $findings = [];
-        foreach (self::checks() as $check) {
-            foreach ($check->findings($facts) as $finding) {
+        foreach ($checks ?? self::checks() as $check) {
+            foreach ($check->findings($design) as $finding) {
                 $findings[] = $finding;
             }
         }
-        usort($findings, fn (Finding $x, Finding $y): int => [$x->severity->rank(), $x->code] <=> [$y->severity->rank(), $y->code]);
+        usort($findings, fn (Finding $x, Finding $y): int => [$x->severity->rank(), $x->code->value] <=> [$y->severity->rank(), $y->code->value]);
         $this->findings = $findings;
     }
 
-    public static function of(JobFile $job): self
+    public static function of(Job $job): self
     {
-        return new self(new Facts($job));
+        return new self(new Design($job));
     }
 
     /** @return list<Finding> */
-    public function on(Stage $stage): array
+    public function on(StageKey $stage): array
     {
         return array_values(array_filter($this->findings, fn (Finding $f): bool => $f->stage === $stage));
     }
@@ -43,7 +45,7 @@ final readonly class Review
     }
 
     /** @return list<Check> */
-    private static function checks(): array
+    public static function checks(): array
     {
         return [
             new ExistingFaults,

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Underpin\Checks;
 
-use Underpin\Codebook\LocalRules;
-use Underpin\Connection\Connections;
-use Underpin\JobFile\JobFile;
+use Underpin\Job\Authority;
+use Underpin\Job\Job;
+use Underpin\Job\LocalRules;
 
 /** What another set of local rules would change in a job, before anybody takes it. */
 final readonly class RulesChange
@@ -26,7 +26,7 @@ final readonly class RulesChange
      * @param  array<K, LocalRules>  $profiles  what might hold instead
      * @return array<K, self>
      */
-    public static function each(JobFile $job, array $profiles): array
+    public static function each(Job $job, array $profiles): array
     {
         $now = self::sentences($job);
 
@@ -34,30 +34,31 @@ final readonly class RulesChange
     }
 
     /** @param  list<string>  $said  of the job under the rules it has */
-    private static function to(LocalRules $next, JobFile $job, array $said): self
+    private static function to(LocalRules $next, Job $job, array $said): self
     {
         $rules = [];
         $after = $next->lines();
-        foreach ($job->rules->lines() as $rule => $now) {
+        foreach ($job->authority->rules->lines() as $rule => $now) {
             if ($after[$rule] !== $now) {
                 $rules[$rule] = [$now, $after[$rule]];
             }
         }
-        $then = self::sentences($job->withRules($next));
+        $then = self::sentences($job->with(new Authority($next, $job->authority->profile)));
 
         return new self($rules, array_values(array_diff($said, $then)), array_values(array_diff($then, $said)));
     }
 
     /** @return list<string> everything said of the job that rests on local rules */
-    private static function sentences(JobFile $job): array
+    private static function sentences(Job $job): array
     {
         $said = [];
-        foreach (Connections::judged($job) as $verdict) {
+        $review = Review::of($job);
+        foreach ($review->design->connections() as $verdict) {
             foreach ($verdict->reasons as $reason) {
-                $said[] = ucfirst($verdict->kind->words()).': '.$reason->text;
+                $said[] = ucfirst($verdict->way->words()).': '.$reason->text;
             }
         }
-        foreach (Review::of($job)->findings as $finding) {
+        foreach ($review->findings as $finding) {
             $said[] = $finding->what;
         }
 

@@ -4,21 +4,19 @@ declare(strict_types=1);
 
 namespace Underpin\Checks;
 
-use Underpin\Codebook\Source;
-use Underpin\Stage;
+use Underpin\Design\Design;
 
 /** No conductor of the tables fits what was asked. */
 final class WireNotFound implements Check
 {
-    public function findings(Facts $facts): iterable
+    public function findings(Design $design): iterable
     {
-        if ($facts->wireRefused !== null) {
+        if ($design->assemblyRefused() !== null) {
             yield new Finding(
-                'WIRE_NOT_FOUND', Severity::Wrong, Stage::Wire,
-                $facts->wireRefused->getMessage(),
+                Code::WireNotFound,
+                $design->assemblyRefused()->getMessage(),
                 'There is no wire plan without it.',
                 'Check ambient temperature, terminals and material.',
-                Source::nec('310.16'),
             );
         }
     }

@@ -37,7 +37,7 @@ final class MotorCurrents
      *
      * @throws Refused on "hp"
      */
-    public static function fullLoadA(string $hp, int $volts): float
+    public static function fullLoadAmps(string $hp, int $volts): float
     {
         $amps = self::FULL_LOAD[$hp] ?? throw new Refused('hp', 'hp must be one of '.implode(', ', self::sizes()).' (NEC 2023 Table 430.248).');
 

@@ -58,7 +58,7 @@ final class RangeDemand
 
     /**
      * @param  non-empty-array<float>  $ranges
-     * @return non-empty-array<string, float> demand by column
+     * @return array<string, float> demand by column
      */
     private static function eachByItsColumn(array $ranges): array
     {
@@ -89,11 +89,11 @@ final class RangeDemand
     public static function guard(array $ranges): void
     {
         if (count($ranges) > self::MOST_RANGES) {
-            throw new Refused('ranges_va', sprintf('ranges_va may hold at most %d; %d were given.', self::MOST_RANGES, count($ranges)));
+            throw new Refused('ranges_va', sprintf('Ranges may be at most %d; %d were given.', self::MOST_RANGES, count($ranges)));
         }
         foreach ($ranges as $va) {
             if (Limit::over($va, self::LARGEST_VA)) {
-                throw new Refused('ranges_va', 'ranges_va: a household range has at most 27 kW (NEC 2023 Table 220.55).');
+                throw new Refused('ranges_va', 'Ranges: a household range has at most 27 kW (NEC 2023 Table 220.55).');
             }
         }
     }

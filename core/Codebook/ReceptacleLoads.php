@@ -10,8 +10,8 @@ final class ReceptacleLoads
     private const MOST_A = [15 => 12.0, 20 => 16.0, 30 => 24.0];
 
     /** Amperes; null where the table has no row. */
-    public static function mostA(int $receptacleA): ?float
+    public static function mostAmps(int $receptacleAmps): ?float
     {
-        return self::MOST_A[$receptacleA] ?? null;
+        return self::MOST_A[$receptacleAmps] ?? null;
     }
 }

@@ -9,7 +9,7 @@ use Underpin\Codebook\Source;
 /** One thing that speaks for, against or beside a way of connecting, with where it comes from. */
 final readonly class Reason
 {
-    private function __construct(public Possible $makes, public string $text, public Source $source)
+    private function __construct(public Possible $possible, public string $text, public Source $source)
     {
     }
 

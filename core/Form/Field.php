@@ -5,97 +5,153 @@ declare(strict_types=1);
 namespace Underpin\Form;
 
 use BackedEnum;
-use LogicException;
+use Underpin\Form\Type\ChoiceType;
+use Underpin\Form\Type\DateType;
+use Underpin\Form\Type\FlagType;
+use Underpin\Form\Type\GroupType;
+use Underpin\Form\Type\IdType;
+use Underpin\Form\Type\ItemsType;
+use Underpin\Form\Type\NumberChoiceType;
+use Underpin\Form\Type\NumbersType;
+use Underpin\Form\Type\NumberType;
+use Underpin\Form\Type\TextType;
+use Underpin\Form\Type\Type;
 use Underpin\Refused;
 
 /**
- * One named input: its type, limits and default. The same object reads the value, refuses a
- * bad one by name, describes itself for `--describe`, and writes its part of a JSON Schema.
+ * One named input: its type, limits and default, and what a screen calls it. The same object reads
+ * the value, refuses a bad one by name, describes itself for `--describe`, labels the input of a
+ * page, and writes its part of a JSON Schema.
  */
 final readonly class Field
 {
-    /** What no quantity of a house reaches; anything beyond is a typing error. */
-    private const ABSURD = 1e9;
+    /** Characters of what was given that a refusal repeats. */
+    private const LONGEST_GIVEN = 40;
 
-    /**
-     * @param  list<string>|list<int>  $choices
-     */
     private function __construct(
         public string $name,
-        public FieldType $type,
+        public Type $type,
         public string $meaning,
+        public string $label,
         public bool $required = true,
         public float|int|string|bool|null $default = null,
         public ?string $defaultWords = null,
-        private float $atLeast = 0.0,
-        private ?float $over = null,
-        private ?float $atMost = null,
-        public array $choices = [],
-        public ?Form $items = null,
         private string $hint = '',
     ) {
     }
 
+    public static function of(string $name, Type $type, string $meaning): self
+    {
+        return new self($name, $type, $meaning, $name);
+    }
+
     public static function number(string $name, string $meaning): self
     {
-        return new self($name, FieldType::Number, $meaning);
+        return self::of($name, new NumberType, $meaning);
     }
 
     public static function whole(string $name, string $meaning): self
     {
-        return new self($name, FieldType::Whole, $meaning);
+        return self::of($name, NumberType::whole(), $meaning);
     }
 
     public static function id(string $name = 'id'): self
     {
-        return new self($name, FieldType::Id, 'unique in its list; comes back unchanged');
+        return self::of($name, new IdType, 'unique in its list; comes back unchanged');
     }
 
-    /** @param  list<string>  $choices */
+    /** @param  list<string>|array<string, string>  $choices  plain words, or words with what a person reads for them */
     public static function choice(string $name, string $meaning, array $choices): self
     {
-        return new self($name, FieldType::Choice, $meaning, choices: $choices);
+        $options = [];
+        foreach ($choices as $word => $read) {
+            $options[is_string($word) ? $word : $read] = $read;
+        }
+
+        return self::of($name, new ChoiceType($options), $meaning);
     }
 
-    /** @param  class-string<BackedEnum>  $enum  of strings */
+    /**
+     * A case of an enum of strings, read as words() says it where it has that.
+     *
+     * @param  class-string<BackedEnum>  $enum
+     */
     public static function enum(string $name, string $meaning, string $enum): self
     {
-        return self::choice($name, $meaning, array_map(fn (BackedEnum $case): string => (string) $case->value, $enum::cases()));
+        $options = [];
+        foreach ($enum::cases() as $case) {
+            $words = method_exists($case, 'words') ? $case->words() : $case->value;
+            $options[(string) $case->value] = is_string($words) ? $words : (string) $case->value;
+        }
+
+        return self::of($name, new ChoiceType($options), $meaning);
     }
 
-    /** @param  list<int>  $choices */
+    /** @param  list<int>|array<int, string>  $choices  plain numbers, or numbers with what a person reads for them */
     public static function numberChoice(string $name, string $meaning, array $choices): self
     {
-        return new self($name, FieldType::NumberChoice, $meaning, choices: $choices);
+        $plain = array_values(array_filter($choices, is_int(...)));
+        $words = array_filter($choices, is_string(...));
+
+        return self::of($name, $plain === [] ? new NumberChoiceType($words) : NumberChoiceType::plain($plain), $meaning);
     }
 
-    public static function flag(string $name, string $meaning): self
+    public static function flag(string $name, string $meaning, string $yes = 'yes', string $no = 'no'): self
     {
-        return new self($name, FieldType::Flag, $meaning);
+        return self::of($name, new FlagType($yes, $no), $meaning);
     }
 
     /** Text that may be empty; `atMost` limits its length. */
     public static function text(string $name, string $meaning): self
     {
-        return (new self($name, FieldType::FreeText, $meaning))->atMost(2000)->default('');
+        return self::of($name, new TextType, $meaning)->default('');
+    }
+
+    /** A day, or empty. */
+    public static function date(string $name, string $meaning): self
+    {
+        return self::of($name, new DateType, $meaning)->default('');
     }
 
     /** An object of its own. */
     public static function group(string $name, string $meaning, Form $form): self
     {
-        return new self($name, FieldType::Group, $meaning, items: $form);
+        return self::of($name, new GroupType($form), $meaning);
     }
 
     /** A list of plain numbers; `atMost` limits how many. */
     public static function numbers(string $name, string $meaning): self
     {
-        return new self($name, FieldType::Numbers, $meaning);
+        return self::of($name, new NumbersType, $meaning);
     }
 
     /** A list of objects; `atMost` limits how many. */
     public static function items(string $name, string $meaning, Form $items): self
     {
-        return new self($name, FieldType::Items, $meaning, items: $items);
+        return self::of($name, new ItemsType($items), $meaning);
+    }
+
+    /** The same field under another name, where a form holds two of a kind. */
+    public function named(string $name): self
+    {
+        return $this->with(['name' => $name]);
+    }
+
+    /** What the screens call it, and so every refusal. */
+    public function label(string $label): self
+    {
+        return $this->with(['label' => $label]);
+    }
+
+    /** What its number counts. */
+    public function in(Unit $unit): self
+    {
+        return $this->with(['type' => $this->type instanceof NumberType || $this->type instanceof NumbersType ? $this->type->of($unit) : $this->type]);
+    }
+
+    public function unit(): ?Unit
+    {
+        return $this->type instanceof NumberType ? $this->type->unit : null;
     }
 
     public function required(): self
@@ -122,17 +178,23 @@ final readonly class Field
 
     public function atLeast(float $limit): self
     {
-        return $this->with(['atLeast' => $limit]);
+        return $this->with(['type' => $this->type->atLeast($limit)]);
     }
 
     public function over(float $limit): self
     {
-        return $this->with(['over' => $limit]);
+        return $this->with(['type' => $this->type->over($limit)]);
     }
 
     public function atMost(float $limit): self
     {
-        return $this->with(['atMost' => $limit]);
+        return $this->with(['type' => $this->type->atMost($limit)]);
+    }
+
+    /** The field of one element of a list of plain values. */
+    public function at(int $place, Type $type): self
+    {
+        return $this->with(['name' => "$this->name.$place", 'label' => "$this->label ".($place + 1), 'type' => $type]);
     }
 
     /**
@@ -143,21 +205,10 @@ final readonly class Field
     public function read(mixed $value): float|int|string|bool|array|Values|null
     {
         if ($value === null) {
-            return $this->required ? throw $this->refused('is missing') : $this->default;
+            return $this->required ? throw $this->missing() : $this->default;
         }
 
-        return match ($this->type) {
-            FieldType::Number => $this->readNumber($value),
-            FieldType::Whole => (int) $this->readWhole($value),
-            FieldType::Id => $this->readText($value),
-            FieldType::Choice => $this->readChoice($value),
-            FieldType::NumberChoice => $this->readNumberChoice($value),
-            FieldType::Flag => is_bool($value) ? $value : throw $this->refused('must be true or false'),
-            FieldType::Items => $this->readItems($value),
-            FieldType::FreeText => $this->readFreeText($value),
-            FieldType::Group => $this->readGroup($value),
-            FieldType::Numbers => $this->readNumbers($value),
-        };
+        return $this->type->read($this, $value);
     }
 
     /**
@@ -167,52 +218,17 @@ final readonly class Field
      */
     public function faults(mixed $value): array
     {
-        if ($value !== null && $this->type === FieldType::Group) {
-            return array_map(fn (Refused $fault): Refused => $fault->within($this->name), $this->form()->faults($value));
-        }
-        $faults = [];
-        if ($this->type === FieldType::Items && is_array($value)) {
-            foreach (array_values($value) as $i => $item) {
-                foreach ($this->form()->faults($item) as $fault) {
-                    $faults[] = $fault->within("$this->name.$i");
-                }
-            }
-        }
-        if ($faults === []) {
-            try {
-                $this->read($value);
-            } catch (Refused $fault) {
-                $faults[] = $fault;
-            }
+        if ($value === null) {
+            return $this->required ? [$this->missing()] : [];
         }
 
-        return $faults;
+        return $this->type->faults($this, $value);
     }
 
-    /**
-     * This field as JSON Schema (draft 2020-12).
-     *
-     * @return array<string, mixed>
-     */
+    /** @return array<string, mixed> this field as JSON Schema (draft 2020-12) */
     public function schema(): array
     {
-        $number = array_filter([
-            'minimum' => $this->over === null ? $this->atLeast : null,
-            'exclusiveMinimum' => $this->over,
-            'maximum' => $this->atMost ?? self::ABSURD,
-        ], fn (?float $limit): bool => $limit !== null);
-        $schema = match ($this->type) {
-            FieldType::Number => ['type' => 'number', ...$number],
-            FieldType::Whole => ['type' => 'integer', ...$number],
-            FieldType::Id => array_filter(['type' => 'string', 'minLength' => 1, 'maxLength' => $this->atMost === null ? null : (int) $this->atMost], fn (mixed $each): bool => $each !== null),
-            FieldType::FreeText => ['type' => 'string', 'maxLength' => (int) $this->atMost],
-            FieldType::Choice => ['type' => 'string', 'enum' => $this->choices],
-            FieldType::NumberChoice => ['type' => 'integer', 'enum' => $this->choices],
-            FieldType::Flag => ['type' => 'boolean'],
-            FieldType::Group => $this->form()->schema(),
-            FieldType::Items => ['type' => 'array', 'items' => $this->form()->schema(), ...$this->mostItems()],
-            FieldType::Numbers => ['type' => 'array', 'items' => ['type' => 'number'], ...$this->mostItems()],
-        };
+        $schema = $this->type->schema();
         if (! $this->required && isset($schema['type'])) {
             $schema['type'] = [$schema['type'], 'null'];
             if (isset($schema['enum']) && is_array($schema['enum'])) {
@@ -223,162 +239,37 @@ final readonly class Field
         return ['description' => $this->meaning, ...$schema];
     }
 
-    /** @return array<string, int> */
-    private function mostItems(): array
-    {
-        return $this->atMost === null ? [] : ['maxItems' => (int) $this->atMost];
-    }
-
     /** @return array<string, mixed> */
     public function describe(): array
     {
-        $about = ['name' => $this->name, 'type' => $this->type->value, 'meaning' => $this->meaning, 'required' => $this->required];
+        $about = ['name' => $this->name, 'type' => $this->type->name(), 'meaning' => $this->meaning, 'required' => $this->required];
         if ($this->default !== null || $this->defaultWords !== null) {
             $about['default'] = $this->defaultWords ?? $this->default;
         }
-        if ($this->choices !== []) {
-            $about['choices'] = $this->choices;
-        }
-        if (in_array($this->type, [FieldType::Number, FieldType::Whole], true)) {
-            $about[$this->over === null ? 'at_least' : 'over'] = $this->over ?? $this->atLeast;
-        }
-        if ($this->atMost !== null) {
-            $about[$this->type === FieldType::Items ? 'at_most_items' : 'at_most'] = $this->atMost;
-        }
-        if ($this->items !== null) {
-            $about['items'] = $this->items->describe();
-        }
 
-        return $about;
+        return [...$about, ...$this->type->describe()];
     }
 
-    private function readNumber(mixed $value): float
+    /** What was given and what would be taken. */
+    public function refused(mixed $given): Refused
     {
-        if (! is_int($value) && ! is_float($value)) {
-            throw $this->refused('must be a number');
-        }
-        $number = (float) $value;
-        if (! is_finite($number) || abs($number) > self::ABSURD) {
-            throw $this->refused('must be a finite number of at most 1e9');
-        }
-        if ($this->over !== null && $number <= $this->over) {
-            throw $this->refused("must be over $this->over");
-        }
-        if ($this->over === null && $number < $this->atLeast) {
-            throw $this->refused("must be at least $this->atLeast");
-        }
-        if ($this->atMost !== null && $number > $this->atMost) {
-            throw $this->refused("must be at most $this->atMost");
-        }
-
-        return $number;
+        return new Refused($this->name, trim("$this->label must be {$this->type->wanted()}; ".self::said($given)." was given. $this->hint"));
     }
 
-    private function readWhole(mixed $value): float
+    public function missing(): Refused
     {
-        $number = $this->readNumber($value);
-
-        return floor($number) === $number ? $number : throw $this->refused('must be a whole number');
+        return new Refused($this->name, trim("$this->label is missing: it must be {$this->type->wanted()}. $this->hint"));
     }
 
-    private function readText(mixed $value): string
+    private static function said(mixed $given): string
     {
-        if (! is_string($value) || $value === '') {
-            throw $this->refused('must be text that is not empty');
-        }
-
-        return $this->atMost === null || mb_strlen($value) <= $this->atMost ? $value : throw $this->refused("may have at most $this->atMost characters");
-    }
-
-    private function readChoice(mixed $value): string
-    {
-        return is_string($value) && in_array($value, $this->choices, true)
-            ? $value
-            : throw $this->refused('must be one of "'.implode('", "', $this->choices).'"');
-    }
-
-    private function readNumberChoice(mixed $value): int
-    {
-        $refused = $this->refused('must be one of the numbers '.implode(', ', $this->choices));
-        if (! is_int($value) && ! is_float($value)) {
-            throw $refused;
-        }
-
-        return in_array((float) $value, array_map(floatval(...), $this->choices), true) ? (int) $value : throw $refused;
-    }
-
-    /** @return list<Values> */
-    private function readItems(mixed $value): array
-    {
-        if (! is_array($value)) {
-            throw $this->refused('must be a list');
-        }
-        if ($this->atMost !== null && count($value) > $this->atMost) {
-            throw $this->refused(sprintf('may hold at most %d; %d were given', $this->atMost, count($value)));
-        }
-        $read = [];
-        $seen = [];
-        foreach (array_values($value) as $i => $item) {
-            try {
-                $values = $this->form()->read($item);
-                $id = $values->idOrNull();
-                if ($id !== null && isset($seen["id $id"])) {
-                    throw new Refused('id', "id: \"$id\" stands twice in $this->name.");
-                }
-                $seen["id $id"] = true;
-                $read[] = $values;
-            } catch (Refused $refused) {
-                throw $refused->within("$this->name.$i");
-            }
-        }
-
-        return $read;
-    }
-
-    private function readFreeText(mixed $value): string
-    {
-        if (! is_string($value)) {
-            throw $this->refused('must be text');
-        }
-
-        return mb_strlen($value) <= (int) $this->atMost ? $value : throw $this->refused("may have at most $this->atMost characters");
-    }
-
-    private function readGroup(mixed $value): Values
-    {
-        try {
-            return $this->form()->read($value);
-        } catch (Refused $refused) {
-            throw $refused->within($this->name);
-        }
-    }
-
-    /** @return list<float> */
-    private function readNumbers(mixed $value): array
-    {
-        if (! is_array($value)) {
-            throw $this->refused('must be a list of numbers');
-        }
-        if ($this->atMost !== null && count($value) > $this->atMost) {
-            throw $this->refused(sprintf('may hold at most %d; %d were given', $this->atMost, count($value)));
-        }
-        $numbers = [];
-        foreach (array_values($value) as $i => $number) {
-            $numbers[] = self::number("$this->name.$i", $this->meaning)->atLeast($this->atLeast)->read($number);
-        }
-
-        /** @var list<float> $numbers */
-        return $numbers;
-    }
-
-    private function form(): Form
-    {
-        return $this->items ?? throw new LogicException("$this->name has no fields of its own.");
-    }
-
-    private function refused(string $why): Refused
-    {
-        return new Refused($this->name, trim("$this->name $why. $this->hint"));
+        return match (true) {
+            is_string($given) => '"'.mb_strimwidth($given, 0, self::LONGEST_GIVEN, '…').'"',
+            is_bool($given) => $given ? 'true' : 'false',
+            is_int($given), is_float($given) => (string) $given,
+            is_array($given) => 'a list of '.count($given),
+            default => 'an object',
+        };
     }
 
     /** @param  array<string, mixed>  $changes */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underpin\Form;
 
+use LogicException;
 use stdClass;
 use Underpin\Refused;
 
@@ -21,13 +22,45 @@ final readonly class Form
     /** The same fields, but only those named here. */
     public function only(string ...$names): self
     {
-        return new self(...array_filter($this->fields, fn (Field $field): bool => in_array($field->name, $names, true)));
+        return new self(...array_map($this->field(...), $names));
+    }
+
+    /** These fields and those of another. */
+    public function and(Field ...$more): self
+    {
+        return new self(...$this->fields, ...$more);
+    }
+
+    public function field(string $name): Field
+    {
+        foreach ($this->fields as $field) {
+            if ($field->name === $name) {
+                return $field;
+            }
+        }
+        throw new LogicException("There is no field '$name' here.");
     }
 
     /** @return list<Field> */
     public function fields(): array
     {
         return $this->fields;
+    }
+
+    /**
+     * What a value's own constructor checks: the limits of its fields, where they stand once.
+     *
+     * @param  array<string, mixed>  $values  by field; null: not known
+     *
+     * @throws Refused naming the first field at fault
+     */
+    public function guard(array $values): void
+    {
+        foreach ($values as $name => $value) {
+            if ($value !== null) {
+                $this->field($name)->read($value);
+            }
+        }
     }
 
     /** @throws Refused naming the first field at fault */
@@ -82,6 +115,12 @@ final readonly class Form
         return ['type' => 'object', 'properties' => $properties, 'required' => $required, 'additionalProperties' => false];
     }
 
+    /** @return list<array<string, mixed>> */
+    public function describe(): array
+    {
+        return array_map(fn (Field $field): array => $field->describe(), $this->fields);
+    }
+
     /** @return list<Refused> */
     private function unknown(stdClass $case): array
     {
@@ -96,12 +135,6 @@ final readonly class Form
 
     private static function notAnObject(): Refused
     {
-        return new Refused('', 'must be an object with named fields.');
-    }
-
-    /** @return list<array<string, mixed>> */
-    public function describe(): array
-    {
-        return array_map(fn (Field $field): array => $field->describe(), $this->fields);
+        return new Refused('', 'It must be an object with named fields.');
     }
 }

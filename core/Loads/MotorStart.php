@@ -15,15 +15,15 @@ final readonly class MotorStart
     }
 
     /**
-     * @param  float  $lraA  locked-rotor amperes from the nameplate
+     * @param  float  $lraAmps  locked-rotor amperes from the nameplate
      * @param  float  $softStartPct  what a soft starter leaves of the locked-rotor current, at most 100
      *
      * @throws Refused on "volts", "lra_a" or "soft_start_pct"
      */
-    public static function fromLockedRotor(float $lraA, float $volts, float $softStartPct = 100.0): self
+    public static function fromLockedRotor(float $lraAmps, float $volts, float $softStartPct = 100.0): self
     {
-        self::guard('lra_a', $lraA, $volts, $softStartPct);
-        $amps = $lraA * $softStartPct / 100;
+        self::guard('lra_a', $lraAmps, $volts, $softStartPct);
+        $amps = $lraAmps * $softStartPct / 100;
 
         return new self($amps * $volts / 1000, $amps);
     }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Underpin\Loads;
 
 use Underpin\Codebook\MotorCurrents;
+use Underpin\Leg;
 use Underpin\Limit;
 use Underpin\Refused;
-use Underpin\Service\Leg;
 
 /**
  * Running and starting watts as a nameplate gives them. Watts are amperes × volts × power
@@ -22,23 +22,23 @@ final readonly class Nameplate
     /**
      * Rated amperes, and locked-rotor amperes where the plate has them.
      *
-     * @param  ?float  $lockedRotorA  at least the rated amperes; null: none on the plate
+     * @param  ?float  $lockedRotorAmps  at least the rated amperes; null: none on the plate
      * @param  float  $pf  power factor, over 0 and at most 1
      * @param  float  $softStartPct  what a soft starter leaves of the locked-rotor current
      *
      * @throws Refused by field
      */
-    public static function fromAmps(float $ratedA, Leg $leg, float $pf, ?float $lockedRotorA = null, float $softStartPct = 100.0): self
+    public static function fromAmps(float $ratedAmps, Leg $leg, float $pf, ?float $lockedRotorAmps = null, float $softStartPct = 100.0): self
     {
-        if ($ratedA < 0) {
+        if ($ratedAmps < 0) {
             throw new Refused('rla', 'rla, the rated amperes, must not be below 0.');
         }
-        if ($lockedRotorA !== null && Limit::over($ratedA, $lockedRotorA)) {
-            throw new Refused('lra', "lra, the locked-rotor amperes, must be at least the rated amperes ($ratedA A).");
+        if ($lockedRotorAmps !== null && Limit::over($ratedAmps, $lockedRotorAmps)) {
+            throw new Refused('lra', "lra, the locked-rotor amperes, must be at least the rated amperes ($ratedAmps A).");
         }
-        $startA = $lockedRotorA === null ? null : max($ratedA, MotorStart::fromLockedRotor($lockedRotorA, $leg->volts(), $softStartPct)->amps);
+        $startAmps = $lockedRotorAmps === null ? null : max($ratedAmps, MotorStart::fromLockedRotor($lockedRotorAmps, $leg->volts(), $softStartPct)->amps);
 
-        return new self($ratedA * $leg->volts() * $pf, $startA === null ? null : $startA * $leg->volts() * $pf);
+        return new self($ratedAmps * $leg->volts() * $pf, $startAmps === null ? null : $startAmps * $leg->volts() * $pf);
     }
 
     /**
@@ -50,7 +50,7 @@ final readonly class Nameplate
      */
     public static function fromHorsepower(string $hp, string $codeLetter, Leg $leg, float $pf, float $softStartPct = 100.0): self
     {
-        $run = MotorCurrents::fullLoadA($hp, $leg->volts());
+        $run = MotorCurrents::fullLoadAmps($hp, $leg->volts());
         $start = MotorStart::fromCodeLetter(MotorCurrents::horsepower($hp), $codeLetter, $leg->volts(), $softStartPct)->amps;
 
         return self::fromAmps($run, $leg, $pf, max($run, $start));

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Underpin\Loads;
 
-use Underpin\JobFile\JobFile;
-use Underpin\Service\Circuit;
-use Underpin\Sizing\Starter;
-use Underpin\Sizing\StartOrder;
-use Underpin\Sizing\StartSequence;
+use Underpin\Codebook\SplitPhase;
+use Underpin\Demand\Worksheet;
+use Underpin\Job\Circuit;
+use Underpin\Job\Job;
+use Underpin\Job\Load;
+use Underpin\Job\LoadBasis;
+use Underpin\Job\Role;
+use Underpin\Legs\Draw;
+use Underpin\Legs\LegCurrents;
 
 /** The circuits by role, and what the ones that must run put on the legs. */
 final readonly class Plan
@@ -36,13 +40,19 @@ final readonly class Plan
         $this->must = $of(Role::Must);
         $this->room = $of(Role::Room);
         $this->off = $of(Role::Off);
-        $this->running = LegCurrents::of(self::drawsOf($this->must))->atLeast($floorVa / 240);
+        $this->running = LegCurrents::of(self::drawsOf($this->must))->atLeast($floorVa / SplitPhase::BETWEEN_LEGS_V);
         $this->starting = self::startingOf($this->must);
     }
 
-    public static function of(JobFile $job): self
+    public static function of(Job $job): self
     {
-        return new self($job->drawingCircuits(), $job->floorVa());
+        return new self($job->drawingCircuits(), self::floorVa($job));
+    }
+
+    /** What the dwelling draws by the code's calculation, when sizing is to use that; volt-amperes. */
+    private static function floorVa(Job $job): float
+    {
+        return $job->basis->use === LoadBasis::Calculate && $job->basis->demand !== null ? Worksheet::of($job->basis->demand)->demandVa : 0.0;
     }
 
     /** @return list<Circuit> that must run, with no figure for what they draw */
@@ -75,7 +85,7 @@ final readonly class Plan
      */
     public static function startingOf(array $circuits): StartSequence
     {
-        $starters = array_map(fn (Circuit $c): Starter => $c->starter(), $circuits);
+        $starters = array_map(Starter::of(...), $circuits);
 
         return StartOrder::inGivenOrder(StartOrder::sorted($starters));
     }

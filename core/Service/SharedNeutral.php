@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Underpin\Service;
 
+use Underpin\Job\Panel;
+use Underpin\Job\Position;
+
 /**
  * What is said wherever a one-pole breaker may be moved or put into a tandem: it may be half of a
  * multiwire circuit. NEC 2023 210.4, 300.13(B).
@@ -37,7 +40,7 @@ final class SharedNeutral
     }
 
     /** Once a breaker has changed its leg, in one sentence; nothing where that harms no neutral. */
-    public static function afterMoving(?bool $hasMultiwire, Slot $from, Slot $to): string
+    public static function afterMoving(?bool $hasMultiwire, Position $from, Position $to): string
     {
         return $hasMultiwire === false || $from->leg() === $to->leg()
             ? ''

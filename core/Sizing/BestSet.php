@@ -23,7 +23,7 @@ final class BestSet
     /**
      * @param  float  $limitA  amperes that leg A may carry
      * @param  float  $limitB  amperes that leg B may carry
-     * @param  list<Contender>  $loads  at most 20
+     * @param  list<Candidate>  $loads  at most 20
      *
      * @throws Refused on more than 20 loads or a negative limit
      */
@@ -47,7 +47,7 @@ final class BestSet
     /**
      * All sets of some loads that keep within the limits by themselves, by falling worth.
      *
-     * @param  list<Contender>  $loads
+     * @param  list<Candidate>  $loads
      * @param  int  $shift  place of the first of them in the whole list
      * @return non-empty-list<array{float, float, float, int}> worth, amperes on A and on B, bits of the loads
      */
@@ -106,7 +106,7 @@ final class BestSet
         return $chosen;
     }
 
-    /** @param  list<Contender>  $loads */
+    /** @param  list<Candidate>  $loads */
     private static function answer(array $loads, int $chosen): ChosenSet
     {
         $ids = [];

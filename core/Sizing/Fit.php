@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Underpin\Sizing;
 
+use Underpin\Job\Circuit;
+use Underpin\Legs\Draw;
+use Underpin\Legs\LegCurrents;
 use Underpin\Limit;
-use Underpin\Loads\Draw;
-use Underpin\Loads\LegCurrents;
 use Underpin\Loads\Plan;
+use Underpin\Loads\Starter;
+use Underpin\Loads\StartOrder;
+use Underpin\Loads\StartSequence;
 use Underpin\Say;
-use Underpin\Service\Circuit;
 
 /**
  * One machine on one fuel against the circuits that must run. The legs are judged separately,
@@ -23,7 +26,7 @@ final readonly class Fit
     public StartSequence $starting;
 
     /** the highest moment when a motor starts again by itself with everything on, amperes */
-    public float $restartA;
+    public float $restartAmps;
 
     /** @var list<Circuit> that must run on 240 V and cannot, on a 120 V machine */
     public array $cannotFeed;
@@ -38,9 +41,9 @@ final readonly class Fit
         $canFeed = fn (Circuit $c): bool => $supply->canFeed($c->leg());
         $this->fed = array_values(array_filter($plan->must, $canFeed));
         $this->cannotFeed = array_values(array_filter($plan->must, fn (Circuit $c): bool => ! $canFeed($c)));
-        $this->running = self::runningOn($supply, $this->fed)->atLeast($plan->floorVa / ($supply->feedsBothLegs() ? 240 : 120));
+        $this->running = self::runningOn($supply, $this->fed)->atLeast($plan->floorVa / $supply->machine->volts);
         $this->starting = self::startingOn($supply, $this->fed);
-        $this->restartA = self::restartOn($supply, $this->fed, $this->running, $plan->floorVa > 0);
+        $this->restartAmps = self::restartOn($supply, $this->fed, $this->running, $plan->floorVa > 0);
         $this->verdict = $this->judge();
     }
 
@@ -68,26 +71,26 @@ final readonly class Fit
     }
 
     /** Amperes of the running limit left on the worse leg; negative when it is over. */
-    public function spareA(): float
+    public function spareAmps(): float
     {
-        return $this->supply->runLimitA() - $this->running->worstAmps();
+        return $this->supply->runLimitAmps() - $this->running->worstAmps();
     }
 
     /** The same in per cent of the limit. */
     public function sparePct(): float
     {
-        return 100 * $this->spareA() / $this->supply->runLimitA();
+        return 100 * $this->spareAmps() / $this->supply->runLimitAmps();
     }
 
     /** What can run together: all that must and what else there is room for, or the best part of it. */
-    public function together(): Together
+    public function together(): LoadSet
     {
         if ($this->verdict === Verdict::Short) {
-            return Together::bestOf($this->supply, [], $this->fed);
+            return LoadSet::bestOf($this->supply, [], $this->fed);
         }
         $room = array_filter($this->plan->room, fn (Circuit $c): bool => $this->supply->canFeed($c->leg()));
 
-        return Together::bestOf($this->supply, $this->fed, array_values($room));
+        return LoadSet::bestOf($this->supply, $this->fed, array_values($room));
     }
 
     /** One sentence for the leg strip. */
@@ -99,12 +102,12 @@ final readonly class Fit
         return match (true) {
             $this->plan->must === [] => 'Mark what must run; then this machine can be judged.',
             $this->cannotFeed !== [] => sprintf('%s cannot run: a 120 V machine has no 240 V.', Say::list($this->titles($this->cannotFeed), 3)),
-            $this->spareA() < -Limit::SLACK => sprintf('Over by %s on %s while running.', Say::amps(-$this->spareA()), $leg),
-            $this->overSurge() => sprintf('%s starts at %s; the machine gives %s.', $starter, Say::amps($this->starting->peakAmps()), Say::amps($this->supply->surgeLimitA())),
+            $this->overRun() => sprintf('Over by %s on %s while running.', Say::amps(-$this->spareAmps()), $leg),
+            $this->overSurge() => sprintf('%s starts at %s; the machine gives %s.', $starter, Say::amps($this->starting->peakAmps()), Say::amps($this->supply->surgeLimitAmps())),
             $this->verdict === Verdict::Unknown => sprintf('Holds for what is known, but %s.', $this->whatIsMissing()),
-            $this->restartIsOver() => sprintf('Holds in the right order only, with %s to spare on %s.', Say::amps($this->spareA()), $leg),
-            $this->verdict === Verdict::Tight => sprintf('Holds, with no more than %s to spare on %s.', Say::amps($this->spareA()), $leg),
-            default => sprintf('Holds, with %s to spare on %s.', Say::amps($this->spareA()), $leg),
+            $this->restartIsOver() => sprintf('Holds in the right order only, with %s to spare on %s.', Say::amps($this->spareAmps()), $leg),
+            $this->verdict === Verdict::Tight => sprintf('Holds, with no more than %s to spare on %s.', Say::amps($this->spareAmps()), $leg),
+            default => sprintf('Holds, with %s to spare on %s.', Say::amps($this->spareAmps()), $leg),
         };
     }
 
@@ -120,26 +123,26 @@ final readonly class Fit
             '%s running and %s advertised peak: %s of the peak is gone after seconds. That is %s running and %s starting %s.',
             Say::watts($supply->rating->runW), Say::watts($supply->rating->peakW),
             Say::watts($supply->rating->peakW - $supply->rating->runW),
-            Say::amps($supply->ratedRunA()), Say::amps($supply->surgeLimitA()),
+            Say::amps($supply->ratedRunAmps()), Say::amps($supply->surgeLimitAmps()),
             $supply->feedsBothLegs() ? 'on each leg' : 'on its one hot wire',
         )];
-        if ($supply->machine->outletA < $supply->ratedRunA()) {
-            $why[] = sprintf('Its %s outlet passes %d A, less than the engine gives.', $supply->machine->outlet->value, $supply->machine->outletA);
+        if ($supply->machine->outletAmps < $supply->ratedRunAmps()) {
+            $why[] = sprintf('Its %s outlet passes %d A, less than the engine gives.', $supply->machine->outlet->value, $supply->machine->outletAmps);
         }
         if ($this->cannotFeed !== []) {
             $why[] = sprintf('No 240 V: %s %s dead.', Say::list($this->titles($this->cannotFeed)), count($this->cannotFeed) === 1 ? 'stays' : 'stay');
         }
         if ($this->plan->must !== []) {
             $why[] = $supply->feedsBothLegs()
-                ? sprintf('Must run: %s on leg A, %s on leg B, of %s.', Say::amps($this->running->aAmps), Say::amps($this->running->bAmps), Say::amps($supply->runLimitA()))
-                : sprintf('Must run: %s together on one hot wire, of %s.', Say::amps($this->running->aAmps), Say::amps($supply->runLimitA()));
+                ? sprintf('Must run: %s on leg A, %s on leg B, of %s.', Say::amps($this->running->aAmps), Say::amps($this->running->bAmps), Say::amps($supply->runLimitAmps()))
+                : sprintf('Must run: %s together on one hot wire, of %s.', Say::amps($this->running->aAmps), Say::amps($supply->runLimitAmps()));
             $why[] = sprintf(
                 'Worst start in the best order: %s (%s), of %s.',
-                Say::amps($this->starting->peakAmps()), $this->worstStarter(), Say::amps($supply->surgeLimitA()),
+                Say::amps($this->starting->peakAmps()), $this->worstStarter(), Say::amps($supply->surgeLimitAmps()),
             );
         }
         if ($this->restartIsOver()) {
-            $why[] = sprintf('If a motor starts again by itself with everything on, it reaches %s: the order alone does not cover that. A soft starter would.', Say::amps($this->restartA));
+            $why[] = sprintf('If a motor starts again by itself with everything on, it reaches %s: the order alone does not cover that. A soft starter would.', Say::amps($this->restartAmps));
         }
         if ($this->verdict !== Verdict::Short && $this->plan->must !== [] && $this->sparePct() < $this->marginPct - Limit::SLACK) {
             $why[] = sprintf('%s to spare is less than the %s margin chosen for this job.', Say::pct($this->sparePct()), Say::pct($this->marginPct));
@@ -151,14 +154,19 @@ final readonly class Fit
         return $why;
     }
 
+    public function overRun(): bool
+    {
+        return Limit::over($this->running->worstAmps(), $this->supply->runLimitAmps());
+    }
+
     public function overSurge(): bool
     {
-        return Limit::over($this->starting->peakAmps(), $this->supply->surgeLimitA());
+        return Limit::over($this->starting->peakAmps(), $this->supply->surgeLimitAmps());
     }
 
     public function restartIsOver(): bool
     {
-        return Limit::over($this->restartA, $this->supply->surgeLimitA()) && ! $this->overSurge();
+        return Limit::over($this->restartAmps, $this->supply->surgeLimitAmps()) && ! $this->overSurge();
     }
 
     private function judge(): Verdict
@@ -166,7 +174,7 @@ final readonly class Fit
         return match (true) {
             $this->plan->must === [] => Verdict::Unknown,
             $this->cannotFeed !== [],
-            Limit::over($this->running->worstAmps(), $this->supply->runLimitA()),
+            $this->overRun(),
             $this->overSurge() => Verdict::Short,
             $this->missing() => Verdict::Unknown,
             $this->restartIsOver(), $this->sparePct() < $this->marginPct - Limit::SLACK => Verdict::Tight,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Underpin\Sizing;
 
+use Underpin\Job\Fuel;
+use Underpin\Job\Machine;
 use Underpin\Loads\Plan;
 
 /** A catalogue against one plan: what holds first, the least price first among those. */

@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace Underpin\Sizing;
 
+use Underpin\Codebook\SplitPhase;
+use Underpin\Job\Fuel;
+use Underpin\Job\Generator;
+use Underpin\Job\Machine;
+use Underpin\Job\Rating;
+use Underpin\Leg;
 use Underpin\Refused;
-use Underpin\Service\Leg;
 
 /**
  * A machine on one fuel, as the legs see it. A 120/240 V machine gives half its watts to each
@@ -18,27 +23,33 @@ final readonly class Supply
     public function __construct(public Machine $machine, public Fuel $fuel)
     {
         $this->rating = $machine->ratingOn($fuel)
-            ?? throw new Refused('fuel', "fuel: $machine->name does not run on $fuel->value.");
+            ?? throw new Refused('fuel', "Fuel: $machine->name does not run on $fuel->value.");
+    }
+
+    /** Null: no machine is picked. */
+    public static function of(Generator $generator): ?self
+    {
+        return $generator->machine === null || $generator->fuel === null ? null : new self($generator->machine, $generator->fuel);
     }
 
     public function feedsBothLegs(): bool
     {
-        return $this->machine->volts === 240;
+        return $this->machine->volts === SplitPhase::BETWEEN_LEGS_V;
     }
 
     /** Amperes a hot conductor carries for hours: the rating, or the outlet where that is less. */
-    public function runLimitA(): float
+    public function runLimitAmps(): float
     {
-        return min($this->ratedRunA(), (float) $this->machine->outletA);
+        return min($this->ratedRunAmps(), (float) $this->machine->outletAmps);
     }
 
-    public function ratedRunA(): float
+    public function ratedRunAmps(): float
     {
         return $this->rating->runW / $this->machine->volts;
     }
 
     /** Amperes a hot conductor carries for the moment of a start. */
-    public function surgeLimitA(): float
+    public function surgeLimitAmps(): float
     {
         return $this->rating->peakW / $this->machine->volts;
     }

@@ -20,13 +20,13 @@ final readonly class Ampacity
 {
     private function __construct(
         /** Table 310.16 at the insulation's own column, amperes */
-        public float $tableA,
+        public float $tableAmps,
         /** after ambient and bundling, amperes */
-        public float $adjustedA,
+        public float $adjustedAmps,
         /** not more than the terminals' column of the table, amperes */
-        public float $usableA,
+        public float $usableAmps,
         /** amperes */
-        public int $maxBreakerA,
+        public int $maxBreakerAmps,
     ) {
     }
 

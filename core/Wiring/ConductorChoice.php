@@ -6,6 +6,7 @@ namespace Underpin\Wiring;
 
 use Underpin\Codebook\ConductorSize;
 use Underpin\Codebook\ConductorTable;
+use Underpin\Job\WireRun;
 use Underpin\Limit;
 use Underpin\Refused;
 
@@ -17,24 +18,24 @@ final readonly class ConductorChoice
     }
 
     /**
-     * @param  float  $needA  what the overcurrent device ahead of it is rated, amperes
+     * @param  float  $needAmps  what the overcurrent device ahead of it is rated, amperes
      * @param  float  $spareDropV  volts that this run may lose so that the whole way stays within 3 %
      *
      * @throws Refused when no conductor up to 500 kcmil carries it
      */
-    public static function smallest(WireRun $run, float $needA, float $loadA, float $volts, float $spareDropV): self
+    public static function smallest(WireRun $run, float $needAmps, float $loadAmps, float $volts, float $spareDropV): self
     {
         foreach (ConductorSize::cases() as $size) {
             if (! ConductorTable::has($run->material, $size)) {
                 continue;
             }
             $ampacity = self::ampacity($run, $size);
-            if (Limit::within($needA, $ampacity->usableA) && $needA <= $ampacity->maxBreakerA) {
-                return new self($size, $ampacity, self::forDrop($run, $size, $loadA, $volts, $spareDropV));
+            if (Limit::within($needAmps, $ampacity->usableAmps) && $needAmps <= $ampacity->maxBreakerAmps) {
+                return new self($size, $ampacity, self::forDrop($run, $size, $loadAmps, $volts, $spareDropV));
             }
         }
 
-        throw new Refused('ambient_c', sprintf('No %s conductor up to 500 kcmil carries %d A at %s °C ambient with %d °C terminals.', $run->material->words(), $needA, $run->ambientC, $run->terminalC));
+        throw new Refused('ambient_c', sprintf('No %s conductor up to 500 kcmil carries %d A at %s °C ambient with %d °C terminals.', $run->material->words(), $needAmps, $run->ambientC, $run->terminalC));
     }
 
     private static function ampacity(WireRun $run, ConductorSize $size): Ampacity
@@ -43,7 +44,7 @@ final readonly class ConductorChoice
     }
 
     /** A larger size, where the one chosen by ampacity loses too much; null where it does not or none helps. */
-    private static function forDrop(WireRun $run, ConductorSize $chosen, float $loadA, float $volts, float $spareDropV): ?ConductorSize
+    private static function forDrop(WireRun $run, ConductorSize $chosen, float $loadAmps, float $volts, float $spareDropV): ?ConductorSize
     {
         $reached = false;
         foreach (ConductorSize::cases() as $size) {
@@ -51,7 +52,7 @@ final readonly class ConductorChoice
             if (! $reached) {
                 continue;
             }
-            $drop = VoltageDrop::along($run->material, $size, $run->runFt ?? 0.0, $loadA, $volts)->dropV;
+            $drop = VoltageDrop::along($run->material, $size, $run->runFt ?? 0.0, $loadAmps, $volts)->dropV;
             if (Limit::within($drop, $spareDropV)) {
                 return $size === $chosen ? null : $size;
             }

@@ -6,6 +6,7 @@ namespace Underpin\Wiring;
 
 use Underpin\Codebook\ConductorSize;
 use Underpin\Codebook\ConductorTable;
+use Underpin\Codebook\DropLimits;
 use Underpin\Codebook\Material;
 use Underpin\Refused;
 
@@ -15,9 +16,6 @@ use Underpin\Refused;
  */
 final readonly class VoltageDrop
 {
-    /** Per cent that NEC 2023 215.2(A)(2) and 210.19(A) recommend in their informational notes. */
-    public const RECOMMENDED_PCT = 3.0;
-
     private function __construct(
         public float $dropV,
         public float $dropPct,
@@ -60,7 +58,7 @@ final readonly class VoltageDrop
             $drop,
             100 * $drop / $volts,
             max(0.0, $volts - $drop),
-            $perFoot > 0 ? self::RECOMMENDED_PCT / 100 * $volts / $perFoot : null,
+            $perFoot > 0 ? DropLimits::RECOMMENDED_PCT / 100 * $volts / $perFoot : null,
         );
     }
 }

@@ -7,7 +7,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
-use Underpin\Loads\Measure\Reading;
+use Underpin\Measure\Reading;
 
 return new class extends Migration
 {

@@ -6,7 +6,7 @@ namespace Database\Seeders;
 
 use App\JobFile\JobRows;
 use App\Models\Shop;
-use Underpin\JobFile\Section\LocalRulesSection;
+use Underpin\Job\Part\LocalRulesPart;
 
 /** The invented machines and authorities and the typical loads, as the first stock of a shop. */
 final class CatalogueSeeder
@@ -16,18 +16,18 @@ final class CatalogueSeeder
         /** @var array<string, array<string, mixed>> $profiles */
         $profiles = require database_path('data/rule-profiles.php');
         foreach ($profiles as $key => $rules) {
-            $shop->ruleProfiles()->create(['key' => $key, 'rules' => LocalRulesSection::write(JobRows::rules($rules))]);
+            $shop->ruleProfiles()->create(['key' => $key, 'rules' => LocalRulesPart::write(JobRows::rules($rules))]);
         }
         $now = now();
         /** @var list<array{string, string, string, int, string, int, string, bool, int, array<string, array{int, int}>}> $machines */
         $machines = require database_path('data/machines.php');
-        foreach ($machines as [$key, $name, $form, $volts, $outlet, $outletA, $neutral, $gfci, $price, $ratings]) {
+        foreach ($machines as [$key, $name, $form, $volts, $outlet, $outletAmps, $neutral, $gfci, $price, $ratings]) {
             $list = [];
             foreach ($ratings as $fuel => [$run, $peak]) {
                 $list[] = ['fuel' => $fuel, 'run_w' => $run, 'peak_w' => $peak];
             }
             $shop->machines()->create([
-                'key' => $key, 'name' => $name, 'form' => $form, 'volts' => $volts, 'outlet' => $outlet, 'outlet_a' => $outletA,
+                'key' => $key, 'name' => $name, 'form' => $form, 'volts' => $volts, 'outlet' => $outlet, 'outlet_a' => $outletAmps,
                 'neutral' => $neutral, 'gfci' => $gfci, 'ratings' => $list, 'price_usd' => $price,
             ]);
         }

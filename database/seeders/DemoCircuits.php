@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use Underpin\Loads\Load;
-use Underpin\Loads\LoadKind;
-use Underpin\Loads\Role;
-use Underpin\Service\Circuit;
-use Underpin\Service\Half;
-use Underpin\Service\Protection;
-use Underpin\Service\Slot;
+use Underpin\Job\Circuit;
+use Underpin\Job\Half;
+use Underpin\Job\Load;
+use Underpin\Job\LoadKind;
+use Underpin\Job\Position;
+use Underpin\Job\Protection;
+use Underpin\Job\Role;
 
 /** The breakers of the demo houses. All invented. */
 final class DemoCircuits
@@ -173,9 +173,9 @@ final class DemoCircuits
             /** @var list<array{string, string, float, float, float}> $loads */
             $loads = array_slice($row, 6);
             $circuits[] = new Circuit(
-                "$prefix$space", new Slot((int) $space, $poles, Half::tryFrom(trim($space, '0123456789'))), $amps, $name,
+                "$prefix$space", new Position((int) $space, $poles, Half::tryFrom(trim($space, '0123456789'))), $amps, $name,
                 Protection::from($protection), Role::from($role), '', keepOn: self::MUST_STAY_ON[$name] ?? '',
-                receptacleA: self::ONE_RECEPTACLE[$name] ?? null,
+                receptacleAmps: self::ONE_RECEPTACLE[$name] ?? null,
                 loads: array_map(fn (array $load, int $i): Load => new Load("$prefix$space-$i", $load[0], LoadKind::from($load[1]), (float) $load[2], (float) $load[3], $load[4]), $loads, array_keys($loads)),
             );
         }

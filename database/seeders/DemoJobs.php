@@ -6,32 +6,32 @@ namespace Database\Seeders;
 
 use App\JobFile\JobEditor;
 use App\JobFile\JobRows;
-use App\JobFile\Ledger;
 use App\Models\Job;
 use App\Models\Machine as MachineRow;
 use App\Models\Shop;
 use App\Models\User;
 use App\Screens\SizeScreen;
-use Underpin\Codebook\LocalRules;
-use Underpin\Connection\ConnectionKind;
-use Underpin\JobFile\Customer;
-use Underpin\JobFile\JobFile;
-use Underpin\Loads\Demand\DemandInputs;
-use Underpin\Loads\Demand\DemandMethod;
-use Underpin\Loads\Demand\Dwelling;
-use Underpin\Service\Disconnect;
-use Underpin\Service\DisconnectPlace;
-use Underpin\Service\ExistingEquipment;
-use Underpin\Service\ExistingFault;
-use Underpin\Service\Panel;
-use Underpin\Service\PanelKind;
-use Underpin\Service\Service;
-use Underpin\Service\SiteFacts;
-use Underpin\Service\SpaceList;
-use Underpin\Sizing\Fuel;
-use Underpin\Sizing\Supply;
-use Underpin\Wiring\WireRun;
-use Underpin\Wiring\WiringMethod;
+use Underpin\Job\Authority;
+use Underpin\Job\Basis;
+use Underpin\Job\Client;
+use Underpin\Job\Connection;
+use Underpin\Job\DemandInputs;
+use Underpin\Job\DemandMethod;
+use Underpin\Job\Disconnect;
+use Underpin\Job\DisconnectPlace;
+use Underpin\Job\Dwelling;
+use Underpin\Job\ExistingEquipment;
+use Underpin\Job\ExistingFault;
+use Underpin\Job\Fuel;
+use Underpin\Job\Generator;
+use Underpin\Job\Job as JobFile;
+use Underpin\Job\Panel;
+use Underpin\Job\PanelKind;
+use Underpin\Job\Service;
+use Underpin\Job\Site;
+use Underpin\Job\SpaceList;
+use Underpin\Job\WireRun;
+use Underpin\Job\WiringMethod;
 
 /** The jobs of the demo shop. */
 final class DemoJobs
@@ -49,31 +49,31 @@ final class DemoJobs
         self::date($lodge->refresh(), 6);
         self::date($rowHouse->refresh(), 2);
         $dairy->refresh();
-        JobEditor::change($dairy, $people[0], 'Connection: interlock on the panel main', function (Ledger $ledger, Job $row): void {
-            $ledger->update($row, ['connection' => ConnectionKind::Interlock->value, 'cord_ft' => 30.0, 'run_ft' => 38.0]);
-        });
+        JobEditor::change($dairy, $people[0], 'Connection: interlock on the panel main', fn (JobFile $file): JobFile => $file->with(
+            new Connection('interlock', $file->connection->routine), new WireRun(30.0, 38.0, $file->wire->inletAmps),
+        ));
     }
 
     private static function dairy(Shop $shop): JobFile
     {
         return new JobFile(
             'Kestrel Gap goat dairy',
-            new Customer('Orla and Emeric Dunne', '418 Kestrel Gap Road, Upper Tarn', '555-0142', 'dairy@kestrelgap.example'),
-            self::rules('tarn-county'),
-            200, 20.0,
-            [new Panel('main', 'Dairy panel', 42, PanelKind::Main, 200, true, 1, false, DemoCircuits::dairy(), bonded: true, tandemSpaces: SpaceList::parse('25-42'))],
-            self::supply($shop, 'badger-120', Fuel::Gasoline),
-            null,
+            new Client('Orla and Emeric Dunne', '418 Kestrel Gap Road, Upper Tarn', '555-0142', 'dairy@kestrelgap.example', 'Windy ridge: outages last a day or two in winter. Milking at five and at five.'),
+            self::authority('tarn-county'),
+            self::generator($shop, 'badger-120', Fuel::Gasoline, 20.0),
             new WireRun(null, null, 50),
-            notes: 'Windy ridge: outages last a day or two in winter. Milking at five and at five.',
-            rulesProfile: 'tarn-county',
-            service: new Service(DisconnectPlace::Panel),
-            existing: self::answered(ExistingFault::NoLabels),
-            site: new SiteFacts(0, 250, 15, 2350, 92, -12, 30, true, true),
-            demand: new DemandInputs(
+            new Service(
+                DisconnectPlace::Panel, [], 200,
+                [
+                    new Panel('main', 'Dairy panel', 42, PanelKind::Main, 200, true, 1, false, DemoCircuits::dairy(), bonded: true, tandemSpaces: SpaceList::parse('25-42')),
+                ],
+                self::answered(ExistingFault::NoLabels),
+            ),
+            new Site(0, 250, 15, 2350, 92, -12, 30, true, true),
+            new Basis(demand: new DemandInputs(
                 DemandMethod::Existing, 240.0,
                 new Dwelling(2400, 2, 1, [['id' => 'water heater, house', 'va' => 4500.0], ['id' => 'water heater, dairy', 'va' => 4500.0], ['id' => 'dishwasher', 'va' => 1200.0], ['id' => 'deep well pump', 'va' => 2400.0]], [10000.0], [5000.0], heatPumpVa: 950.0, coolingVa: 950.0),
-            ),
+            )),
         );
     }
 
@@ -81,22 +81,23 @@ final class DemoJobs
     {
         return new JobFile(
             'Salt Wharf row house',
-            new Customer('Ines Halloran', '27 Salt Wharf Lane, Port Merrin', '555-0177', 'ines@saltwharf.example'),
-            self::rules('port-merrin'),
-            100, 20.0,
-            [new Panel('main', 'Cellar panel', 24, PanelKind::Main, 100, false, 1, false, DemoCircuits::rowHouse(), bonded: false, tandemSpaces: SpaceList::parse('none'))],
-            self::supply($shop, 'heron-65', Fuel::Gasoline),
-            ConnectionKind::ManualSwitch,
+            new Client('Ines Halloran', '27 Salt Wharf Lane, Port Merrin', '555-0177', 'ines@saltwharf.example', 'No splices in panels in this town. The reef tank must not stand still for more than an hour.'),
+            self::authority('port-merrin'),
+            self::generator($shop, 'heron-65', Fuel::Gasoline, 20.0),
+            new Connection('manual_switch'),
             new WireRun(25.0, 22.0, 30, WiringMethod::Conduit),
-            notes: 'No splices in panels in this town. The reef tank must not stand still for more than an hour.',
-            rulesProfile: 'port-merrin',
-            service: new Service(DisconnectPlace::Meter, [new Disconnect('meter-disconnect', 'Meter disconnect', 100, true)]),
-            existing: self::answered(ExistingFault::MaleCord, ExistingFault::CordLost),
-            site: new SiteFacts(180, 0, 5, 10, 96, 4, 14, true, false),
-            demand: new DemandInputs(
+            new Service(
+                DisconnectPlace::Meter, [new Disconnect('meter-disconnect', 'Meter disconnect', 100, true)], 100,
+                [
+                    new Panel('main', 'Cellar panel', 24, PanelKind::Main, 100, false, 1, false, DemoCircuits::rowHouse(), bonded: false, tandemSpaces: SpaceList::parse('none')),
+                ],
+                self::answered(ExistingFault::MaleCord, ExistingFault::CordLost),
+            ),
+            new Site(180, 0, 5, 10, 96, 4, 14, true, false),
+            new Basis(demand: new DemandInputs(
                 DemandMethod::Optional, 240.0,
                 new Dwelling(1450, 2, 1, [['id' => 'dishwasher', 'va' => 1200.0], ['id' => 'sump pump', 'va' => 900.0]], [9600.0], [5000.0], coolingVa: 2400.0),
-            ),
+            )),
         );
     }
 
@@ -104,24 +105,23 @@ final class DemoJobs
     {
         return new JobFile(
             'Lake Ansgar lodge',
-            new Customer('Ansgar Lodge Cooperative', '9 North Shore Drive, Lake Ansgar', '555-0108', 'keeper@ansgarlodge.example'),
-            self::rules('north-district'),
-            400, 25.0,
-            [
-                new Panel('east', 'East panel', 40, PanelKind::Main, 200, false, 1, false, DemoCircuits::lodgeEast(), 'east-disconnect', bonded: false, tandemSpaces: SpaceList::parse('21-24')),
-                new Panel('west', 'West panel', 40, PanelKind::Main, 200, false, 1, false, DemoCircuits::lodgeWest(), 'west-disconnect', bonded: false, tandemSpaces: SpaceList::parse('none')),
-                new Panel('kitchen', 'Kitchen panel', 20, PanelKind::Sub, null, false, 1, false, DemoCircuits::lodgeKitchen(), 'east', bonded: false, tandemSpaces: SpaceList::parse('none'), feederCircuit: 'c5'),
-            ],
-            self::supply($shop, 'larch-48', Fuel::Propane),
-            notes: 'Deep snow from December to April. Propane tank buried on the lake side.',
-            rulesProfile: 'north-district',
-            service: new Service(DisconnectPlace::Cabinet, [new Disconnect('east-disconnect', 'East disconnect', 200, true), new Disconnect('west-disconnect', 'West disconnect', 200, true)]),
-            existing: self::answered(ExistingFault::NoLabels),
-            site: new SiteFacts(0, 1000, 0, 1180, 88, -34, 72, true, true),
-            demand: new DemandInputs(
+            new Client('Ansgar Lodge Cooperative', '9 North Shore Drive, Lake Ansgar', '555-0108', 'keeper@ansgarlodge.example', 'Deep snow from December to April. Propane tank buried on the lake side.'),
+            self::authority('north-district'),
+            self::generator($shop, 'larch-48', Fuel::Propane, 25.0),
+            new Service(
+                DisconnectPlace::Cabinet, [new Disconnect('east-disconnect', 'East disconnect', 200, true), new Disconnect('west-disconnect', 'West disconnect', 200, true)], 400,
+                [
+                    new Panel('east', 'East panel', 40, PanelKind::Main, 200, false, 1, false, DemoCircuits::lodgeEast(), 'east-disconnect', bonded: false, tandemSpaces: SpaceList::parse('21-24')),
+                    new Panel('west', 'West panel', 40, PanelKind::Main, 200, false, 1, false, DemoCircuits::lodgeWest(), 'west-disconnect', bonded: false, tandemSpaces: SpaceList::parse('none')),
+                    new Panel('kitchen', 'Kitchen panel', 20, PanelKind::Sub, null, false, 1, false, DemoCircuits::lodgeKitchen(), 'east', bonded: false, tandemSpaces: SpaceList::parse('none'), feederCircuit: 'c5'),
+                ],
+                self::answered(ExistingFault::NoLabels),
+            ),
+            new Site(0, 1000, 0, 1180, 88, -34, 72, true, true),
+            new Basis(demand: new DemandInputs(
                 DemandMethod::Standard, 240.0,
                 new Dwelling(5200, 4, 2, [['id' => 'walk-in cooler', 'va' => 1765.0], ['id' => 'dish line', 'va' => 2400.0], ['id' => 'well pump', 'va' => 3100.0], ['id' => 'septic lift pump', 'va' => 1730.0], ['id' => 'sauna', 'va' => 7500.0]], [12000.0, 12000.0], [5200.0], [7700.0], coolingVa: 1650.0, largestMotorVa: 3100.0),
-            ),
+            )),
         );
     }
 
@@ -129,24 +129,24 @@ final class DemoJobs
     private static function small(Shop $shop): array
     {
         $rows = [
-            ['Aldous cottage', 'Wren Aldous', '3 Mill Race, Upper Tarn', 'cottage', 'otter-60', Fuel::Gasoline, ConnectionKind::Interlock, 412],
-            ['Brackish Cove boathouse', 'Cove Rowing Club', 'Slip 4, Port Merrin', 'boathouse', 'finch-34', Fuel::Gasoline, ConnectionKind::Cords, 388],
-            ['Calloway duplex', 'Petra Calloway', '61 Lantern Street, Port Merrin', 'house', 'otter-80', Fuel::Propane, ConnectionKind::Interlock, 371],
-            ['Dorrit bakery', 'Dorrit and Sons', '12 Market Row, Tarn Falls', 'bakery', 'badger-95', Fuel::NaturalGas, ConnectionKind::ManualSwitch, 340],
-            ['Eskdale farmhouse', 'Marit Eskdale', '880 Ridge Road, Upper Tarn', 'farm', 'badger-95', Fuel::Gasoline, ConnectionKind::Interlock, 322],
-            ['Fennimore flat', 'Jules Fennimore', '5B Lantern Street, Port Merrin', 'flat', 'finch-22', Fuel::Gasoline, ConnectionKind::Cords, 305],
-            ['Garrick veterinary', 'Dr. Ada Garrick', '40 County Road 9, Tarn Falls', 'clinic', 'badger-120', Fuel::Propane, ConnectionKind::Interlock, 287],
+            ['Aldous cottage', 'Wren Aldous', '3 Mill Race, Upper Tarn', 'cottage', 'otter-60', Fuel::Gasoline, 'interlock', 412],
+            ['Brackish Cove boathouse', 'Cove Rowing Club', 'Slip 4, Port Merrin', 'boathouse', 'finch-34', Fuel::Gasoline, 'cords', 388],
+            ['Calloway duplex', 'Petra Calloway', '61 Lantern Street, Port Merrin', 'house', 'otter-80', Fuel::Propane, 'interlock', 371],
+            ['Dorrit bakery', 'Dorrit and Sons', '12 Market Row, Tarn Falls', 'bakery', 'badger-95', Fuel::NaturalGas, 'manual_switch', 340],
+            ['Eskdale farmhouse', 'Marit Eskdale', '880 Ridge Road, Upper Tarn', 'farm', 'badger-95', Fuel::Gasoline, 'interlock', 322],
+            ['Fennimore flat', 'Jules Fennimore', '5B Lantern Street, Port Merrin', 'flat', 'finch-22', Fuel::Gasoline, 'cords', 305],
+            ['Garrick veterinary', 'Dr. Ada Garrick', '40 County Road 9, Tarn Falls', 'clinic', 'badger-120', Fuel::Propane, 'interlock', 287],
             ['Hollin House', 'Bram Hollin', '17 Hollin Hill, Upper Tarn', 'house', 'stonecrop-14', Fuel::Propane, null, 260],
-            ['Isherwood studio', 'Noor Isherwood', '2 Kiln Yard, Port Merrin', 'flat', 'finch-22-pair', Fuel::Gasoline, ConnectionKind::Cords, 241],
-            ['Jessop orchard store', 'Jessop Orchards', '700 Orchard Lane, Tarn Falls', 'farm', 'heron-65-pair', Fuel::Gasoline, ConnectionKind::Interlock, 219],
-            ['Kittering cabin', 'Lowell Kittering', 'Lot 12, Lake Ansgar', 'cottage', 'otter-45', Fuel::Gasoline, ConnectionKind::Interlock, 198],
-            ['Lindqvist house', 'Maja Lindqvist', '33 Pilot Street, Port Merrin', 'house', 'otter-80', Fuel::Gasoline, ConnectionKind::ManualSwitch, 176],
+            ['Isherwood studio', 'Noor Isherwood', '2 Kiln Yard, Port Merrin', 'flat', 'finch-22-pair', Fuel::Gasoline, 'cords', 241],
+            ['Jessop orchard store', 'Jessop Orchards', '700 Orchard Lane, Tarn Falls', 'farm', 'heron-65-pair', Fuel::Gasoline, 'interlock', 219],
+            ['Kittering cabin', 'Lowell Kittering', 'Lot 12, Lake Ansgar', 'cottage', 'otter-45', Fuel::Gasoline, 'interlock', 198],
+            ['Lindqvist house', 'Maja Lindqvist', '33 Pilot Street, Port Merrin', 'house', 'otter-80', Fuel::Gasoline, 'manual_switch', 176],
             ['Morrow tide house', 'Edda Morrow', '1 Breakwater, Port Merrin', 'house', null, null, null, 151],
             ['Nettle Bank clinic', 'Nettle Bank Trust', '90 Bank Street, Tarn Falls', 'clinic', 'stonecrop-19', Fuel::NaturalGas, null, 133],
-            ['Oxley garage', 'Piers Oxley', '14 Foundry Lane, Tarn Falls', 'boathouse', 'otter-60', Fuel::Propane, ConnectionKind::Interlock, 117],
-            ['Pellow fish shed', 'Pellow Brothers', 'Quay 2, Port Merrin', 'bakery', 'badger-120', Fuel::Gasoline, ConnectionKind::Interlock, 96],
-            ['Quennell house', 'Iris Quennell', '8 Cedar Rise, Upper Tarn', 'house', 'heron-65', Fuel::Propane, ConnectionKind::Interlock, 74],
-            ['Rushmere well', 'Rushmere Water Users', 'Section 6, Upper Tarn', 'well', 'badger-95', Fuel::Gasoline, ConnectionKind::Interlock, 52],
+            ['Oxley garage', 'Piers Oxley', '14 Foundry Lane, Tarn Falls', 'boathouse', 'otter-60', Fuel::Propane, 'interlock', 117],
+            ['Pellow fish shed', 'Pellow Brothers', 'Quay 2, Port Merrin', 'bakery', 'badger-120', Fuel::Gasoline, 'interlock', 96],
+            ['Quennell house', 'Iris Quennell', '8 Cedar Rise, Upper Tarn', 'house', 'heron-65', Fuel::Propane, 'interlock', 74],
+            ['Rushmere well', 'Rushmere Water Users', 'Section 6, Upper Tarn', 'well', 'badger-95', Fuel::Gasoline, 'interlock', 52],
             ['Sorrel Street house', 'Tamsin Oake', '204 Sorrel Street, Tarn Falls', 'house', null, null, null, 31],
             ['Thackeray cottage', 'Vesna Thackeray', '11 Shingle Lane, Lake Ansgar', 'cottage', 'otter-60', Fuel::Gasoline, null, 18],
         ];
@@ -159,17 +159,18 @@ final class DemoJobs
         return $jobs;
     }
 
-    private static function smallJob(Shop $shop, string $name, string $customer, string $address, string $house, ?string $machine, ?Fuel $fuel, ?ConnectionKind $way): JobFile
+    private static function smallJob(Shop $shop, string $name, string $customer, string $address, string $house, ?string $machine, ?Fuel $fuel, ?string $way): JobFile
     {
-        [$spaces, $mainA, $circuits] = DemoCircuits::small($house);
+        [$spaces, $mainAmps, $circuits] = DemoCircuits::small($house);
 
         return new JobFile(
-            $name, new Customer($customer, $address), self::rules('tarn-county'), $mainA, 20.0,
-            [new Panel('main', 'Main panel', $spaces, PanelKind::Main, $mainA, true, 1, false, $circuits, bonded: true)],
-            $machine === null || $fuel === null ? null : self::supply($shop, $machine, $fuel), $way,
+            $name, new Client($customer, $address), self::authority('tarn-county'),
+            new Service(DisconnectPlace::Panel, [], $mainAmps, [
+                new Panel('main', 'Main panel', $spaces, PanelKind::Main, $mainAmps, true, 1, false, $circuits, bonded: true),
+            ]),
+            $machine === null || $fuel === null ? new Generator : self::generator($shop, $machine, $fuel, 20.0),
+            new Connection($way),
             $way === null ? new WireRun : new WireRun(25.0, 15.0),
-            rulesProfile: 'tarn-county',
-            service: new Service(DisconnectPlace::Panel),
         );
     }
 
@@ -184,20 +185,20 @@ final class DemoJobs
         return $existing;
     }
 
-    private static function rules(string $key): LocalRules
+    private static function authority(string $profile): Authority
     {
         /** @var array<string, array<string, mixed>> $profiles */
         $profiles = require database_path('data/rule-profiles.php');
 
-        return JobRows::rules($profiles[$key]);
+        return new Authority(JobRows::rules($profiles[$profile]), $profile);
     }
 
-    private static function supply(Shop $shop, string $key, Fuel $fuel): Supply
+    private static function generator(Shop $shop, string $key, Fuel $fuel, float $marginPct): Generator
     {
         $row = $shop->machines()->where('key', $key)->first();
         assert($row instanceof MachineRow);
 
-        return new Supply(SizeScreen::machine($row), $fuel);
+        return new Generator(SizeScreen::machine($row), $fuel, $marginPct);
     }
 
     private static function date(Job $job, int $daysAgo): void

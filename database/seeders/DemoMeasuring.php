@@ -5,25 +5,24 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Devices\StandInClampMeter;
+use App\Devices\StandInHouse;
+use App\Devices\StandInLoad;
+use App\Intervals\UtilityData;
 use App\JobFile\JobEditor;
 use App\JobFile\JobRows;
-use App\JobFile\Ledger;
-use App\Models\IntervalRecord;
 use App\Models\Job;
 use App\Models\Recording;
 use App\Models\User;
 use App\Recordings\RecordingRows;
-use Underpin\JobFile\JobFile;
-use Underpin\JobFile\Section\RecordedSection;
-use Underpin\Loads\Interval\CivilDay;
-use Underpin\Loads\Interval\IntervalSeries;
-use Underpin\Loads\Interval\Zone;
-use Underpin\Loads\Measure\Mark;
-use Underpin\Loads\Measure\Measured;
-use Underpin\Loads\Measure\Reading;
-use Underpin\Loads\Measure\StandInHouse;
-use Underpin\Loads\Measure\StandInLoad;
-use Underpin\Service\Circuit;
+use Underpin\Job\Circuit;
+use Underpin\Job\Job as JobFile;
+use Underpin\Job\Measured;
+use Underpin\Job\Panel;
+use Underpin\Measure\Interval\CivilDay;
+use Underpin\Measure\Interval\IntervalSeries;
+use Underpin\Measure\Interval\Zone;
+use Underpin\Measure\Mark;
+use Underpin\Measure\Reading;
 
 /** What was measured, recorded and read off at the demo jobs, and what their stand-in houses hide. All invented. */
 final class DemoMeasuring
@@ -62,12 +61,14 @@ final class DemoMeasuring
                 $measured[$key] = new Measured($circuit->leg(), $amps[$key], max($amps[$key], round(0.95 * $amps[$key] * $ratio, 1)), '2026-10-14');
             }
         }
-        JobEditor::change($job, $user, 'Measured one by one', function (Ledger $ledger, Job $row) use ($measured): void {
-            foreach ($measured as $key => $found) {
-                $ledger->update($row->circuits()->where('key', $key)->firstOrFail(), JobRows::measuredColumns($found));
-            }
-        });
-        $draws = array_map(fn (Measured $found): array => ['run_a' => $found->runA, 'start_a' => $found->startA], $measured);
+        JobEditor::change($job, $user, 'Measured one by one', fn (JobFile $file): JobFile => $file->with($file->service->with(panels: array_map(
+            fn (Panel $panel): Panel => $panel->with(circuits: array_map(
+                fn (Circuit $circuit): Circuit => $circuit->with(measured: $measured[$circuit->id] ?? $circuit->measured),
+                $panel->circuits,
+            )),
+            $file->service->panels,
+        ))));
+        $draws = array_map(fn (Measured $found): array => ['run_a' => $found->runAmps, 'start_a' => $found->startAmps], $measured);
         StandInClampMeter::of($job, fn (): JobFile => JobRows::read($job), [...$draws, ...$faults]);
     }
 
@@ -86,7 +87,7 @@ final class DemoMeasuring
         $runs = [];
         foreach ($switched as $key => $second) {
             $circuit = $circuits[$key];
-            $runs[] = ['load' => new StandInLoad($key, $circuit->leg(), $circuit->measured->runA ?? $circuit->runAmps(), $circuit->measured->startA ?? $circuit->startAmps(), 1.2), 'onMs' => $second * 1000, 'offMs' => null];
+            $runs[] = ['load' => new StandInLoad($key, $circuit->leg(), $circuit->measured->runAmps ?? $circuit->runAmps(), $circuit->measured->startAmps ?? $circuit->startAmps(), 1.2), 'onMs' => $second * 1000, 'offMs' => null];
             RecordingRows::mark($recording, new Mark($second * 1000 + 400, $circuit->title().' on', $key));
         }
         $house = new StandInHouse($job->id, 1.6, 1.1, 0.03, false, $runs);
@@ -109,9 +110,6 @@ final class DemoMeasuring
             }
         }
         $year = $series->picture(Zone::Eastern, 900, 1.0, false);
-        JobEditor::change($job, $user, "Utility data from $file", function (Ledger $ledger, Job $row) use ($year, $file): void {
-            $ledger->create(new IntervalRecord(['job_id' => $row->id, 'file' => $file, 'summary' => $year->toArray(), 'added_at' => now()]));
-            $ledger->update($row, ['recorded' => RecordedSection::write($year->recorded($file))]);
-        });
+        UtilityData::attach($job, $user, $file, $year);
     }
 }

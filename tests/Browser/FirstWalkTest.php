@@ -88,7 +88,7 @@ it('shows both when two people change the same thing', function () {
 
 it('keeps what was typed when the server refuses it', function () {
     $b = $this->browser->signIn()->type('#new-name', 'Refused house')->click('#new-job button')->see('What is there');
-    $b->type('#p0-spaces', '41')->press(WebDriverKeys::TAB)->see('spaces must be an even number');
+    $b->type('#p0-spaces', '41')->press(WebDriverKeys::TAB)->see('Spaces must be an even number');
     expect($b->attribute('#p0-spaces', 'value'))->toBe('41')->and($b->attribute('#p0-spaces', 'aria-invalid'))->toBe('true');
 });
 

@@ -35,7 +35,7 @@ it('lets a newcomer find the two faults of the stand-in house with the recorder'
     $b->click('#stop-recording')->see('inlet')->see('Highest 10 s');
     expect($b->run('return document.querySelectorAll("svg.whole-trace .mark-line").length'))->toBe(3);
     $b->visit("$path/schools")->see('25 Kidding pen lamps: listed 4.2 A, measured 14.4 A');
-    $b->choose('#sc-figures', 'measure')->click('#schools-form button')->see('figures_reason is missing');
+    $b->choose('#sc-figures', 'measure')->click('#schools-form button')->see('Reason is missing');
     $b->type('#sc-reason', 'Clamped with the customer on site')->click('#schools-form button')->see('Clamped with the customer on site');
     expect($b->complaints())->toBe([]);
 });

@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
+use Underpin\Leg;
 use Underpin\Refused;
-use Underpin\Service\Leg;
 use Underpin\Sizing\BestSet;
-use Underpin\Sizing\Contender;
+use Underpin\Sizing\Candidate;
 
 /**
  * Every set, one after the other.
  *
- * @param  list<Contender>  $loads
+ * @param  list<Candidate>  $loads
  * @return array{float, float} highest worth, and the lowest worst leg that has it
  */
 function byBruteForce(float $limitA, float $limitB, array $loads): array
@@ -40,7 +40,7 @@ it('finds what trying everything finds', function (int $seed) {
     mt_srand($seed);
     $loads = [];
     for ($i = 0; $i < 1 + $seed % 11; $i++) {
-        $loads[] = new Contender("l$i", Leg::cases()[mt_rand(0, 2)], mt_rand(0, 60) / 4, mt_rand(0, $seed % 3 === 0 ? 1 : 9));
+        $loads[] = new Candidate("l$i", Leg::cases()[mt_rand(0, 2)], mt_rand(0, 60) / 4, mt_rand(0, $seed % 3 === 0 ? 1 : 9));
     }
     $limits = [mt_rand(0, 120) / 4, mt_rand(0, 120) / 4];
     $set = BestSet::choose($limits[0], $limits[1], $loads);
@@ -52,18 +52,18 @@ it('finds what trying everything finds', function (int $seed) {
 })->with(range(1, 120));
 
 it('keeps the input order and allows a hair over the limit', function () {
-    $set = BestSet::choose(50 * 0.75 * 0.8, 100, [new Contender('z', Leg::A, 10, 1), new Contender('a', Leg::A, 20, 1)]);
+    $set = BestSet::choose(50 * 0.75 * 0.8, 100, [new Candidate('z', Leg::A, 10, 1), new Candidate('a', Leg::A, 20, 1)]);
     expect($set->ids)->toBe(['z', 'a']);
-    expect(BestSet::choose(0.1 + 0.2, 1, [new Contender('x', Leg::A, 0.3 + 5e-10, 1)])->ids)->toBe(['x']);
-    expect(BestSet::choose(0.3, 1, [new Contender('x', Leg::A, 0.3 + 2e-9, 1)])->ids)->toBe([]);
+    expect(BestSet::choose(0.1 + 0.2, 1, [new Candidate('x', Leg::A, 0.3 + 5e-10, 1)])->ids)->toBe(['x']);
+    expect(BestSet::choose(0.3, 1, [new Candidate('x', Leg::A, 0.3 + 2e-9, 1)])->ids)->toBe([]);
 });
 
 it('takes at most 20, within two seconds however awkward', function () {
-    $loads = array_map(fn (int $i) => new Contender("l$i", Leg::cases()[$i % 2], 1 + $i / 1000, 1), range(0, 19));
+    $loads = array_map(fn (int $i) => new Candidate("l$i", Leg::cases()[$i % 2], 1 + $i / 1000, 1), range(0, 19));
     $began = hrtime(true);
     $set = BestSet::choose(5.5, 5.5, $loads);
     expect((hrtime(true) - $began) / 1e9)->toBeLessThan(2.0)->and($set->worth)->toBe(10.0);
-    expect(fn () => BestSet::choose(1, 1, [...$loads, new Contender('one more', Leg::A, 1, 1)]))->toThrow(fn (Refused $r) => expect($r->field)->toBe('loads'));
+    expect(fn () => BestSet::choose(1, 1, [...$loads, new Candidate('one more', Leg::A, 1, 1)]))->toThrow(fn (Refused $r) => expect($r->field)->toBe('loads'));
     expect(fn () => BestSet::choose(-1, 1, []))->toThrow(fn (Refused $r) => expect($r->field)->toBe('limit_a_amps'));
 });
 

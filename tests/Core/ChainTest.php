@@ -5,100 +5,101 @@ declare(strict_types=1);
 use Tests\Support\Changed;
 use Tests\Support\Houses;
 use Underpin\Checks\Review;
-use Underpin\Checks\StageReport;
-use Underpin\Connection\ConnectionKind;
-use Underpin\JobFile\JobFile;
-use Underpin\JobFile\JobFileFaults;
-use Underpin\JobFile\JobFileJson;
-use Underpin\Loads\LoadKind;
+use Underpin\Exchange\JobFile;
+use Underpin\Exchange\JobFileFaults;
+use Underpin\Job\Disconnect;
+use Underpin\Job\DisconnectPlace;
+use Underpin\Job\Feeders;
+use Underpin\Job\Job;
+use Underpin\Job\LoadKind;
+use Underpin\Job\Panel;
+use Underpin\Job\PanelKind;
+use Underpin\Job\Role;
+use Underpin\Job\Service;
+use Underpin\Job\SpaceList;
 use Underpin\Loads\Plan;
-use Underpin\Loads\Role;
 use Underpin\Outage\SwitchingCard;
 use Underpin\Refused;
-use Underpin\Service\Chain;
-use Underpin\Service\ChainNode;
-use Underpin\Service\Disconnect;
-use Underpin\Service\DisconnectPlace;
-use Underpin\Service\Panel;
-use Underpin\Service\PanelKind;
-use Underpin\Service\Service;
-use Underpin\Service\SpaceList;
-use Underpin\Stage;
+use Underpin\Service\Distribution;
+use Underpin\Service\DistributionPoint;
+use Underpin\StageKey;
+use Underpin\Stages\StageReport;
+use Underpin\Stages\Stages;
 
 /** A cabinet with two disconnects; the east one feeds a panel that feeds a barn. */
-function lodge(?bool $barnBond = false): JobFile
+function lodge(?bool $barnBond = false): Job
 {
-    return new JobFile(
-        'Lodge', serviceA: 400,
+    return Houses::job(
+        'Lodge', serviceAmps: 400,
         panels: [
             new Panel('east', 'East', 20, PanelKind::Main, 200, true, 1, false, [Houses::circuit('5', 2, Role::Off, name: 'Barn feeder', amps: 60), Houses::circuit('2', 1, Role::Must, 120, 120, name: 'Lights')], 'd1', bonded: false),
             new Panel('west', 'West', 20, PanelKind::Main, 200, circuits: [Houses::circuit('9', 1, Role::Must, 240, 240, name: 'Fans')], fedFrom: 'd2', bonded: false),
             new Panel('barn', 'Barn', 12, PanelKind::Sub, null, circuits: [Houses::circuit('1', 1, Role::Must, 600, 1800, LoadKind::Pump, 'Barn pump')], fedFrom: 'east', bonded: $barnBond, feederCircuit: 'c5'),
         ],
-        connection: ConnectionKind::Interlock,
+        connection: 'interlock',
         service: new Service(DisconnectPlace::Cabinet, [new Disconnect('d1', 'East disconnect', 200, true), new Disconnect('d2', 'West disconnect', 200, true)]),
     );
 }
 
 it('orders the chain from the utility to every panel', function () {
-    $chain = lodge()->chain();
-    expect(array_map(fn (ChainNode $n) => [$n->id, $n->parent, $n->depth, $n->feederA, $n->offA, $n->isService], $chain->nodes))->toBe([
+    $chain = Distribution::of(lodge());
+    expect(array_map(fn (DistributionPoint $n) => [$n->id, $n->parent, $n->depth, $n->feederAmps, $n->offAmps, $n->isService], $chain->nodes))->toBe([
         ['', null, 0, null, null, false], ['d1', '', 1, null, 200, true], ['d2', '', 1, null, 200, true],
         ['east', 'd1', 2, null, 200, false], ['barn', 'east', 3, 60, null, false], ['west', 'd2', 2, null, 200, false],
     ])->and($chain->behind('d1'))->toBe(['d1', 'east', 'barn'])->and($chain->behind('barn'))->toBe(['barn']);
 });
 
 it('says what stays live ahead of each switch', function (string $id, string $said) {
-    expect(lodge()->chain()->node($id)?->stillLive)->toContain($said);
+    expect(Distribution::of(lodge())->node($id)?->stillLive)->toContain($said);
 })->with([
     ['d1', 'back to the utility'], ['east', 'until East disconnect is off'], ['barn', 'its feeder\'s breaker (60 A) in East'], ['', 'Only the utility'],
 ]);
 
 it('takes the one panel\'s main for the service disconnect, and one at the meter for that of every panel', function () {
-    $panel = new Panel('p', 'P', 20, mainA: 200);
-    $alone = new Chain(new Service(DisconnectPlace::Panel), [$panel]);
+    $panel = new Panel('p', 'P', 20, mainAmps: 200);
+    $alone = new Distribution(new Service(DisconnectPlace::Panel), [$panel]);
     expect($alone->node('p')?->isService)->toBeTrue()->and($alone->node('p')?->stillLive)->toContain('Only the utility');
-    $metered = new Chain(new Service(DisconnectPlace::Meter, [new Disconnect('m', 'Meter disconnect', 200)]), [$panel]);
+    $metered = new Distribution(new Service(DisconnectPlace::Meter, [new Disconnect('m', 'Meter disconnect', 200)]), [$panel]);
     expect($metered->node('p')?->parent)->toBe('m')->and($metered->node('p')?->isService)->toBeFalse();
-    $without = new Chain(new Service, [new Panel('q', 'Q', 20)]);
+    $without = new Distribution(new Service, [new Panel('q', 'Q', 20)]);
     expect($without->node('q')?->stillLive)->toContain('nothing here switches it off');
 });
 
 it('finds a bond behind the service, and a service without one', function () {
-    $codes = fn (JobFile $job) => array_map(fn ($f) => $f->code, array_filter(Review::of($job)->findings, fn ($f) => $f->stage === Stage::Survey));
+    $codes = fn (Job $job) => array_map(fn ($f) => $f->code->value, array_filter(Review::of($job)->findings, fn ($f) => $f->stage === StageKey::Survey));
     expect($codes(lodge(true)))->toContain('NEUTRAL_IN_SUBPANEL')->and($codes(lodge()))->not->toContain('NEUTRAL_IN_SUBPANEL')->not->toContain('NO_SERVICE_BOND');
-    $unbonded = new JobFile('x', panels: [new Panel('p', 'P', 20, mainA: 200, bonded: false)], service: new Service(DisconnectPlace::Panel));
+    $unbonded = Houses::job('x', panels: [new Panel('p', 'P', 20, mainAmps: 200, bonded: false)], service: new Service(DisconnectPlace::Panel));
     expect($codes($unbonded))->toContain('NO_SERVICE_BOND');
-    $unlooked = new JobFile('x', panels: [new Panel('p', 'P', 20, mainA: 200)], service: new Service(DisconnectPlace::Panel));
+    $unlooked = Houses::job('x', panels: [new Panel('p', 'P', 20, mainAmps: 200)], service: new Service(DisconnectPlace::Panel));
     expect($codes($unlooked))->not->toContain('NO_SERVICE_BOND')
-        ->and(StageReport::of(Stage::Survey, Review::of($unlooked))->missing)->toContain('Where neutral and ground are bonded.');
+        ->and(StageReport::of(Stages::standard()->get(StageKey::Survey), Review::of($unlooked))->missing)->toContain('Where neutral and ground are bonded.');
 });
 
 it('asks for what the chain still misses', function () {
-    $job = new JobFile('x', serviceA: 400, panels: [new Panel('a', 'A', 20, mainA: 200), new Panel('s', 'Shed', 12, PanelKind::Sub), new Panel('t', 'Stable', 12, PanelKind::Sub, fedFrom: 'a')]);
-    expect(StageReport::of(Stage::Survey, Review::of($job))->missing)
+    $job = Houses::job('x', serviceAmps: 400, panels: [new Panel('a', 'A', 20, mainAmps: 200), new Panel('s', 'Shed', 12, PanelKind::Sub), new Panel('t', 'Stable', 12, PanelKind::Sub, fedFrom: 'a')]);
+    expect(StageReport::of(Stages::standard()->get(StageKey::Survey), Review::of($job))->missing)
         ->toContain('Where the service is switched off.')->toContain('What feeds Shed.')->toContain('The breaker of the feeder to Stable.')->not->toContain('What feeds Stable.');
 });
 
 it('refuses a chain that is none', function (array $feeds, string $field) {
     $panels = array_map(fn (string $id, string $from) => new Panel($id, strtoupper($id), 12, fedFrom: $from), array_keys($feeds), $feeds);
-    expect(fn () => Chain::guard(new Service, $panels))->toThrow(fn (Refused $refused) => expect($refused->field)->toBe($field));
+    expect(fn () => Feeders::guard(new Service, $panels))->toThrow(fn (Refused $refused) => expect($refused->field)->toBe($field));
 })->with([
     'itself' => [['a' => 'a'], 'panels.0.fed_from'], 'a ring' => [['a' => 'b', 'b' => 'c', 'c' => 'a'], 'panels.0.fed_from'], 'nothing there' => [['a' => '', 'b' => 'z'], 'panels.1.fed_from'],
 ]);
 
 it('stands any name for a panel, but not one name for two boxes', function () {
-    $panels = fn (string $id) => [new Panel($id, 'P', 12, mainA: 100, fedFrom: 'd'), new Panel('q', 'Q', 12, fedFrom: $id)];
+    $panels = fn (string $id) => [new Panel($id, 'P', 12, mainAmps: 100, fedFrom: 'd'), new Panel('q', 'Q', 12, fedFrom: $id)];
     $service = new Service(DisconnectPlace::Meter, [new Disconnect('d', 'D', 100)]);
     foreach (['meter', '0', ' ', 'd d'] as $id) {
-        Chain::guard($service, $panels($id));
-        expect((new Chain($service, $panels($id)))->behind('d'))->toBe(['d', $id, 'q']);
+        Feeders::guard($service, $panels($id));
+        expect((new Distribution($service, $panels($id)))->behind('d'))->toBe(['d', $id, 'q']);
     }
-    expect(fn () => Chain::guard($service, [new Panel('d', 'P', 12)]))->toThrow(fn (Refused $refused) => expect($refused->field)->toBe('service.disconnects'));
+    expect(fn () => Feeders::guard($service, [new Panel('d', 'P', 12)]))->toThrow(fn (Refused $refused) => expect($refused->field)->toBe('service.disconnects'));
 });
 
 it('draws no ring even when it is given one', function () {
-    expect((new Chain(new Service, [new Panel('a', 'A', 12, fedFrom: 'b'), new Panel('b', 'B', 12, fedFrom: 'a')]))->nodes)->toHaveCount(1);
+    expect((new Distribution(new Service, [new Panel('a', 'A', 12, fedFrom: 'b'), new Panel('b', 'B', 12, fedFrom: 'a')]))->nodes)->toHaveCount(1);
 });
 
 it('counts what hangs behind a feeder once, and does not ask the feeder for watts', function () {
@@ -108,22 +109,22 @@ it('counts what hangs behind a feeder once, and does not ask the feeder for watt
 
 it('feeds with an interlock only what hangs behind its panel, and puts the feeder on the card first', function () {
     $review = Review::of(lodge());
-    expect(array_map(fn ($c) => $c->name, $review->facts->connection->powers))->toBe(['Lights', 'Barn pump'])
-        ->and(array_map(fn ($c) => $c->name, $review->facts->connection->dead))->toBe(['Fans']);
+    expect(array_map(fn ($c) => $c->name, $review->design->connection()->powers))->toBe(['Lights', 'Barn pump'])
+        ->and(array_map(fn ($c) => $c->name, $review->design->connection()->dead))->toBe(['Fans']);
     $names = array_map(fn ($row) => $row->name, SwitchingCard::of($review)->start);
     expect($names)->toContain('Barn feeder')->and(array_search('Barn feeder', $names, true))->toBeLessThan(array_search('Barn pump', $names, true));
 });
 
 it('keeps the chain in a job file, and names its faults', function () {
     $job = lodge();
-    expect(JobFileJson::decode(JobFileJson::encode($job)))->toEqual($job);
-    $data = JobFileJson::toArray($job);
+    expect(JobFile::standard()->decode(JobFile::standard()->encode($job)))->toEqual($job);
+    $data = JobFile::standard()->toArray($job);
     $data['panels'][2]['fed_from'] = 'nowhere';
     $data['panels'][1]['tandem_spaces'] = 'some';
     $data['service']['disconnects'][0]['amps'] = 5;
     $paths = [];
     try {
-        JobFileJson::decode(json_encode($data, JSON_THROW_ON_ERROR));
+        JobFile::standard()->decode(json_encode($data, JSON_THROW_ON_ERROR));
     } catch (JobFileFaults $faults) {
         $paths = array_map(fn ($f) => $f->field, $faults->faults);
     }
@@ -135,13 +136,13 @@ it('keeps the chain in a job file, and names its faults', function () {
 });
 
 it('finds a tandem where the label accepts none', function () {
-    $job = new JobFile('x', panels: [new Panel('p', 'P', 20, circuits: [Houses::circuit('4a', 1, Role::Off), Houses::circuit('12a', 1, Role::Off)], tandemSpaces: SpaceList::parse('9-20'))]);
-    $found = array_values(array_filter(Review::of($job)->findings, fn ($f) => $f->code === 'TANDEM_NOT_ACCEPTED'));
+    $job = Houses::job('x', panels: [new Panel('p', 'P', 20, circuits: [Houses::circuit('4a', 1, Role::Off), Houses::circuit('12a', 1, Role::Off)], tandemSpaces: SpaceList::parse('9-20'))]);
+    $found = array_values(array_filter(Review::of($job)->findings, fn ($f) => $f->code->value === 'TANDEM_NOT_ACCEPTED'));
     expect(array_map(fn ($f) => $f->circuitId, $found))->toBe(['c4a']);
 });
 
 it('knows the breaker of a feeder: the circuit before it, else what was typed', function (string $fedFrom, string $feederCircuit, ?int $typed, ?int $amps) {
-    $main = Changed::of(Houses::small()->panels[0], circuits: [Houses::circuit('9', 2, Role::Off, name: 'Feeder', amps: 60)]);
-    $sub = new Panel('sub', 'Sub', 12, PanelKind::Sub, fedFrom: $fedFrom, feederA: $typed, feederCircuit: $feederCircuit);
-    expect(Chain::feederA($sub, [$main, $sub]))->toBe($amps);
+    $main = Changed::of(Houses::small()->service->panels[0], circuits: [Houses::circuit('9', 2, Role::Off, name: 'Feeder', amps: 60)]);
+    $sub = new Panel('sub', 'Sub', 12, PanelKind::Sub, fedFrom: $fedFrom, feederAmps: $typed, feederCircuit: $feederCircuit);
+    expect(Feeders::breakerAmps($sub, [$main, $sub]))->toBe($amps);
 })->with([['main', 'c9', null, 60], ['main', 'c9', 100, 60], ['main', '', 100, 100], ['main', 'gone', 100, 100], ['main', '', null, null], ['', 'c9', 100, 100]]);

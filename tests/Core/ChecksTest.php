@@ -7,28 +7,27 @@ use Tests\Support\Houses;
 use Underpin\Checks\Finding;
 use Underpin\Checks\Review;
 use Underpin\Checks\Severity;
-use Underpin\Codebook\LocalRules;
-use Underpin\Connection\ConnectionKind;
-use Underpin\JobFile\JobFile;
-use Underpin\Loads\Demand\DemandInputs;
-use Underpin\Loads\Demand\DemandMethod;
-use Underpin\Loads\Demand\Dwelling;
-use Underpin\Loads\Duty;
-use Underpin\Loads\Load;
-use Underpin\Loads\LoadKind;
-use Underpin\Loads\Measure\Measured;
-use Underpin\Loads\Role;
-use Underpin\Loads\School;
-use Underpin\Service\Circuit;
-use Underpin\Service\ExistingEquipment;
-use Underpin\Service\ExistingFault;
-use Underpin\Service\Leg;
-use Underpin\Sizing\Bond;
-use Underpin\Sizing\Fuel;
-use Underpin\Sizing\Outlet;
+use Underpin\Job\Circuit;
+use Underpin\Job\DemandInputs;
+use Underpin\Job\DemandMethod;
+use Underpin\Job\Duty;
+use Underpin\Job\Dwelling;
+use Underpin\Job\ExistingEquipment;
+use Underpin\Job\ExistingFault;
+use Underpin\Job\Fuel;
+use Underpin\Job\GeneratorNeutral;
+use Underpin\Job\Job;
+use Underpin\Job\Load;
+use Underpin\Job\LoadBasis;
+use Underpin\Job\LoadKind;
+use Underpin\Job\LocalRules;
+use Underpin\Job\Measured;
+use Underpin\Job\Outlet;
+use Underpin\Job\Role;
+use Underpin\Job\WireRun;
+use Underpin\Job\WiringMethod;
+use Underpin\Leg;
 use Underpin\Sizing\Supply;
-use Underpin\Wiring\WireRun;
-use Underpin\Wiring\WiringMethod;
 
 /*
  * Every check on the house that is in order, then with one thing changed: at its limit, past it,
@@ -36,23 +35,23 @@ use Underpin\Wiring\WiringMethod;
  */
 
 /** @param  ?list<Circuit>  $circuits  instead of those of the house */
-function sound(?array $circuits = null, mixed ...$changes): JobFile
+function sound(?array $circuits = null, mixed ...$changes): Job
 {
-    $house = Houses::small(Houses::supply(), ConnectionKind::Interlock);
-    $panels = $circuits === null ? $house->panels : [Changed::of($house->panels[0], circuits: $circuits)];
+    $house = Houses::small(Houses::supply(), 'interlock');
+    $panels = $circuits === null ? $house->service->panels : [Changed::of($house->service->panels[0], circuits: $circuits)];
 
     return Changed::of($house, ...['panels' => $panels, ...$changes]);
 }
 
 /** @return list<Finding> */
-function found(JobFile $job, string $code): array
+function found(Job $job, string $code): array
 {
-    return array_values(array_filter(Review::of($job)->findings, fn (Finding $f): bool => $f->code === $code));
+    return array_values(array_filter(Review::of($job)->findings, fn (Finding $f): bool => $f->code->value === $code));
 }
 
 function bonded(bool $gfci = false): Supply
 {
-    return new Supply(Changed::of(Houses::machine(), bond: Bond::Bonded, gfci: $gfci), Fuel::Gasoline);
+    return new Supply(Changed::of(Houses::machine(), bond: GeneratorNeutral::Bonded, gfci: $gfci), Fuel::Gasoline);
 }
 
 function on120(): Supply
@@ -79,7 +78,7 @@ it('finds nothing in a house that is in order', function () {
     expect(Review::of(sound())->findings)->toBe([]);
 });
 
-it('finds a fault when and only when all that makes it is there', function (string $code, JobFile $job, bool $there, ?Severity $severity = null) {
+it('finds a fault when and only when all that makes it is there', function (string $code, Job $job, bool $there, ?Severity $severity = null) {
     $findings = found($job, $code);
     expect(count($findings) > 0)->toBe($there);
     foreach ($findings as $finding) {
@@ -92,23 +91,23 @@ it('finds a fault when and only when all that makes it is there', function (stri
     'NM cable where it is wet' => ['WIRING_WET', sound(wire: new WireRun(25, 20, method: WiringMethod::Cable, wet: true)), true, Severity::Wrong],
     'conduit where it is wet' => ['WIRING_WET', sound(wire: new WireRun(25, 20, wet: true)), false],
     'NM cable where it is dry' => ['WIRING_WET', sound(wire: new WireRun(25, 20, method: WiringMethod::Cable)), false],
-    'NM cable where it is wet, and cords only' => ['WIRING_WET', sound(wire: new WireRun(25, 20, method: WiringMethod::Cable, wet: true), connection: ConnectionKind::Cords), false],
+    'NM cable where it is wet, and cords only' => ['WIRING_WET', sound(wire: new WireRun(25, 20, method: WiringMethod::Cable, wet: true), connection: 'cords'), false],
 
     'a calculation that is accepted' => ['CALCULATION_NOT_ACCEPTED', sound(demand: new DemandInputs(DemandMethod::Optional, dwelling: new Dwelling(1500))), false],
     'one that is not' => ['CALCULATION_NOT_ACCEPTED', sound(demand: new DemandInputs(DemandMethod::Optional, dwelling: new Dwelling(1500)), rules: new LocalRules(calculations: [DemandMethod::Standard])), true, Severity::Wrong],
     'none done where few are accepted' => ['CALCULATION_NOT_ACCEPTED', sound(rules: new LocalRules(calculations: [])), false],
 
-    'sizing by a calculation that is not done' => ['CALCULATION_NOT_DONE', sound(figures: School::Calculate, figuresReason: 'x'), true, Severity::Wrong],
-    'sizing by one that is done' => ['CALCULATION_NOT_DONE', sound(figures: School::Calculate, figuresReason: 'x', demand: new DemandInputs(DemandMethod::Optional, dwelling: new Dwelling(1500))), false],
+    'sizing by a calculation that is not done' => ['CALCULATION_NOT_DONE', sound(figures: LoadBasis::Calculate, figuresReason: 'x'), true, Severity::Wrong],
+    'sizing by one that is done' => ['CALCULATION_NOT_DONE', sound(figures: LoadBasis::Calculate, figuresReason: 'x', demand: new DemandInputs(DemandMethod::Optional, dwelling: new Dwelling(1500))), false],
     'sizing by the list without a calculation' => ['CALCULATION_NOT_DONE', sound(), false],
-    'sizing by figures that were not measured' => ['NOT_MEASURED', sound(figures: School::Measure, figuresReason: 'x'), true, Severity::Advice],
-    'sizing by figures that were' => ['NOT_MEASURED', sound([Changed::of(drawing(5), measured: new Measured(Leg::A, 5, 6))], figures: School::Measure, figuresReason: 'x'), false],
-    'what need not run is not measured' => ['NOT_MEASURED', sound([drawing(5, role: Role::Room)], figures: School::Measure, figuresReason: 'x'), false],
+    'sizing by figures that were not measured' => ['NOT_MEASURED', sound(figures: LoadBasis::Measure, figuresReason: 'x'), true, Severity::Advice],
+    'sizing by figures that were' => ['NOT_MEASURED', sound([Changed::of(drawing(5), measured: new Measured(Leg::A, 5, 6))], figures: LoadBasis::Measure, figuresReason: 'x'), false],
+    'what need not run is not measured' => ['NOT_MEASURED', sound([drawing(5, role: Role::Room)], figures: LoadBasis::Measure, figuresReason: 'x'), false],
     'sizing by the list, nothing measured' => ['NOT_MEASURED', sound(), false],
 
     'a bonded machine on an interlock' => ['DOUBLE_BOND', sound(supply: bonded()), true, Severity::Wrong],
-    'a bonded machine on a manual switch' => ['DOUBLE_BOND', sound(supply: bonded(), connection: ConnectionKind::ManualSwitch), true],
-    'a bonded machine on cords' => ['DOUBLE_BOND', sound(supply: bonded(), connection: ConnectionKind::Cords), false],
+    'a bonded machine on a manual switch' => ['DOUBLE_BOND', sound(supply: bonded(), connection: 'manual_switch'), true],
+    'a bonded machine on cords' => ['DOUBLE_BOND', sound(supply: bonded(), connection: 'cords'), false],
     'a bonded machine, no way picked' => ['DOUBLE_BOND', sound(supply: bonded(), connection: null), false],
     'a floating machine on an interlock' => ['DOUBLE_BOND', sound(), false],
     'a bonded machine with a ground-fault outlet' => ['BONDED_GFCI_TRIP', sound(supply: bonded(true)), true, Severity::Wrong],
@@ -131,7 +130,7 @@ it('finds a fault when and only when all that makes it is there', function (stri
     'a breaker in the first of them' => ['INTERLOCK_SPACES_TAKEN', sound([drawing(5)]), true, Severity::Wrong],
     'a breaker in the second' => ['INTERLOCK_SPACES_TAKEN', sound([drawing(5, space: '3')]), true],
     'a breaker beside them' => ['INTERLOCK_SPACES_TAKEN', sound([drawing(5, space: '2')]), false],
-    'a breaker there under a manual switch' => ['INTERLOCK_SPACES_TAKEN', sound([drawing(5)], connection: ConnectionKind::ManualSwitch), false],
+    'a breaker there under a manual switch' => ['INTERLOCK_SPACES_TAKEN', sound([drawing(5)], connection: 'manual_switch'), false],
 
     'a circuit that answered on its own leg' => ['LEG_CONTRADICTS', sound([Changed::of(drawing(5), measured: new Measured(Leg::A, 5, 5))]), false],
     'a circuit that answered on the other' => ['LEG_CONTRADICTS', sound([Changed::of(drawing(5), measured: new Measured(Leg::B, 5, 5))]), true, Severity::Wrong],
@@ -162,12 +161,12 @@ it('finds a fault when and only when all that makes it is there', function (stri
     '16.1 A for hours on two poles' => ['CONTINUOUS_OVER_BREAKER', sound([drawing(16.1, 16.1, poles: 2)]), true],
     '13 A for hours at a power factor of 0.8' => ['CONTINUOUS_OVER_BREAKER', sound([drawing(16.1, 16.1, pf: 0.8)]), true],
 
-    'multiwire circuits on a 120 V machine behind an interlock' => ['MWBC_120', sound([Houses::circuit('8', 1, Role::Must, 100)], supply: on120(), panels: [Changed::of(Houses::small()->panels[0], hasMultiwire: true)]), true, Severity::Danger],
-    'behind a manual switch' => ['MWBC_120', sound(supply: on120(), connection: ConnectionKind::ManualSwitch, panels: [Changed::of(Houses::small()->panels[0], hasMultiwire: true)]), true],
-    'on cords' => ['MWBC_120', sound(supply: on120(), connection: ConnectionKind::Cords, panels: [Changed::of(Houses::small()->panels[0], hasMultiwire: true)]), false],
-    'on a machine with both legs' => ['MWBC_120', sound(panels: [Changed::of(Houses::small()->panels[0], hasMultiwire: true)]), false],
-    'without a machine' => ['MWBC_120', sound(supply: null, panels: [Changed::of(Houses::small()->panels[0], hasMultiwire: true)]), false],
-    'not looked whether there are any' => ['MWBC_120', sound(supply: on120(), panels: [Changed::of(Houses::small()->panels[0], hasMultiwire: null)]), false],
+    'multiwire circuits on a 120 V machine behind an interlock' => ['MWBC_120', sound([Houses::circuit('8', 1, Role::Must, 100)], supply: on120(), panels: [Changed::of(Houses::small()->service->panels[0], hasMultiwire: true)]), true, Severity::Danger],
+    'behind a manual switch' => ['MWBC_120', sound(supply: on120(), connection: 'manual_switch', panels: [Changed::of(Houses::small()->service->panels[0], hasMultiwire: true)]), true],
+    'on cords' => ['MWBC_120', sound(supply: on120(), connection: 'cords', panels: [Changed::of(Houses::small()->service->panels[0], hasMultiwire: true)]), false],
+    'on a machine with both legs' => ['MWBC_120', sound(panels: [Changed::of(Houses::small()->service->panels[0], hasMultiwire: true)]), false],
+    'without a machine' => ['MWBC_120', sound(supply: null, panels: [Changed::of(Houses::small()->service->panels[0], hasMultiwire: true)]), false],
+    'not looked whether there are any' => ['MWBC_120', sound(supply: on120(), panels: [Changed::of(Houses::small()->service->panels[0], hasMultiwire: null)]), false],
     'no multiwire circuits' => ['MWBC_120', sound(supply: on120()), false],
 
     'a well pump on 120 V' => ['NO_240_VOLTS', sound(supply: on120()), true, Severity::Wrong],
@@ -190,13 +189,13 @@ it('finds a fault when and only when all that makes it is there', function (stri
     'a start that holds first but not again' => ['RESTART_OVER_SURGE', sound([Houses::circuit('5', 1, Role::Must, 600, 4000, LoadKind::Pump), drawing(10, space: '2'), drawing(10, space: '6')]), true, Severity::Advice],
     'a start that holds again too' => ['RESTART_OVER_SURGE', sound([Houses::circuit('5', 1, Role::Must, 600, 2000, LoadKind::Pump), drawing(10, space: '6')]), false],
 
-    'a 15 A receptacle on 15 A' => ['RECEPTACLE_UNDER_BREAKER', sound([Changed::of(drawing(5, breaker: 15), receptacleA: 15)]), false],
-    'a 15 A receptacle on 20 A' => ['RECEPTACLE_UNDER_BREAKER', sound([Changed::of(drawing(5), receptacleA: 15)]), true, Severity::Wrong],
-    'a 15 A receptacle with 12 A' => ['RECEPTACLE_UNDER_LOAD', sound([Changed::of(drawing(12, breaker: 15), receptacleA: 15)]), false],
-    'a 15 A receptacle with 12.1 A' => ['RECEPTACLE_UNDER_LOAD', sound([Changed::of(drawing(12.1, breaker: 15), receptacleA: 15)]), true, Severity::Wrong],
+    'a 15 A receptacle on 15 A' => ['RECEPTACLE_UNDER_BREAKER', sound([Changed::of(drawing(5, breaker: 15), receptacleAmps: 15)]), false],
+    'a 15 A receptacle on 20 A' => ['RECEPTACLE_UNDER_BREAKER', sound([Changed::of(drawing(5), receptacleAmps: 15)]), true, Severity::Wrong],
+    'a 15 A receptacle with 12 A' => ['RECEPTACLE_UNDER_LOAD', sound([Changed::of(drawing(12, breaker: 15), receptacleAmps: 15)]), false],
+    'a 15 A receptacle with 12.1 A' => ['RECEPTACLE_UNDER_LOAD', sound([Changed::of(drawing(12.1, breaker: 15), receptacleAmps: 15)]), true, Severity::Wrong],
     'several receptacles with 12.1 A' => ['RECEPTACLE_UNDER_LOAD', sound([drawing(12.1, breaker: 15)]), false],
-    'a 15 A receptacle with 13 A measured and 5 A listed' => ['RECEPTACLE_UNDER_LOAD', sound([Changed::of(drawing(5, breaker: 15), receptacleA: 15, measured: new Measured(Leg::A, 13, 13))]), true],
-    'a 15 A receptacle with 5 A measured and 13 A listed' => ['RECEPTACLE_UNDER_LOAD', sound([Changed::of(drawing(13, breaker: 15), receptacleA: 15, measured: new Measured(Leg::A, 5, 5))]), false],
+    'a 15 A receptacle with 13 A measured and 5 A listed' => ['RECEPTACLE_UNDER_LOAD', sound([Changed::of(drawing(5, breaker: 15), receptacleAmps: 15, measured: new Measured(Leg::A, 13, 13))]), true],
+    'a 15 A receptacle with 5 A measured and 13 A listed' => ['RECEPTACLE_UNDER_LOAD', sound([Changed::of(drawing(13, breaker: 15), receptacleAmps: 15, measured: new Measured(Leg::A, 5, 5))]), false],
 
     'an old fault answered yes' => ['EXISTING_'.strtoupper(ExistingFault::cases()[0]->value), sound(existing: new ExistingEquipment([ExistingFault::cases()[0]->value => true])), true],
     'an old fault answered no' => ['EXISTING_'.strtoupper(ExistingFault::cases()[0]->value), sound(existing: new ExistingEquipment([ExistingFault::cases()[0]->value => false])), false],
@@ -205,8 +204,8 @@ it('finds a fault when and only when all that makes it is there', function (stri
 ]);
 
 it('says by the figures that count what goes through a receptacle', function () {
-    $listed = found(sound([Changed::of(drawing(13, breaker: 15), receptacleA: 15)]), 'RECEPTACLE_UNDER_LOAD')[0];
-    $measured = found(sound([Changed::of(drawing(5, breaker: 15), receptacleA: 15, measured: new Measured(Leg::A, 14, 14))]), 'RECEPTACLE_UNDER_LOAD')[0];
+    $listed = found(sound([Changed::of(drawing(13, breaker: 15), receptacleAmps: 15)]), 'RECEPTACLE_UNDER_LOAD')[0];
+    $measured = found(sound([Changed::of(drawing(5, breaker: 15), receptacleAmps: 15, measured: new Measured(Leg::A, 14, 14))]), 'RECEPTACLE_UNDER_LOAD')[0];
     expect($listed->what)->toContain('13.0 A listed')->and($listed->circuitId)->toBe('c1')->and($measured->what)->toContain('14.0 A measured')->toContain('15 A receptacle')->toContain('12.0 A');
 });
 
@@ -215,8 +214,8 @@ it('says how much of a load runs for hours', function () {
 });
 
 it('names the circuits that were not measured', function () {
-    $one = found(sound([drawing(5), Changed::of(drawing(5, space: '2'), measured: new Measured(Leg::A, 5, 5))], figures: School::Measure, figuresReason: 'x'), 'NOT_MEASURED')[0];
-    $two = found(sound([drawing(5), drawing(5, space: '2')], figures: School::Measure, figuresReason: 'x'), 'NOT_MEASURED')[0];
+    $one = found(sound([drawing(5), Changed::of(drawing(5, space: '2'), measured: new Measured(Leg::A, 5, 5))], figures: LoadBasis::Measure, figuresReason: 'x'), 'NOT_MEASURED')[0];
+    $two = found(sound([drawing(5), drawing(5, space: '2')], figures: LoadBasis::Measure, figuresReason: 'x'), 'NOT_MEASURED')[0];
     expect($one->what)->toContain('1 circuit that must run was not measured: 1 circuit 1.')->and($two->what)->toContain('2 circuits that must run were not measured: 1 circuit 1 and 2 circuit 2.');
 });
 

@@ -92,7 +92,7 @@ it('has every row of Table 430.248', function () {
     $table = [['1/6', 4.4, 2.2], ['1/4', 5.8, 2.9], ['1/3', 7.2, 3.6], ['1/2', 9.8, 4.9], ['3/4', 13.8, 6.9], ['1', 16, 8], ['1 1/2', 20, 10], ['2', 24, 12], ['3', 34, 17], ['5', 56, 28], ['7 1/2', 80, 40], ['10', 100, 50]];
     expect(MotorCurrents::sizes())->toBe(array_column($table, 0));
     foreach ($table as [$hp, $at115, $at230]) {
-        expect([MotorCurrents::fullLoadA($hp, 120), MotorCurrents::fullLoadA($hp, 240)])->toBe([(float) $at115, (float) $at230]);
+        expect([MotorCurrents::fullLoadAmps($hp, 120), MotorCurrents::fullLoadAmps($hp, 240)])->toBe([(float) $at115, (float) $at230]);
     }
 });
 
@@ -125,5 +125,5 @@ it('averages unequal ranges by Note 2, with no less than 12 kW each', function (
 });
 
 it('has the rows of Table 210.21(B)(2)', function () {
-    expect(array_map(ReceptacleLoads::mostA(...), [15, 20, 30, 50]))->toBe([12.0, 16.0, 24.0, null]);
+    expect(array_map(ReceptacleLoads::mostAmps(...), [15, 20, 30, 50]))->toBe([12.0, 16.0, 24.0, null]);
 });

@@ -4,89 +4,89 @@ declare(strict_types=1);
 
 use Tests\Support\Changed;
 use Tests\Support\Houses;
-use Underpin\Checks\Reach;
+use Underpin\Assembly\ComponentKind;
+use Underpin\Assembly\ConductorKind;
 use Underpin\Checks\Review;
-use Underpin\Checks\StageReport;
 use Underpin\Codebook\ConductorSize;
-use Underpin\Codebook\LocalRules;
-use Underpin\Connection\ConnectionKind;
-use Underpin\Connection\Connections;
 use Underpin\Connection\Possible;
-use Underpin\JobFile\JobFile;
-use Underpin\Loads\LoadKind;
-use Underpin\Loads\Role;
-use Underpin\Outage\StartSchool;
+use Underpin\Job\Fuel;
+use Underpin\Job\GeneratorNeutral;
+use Underpin\Job\Job;
+use Underpin\Job\LoadKind;
+use Underpin\Job\LocalRules;
+use Underpin\Job\Machine;
+use Underpin\Job\MachineKind;
+use Underpin\Job\Outlet;
+use Underpin\Job\Panel;
+use Underpin\Job\PanelKind;
+use Underpin\Job\Rating;
+use Underpin\Job\Role;
+use Underpin\Job\StartRoutine;
+use Underpin\Job\WireRun;
+use Underpin\Job\WiringMethod;
 use Underpin\Outage\SwitchingCard;
-use Underpin\Service\Panel;
-use Underpin\Service\PanelKind;
-use Underpin\Sizing\Bond;
-use Underpin\Sizing\Fuel;
-use Underpin\Sizing\Machine;
-use Underpin\Sizing\MachineForm;
-use Underpin\Sizing\Outlet;
-use Underpin\Sizing\Rating;
 use Underpin\Sizing\Supply;
-use Underpin\Stage;
-use Underpin\Wiring\WirePlan;
-use Underpin\Wiring\WireRun;
-use Underpin\Wiring\WiringMethod;
+use Underpin\StageKey;
+use Underpin\Stages\Progress;
+use Underpin\Stages\StageReport;
+use Underpin\Stages\Stages;
 
-function house(array $circuits, ?int $mainA = 200, ?bool $listed = true, ?bool $multiwire = false, ?LocalRules $rules = null): JobFile
+function house(array $circuits, ?int $mainAmps = 200, ?bool $listed = true, ?bool $multiwire = false, ?LocalRules $rules = null): Job
 {
-    return new JobFile('x', rules: $rules ?? new LocalRules, panels: [new Panel('p', 'Panel', 20, PanelKind::Main, $mainA, $listed, 1, $multiwire, $circuits)]);
+    return Houses::job('x', rules: $rules ?? new LocalRules, panels: [new Panel('p', 'Panel', 20, PanelKind::Main, $mainAmps, $listed, 1, $multiwire, $circuits)]);
 }
 
-function possible(JobFile $job, ConnectionKind $kind): Possible
+function possible(Job $job, string $kind): Possible
 {
-    return Connections::verdict($job, $kind)->possible;
+    return Houses::verdict($job, $kind)->possible;
 }
 
 $fridge = Houses::circuit('2', 1, Role::Must, 180, 900, LoadKind::Refrigeration, 'Fridge');
 
 it('allows an interlock only against a main, with a listed plate', function () use ($fridge) {
-    expect(possible(house([$fridge]), ConnectionKind::Interlock))->toBe(Possible::Yes)
-        ->and(possible(house([$fridge], mainA: null), ConnectionKind::Interlock))->toBe(Possible::No)
-        ->and(possible(house([$fridge], listed: false), ConnectionKind::Interlock))->toBe(Possible::No)
-        ->and(possible(house([$fridge], listed: null), ConnectionKind::Interlock))->toBe(Possible::NotKnown)
-        ->and(possible(new JobFile('x'), ConnectionKind::Interlock))->toBe(Possible::NotKnown);
+    expect(possible(house([$fridge]), 'interlock'))->toBe(Possible::Yes)
+        ->and(possible(house([$fridge], mainAmps: null), 'interlock'))->toBe(Possible::No)
+        ->and(possible(house([$fridge], listed: false), 'interlock'))->toBe(Possible::No)
+        ->and(possible(house([$fridge], listed: null), 'interlock'))->toBe(Possible::NotKnown)
+        ->and(possible(Houses::job('x'), 'interlock'))->toBe(Possible::NotKnown);
 });
 
 it('says what must move out of the way of the generator breaker', function () {
-    $verdict = Connections::verdict(house([Houses::circuit('1', 2, Role::Off, name: 'Dryer')]), ConnectionKind::Interlock);
+    $verdict = Houses::verdict(house([Houses::circuit('1', 2, Role::Off, name: 'Dryer')]), 'interlock');
     expect($verdict->reasons[2]->text)->toContain('Dryer must move first')->and($verdict->possible)->toBe(Possible::Yes);
     $full = array_map(fn (int $n) => Houses::circuit((string) $n, 1, Role::Off), range(1, 20));
-    expect(possible(house($full), ConnectionKind::Interlock))->toBe(Possible::NotKnown);
+    expect(possible(house($full), 'interlock'))->toBe(Possible::NotKnown);
 });
 
 it('keeps a 120 V machine away from multiwire circuits', function () use ($fridge) {
-    $on120 = fn (JobFile $job) => new JobFile('x', panels: $job->panels, supply: Houses::supply(3000, 3600, 120, Outlet::Locking30At120, 30), connection: ConnectionKind::Interlock);
-    expect(possible($on120(house([$fridge], multiwire: true)), ConnectionKind::Interlock))->toBe(Possible::No)
-        ->and(possible($on120(house([$fridge], multiwire: null)), ConnectionKind::Interlock))->toBe(Possible::NotKnown);
-    $codes = array_map(fn ($f) => $f->code, Review::of($on120(house([$fridge], multiwire: true)))->findings);
+    $on120 = fn (Job $job) => Houses::job('x', panels: $job->service->panels, supply: Houses::supply(3000, 3600, 120, Outlet::Locking30At120, 30), connection: 'interlock');
+    expect(possible($on120(house([$fridge], multiwire: true)), 'interlock'))->toBe(Possible::No)
+        ->and(possible($on120(house([$fridge], multiwire: null)), 'interlock'))->toBe(Possible::NotKnown);
+    $codes = array_map(fn ($f) => $f->code->value, Review::of($on120(house([$fridge], multiwire: true)))->findings);
     expect($codes[0])->toBe('MWBC_120');
 });
 
 it('fits a manual switch to the circuits that must run', function () {
     $circuits = fn (int $n) => array_map(fn (int $i) => Houses::circuit((string) $i, 1, Role::Must, 100), range(1, $n));
-    expect(Connections::verdict(house($circuits(5)), ConnectionKind::ManualSwitch)->switchPositions)->toBe(6)
-        ->and(possible(house($circuits(12)), ConnectionKind::ManualSwitch))->toBe(Possible::Yes)
-        ->and(possible(house($circuits(13)), ConnectionKind::ManualSwitch))->toBe(Possible::No)
-        ->and(possible(house([Houses::circuit('1', 2, Role::Must, 100, amps: 40)]), ConnectionKind::ManualSwitch))->toBe(Possible::No)
-        ->and(possible(house([]), ConnectionKind::ManualSwitch))->toBe(Possible::NotKnown);
-    $texts = fn (JobFile $job) => implode(' ', array_map(fn ($r) => $r->text, Connections::verdict($job, ConnectionKind::ManualSwitch)->reasons));
+    expect(Houses::verdict(house($circuits(5)), 'manual_switch')->switchPositions)->toBe(6)
+        ->and(possible(house($circuits(12)), 'manual_switch'))->toBe(Possible::Yes)
+        ->and(possible(house($circuits(13)), 'manual_switch'))->toBe(Possible::No)
+        ->and(possible(house([Houses::circuit('1', 2, Role::Must, 100, amps: 40)]), 'manual_switch'))->toBe(Possible::No)
+        ->and(possible(house([]), 'manual_switch'))->toBe(Possible::NotKnown);
+    $texts = fn (Job $job) => implode(' ', array_map(fn ($r) => $r->text, Houses::verdict($job, 'manual_switch')->reasons));
     expect($texts(house($circuits(2), rules: new LocalRules(splicesInPanel: false))))->toContain('not allowed here')->and($texts(house($circuits(2))))->not->toContain('not allowed here');
 });
 
 it('serves with cords only what has a plug', function () use ($fridge) {
-    expect(possible(house([$fridge]), ConnectionKind::Cords))->toBe(Possible::Yes);
-    $verdict = Connections::verdict(house([$fridge, Houses::circuit('4', 1, Role::Must, 300, 900, LoadKind::Boiler, 'Boiler')]), ConnectionKind::Cords);
+    expect(possible(house([$fridge]), 'cords'))->toBe(Possible::Yes);
+    $verdict = Houses::verdict(house([$fridge, Houses::circuit('4', 1, Role::Must, 300, 900, LoadKind::Boiler, 'Boiler')]), 'cords');
     expect($verdict->possible)->toBe(Possible::No)->and(array_map(fn ($c) => $c->name, $verdict->dead))->toBe(['Boiler'])->and(array_map(fn ($c) => $c->name, $verdict->powers))->toBe(['Fridge']);
 });
 
-it('makes the breaker the smallest of outlet, cord, inlet and conductor', function (int $outletA, Outlet $outlet, ?int $inletA, WiringMethod $method, int $terminalC, string $size, int $breakerA) {
-    $job = new JobFile('x', wire: new WireRun(25, 20, $inletA, $method, terminalC: $terminalC));
-    $plan = WirePlan::of($job, Houses::supply(7200, 9000, 240, $outlet, $outletA), ConnectionKind::Interlock);
-    expect([$plan->conductor?->size->value, $plan->breakerA])->toBe([$size, $breakerA]);
+it('makes the breaker the smallest of outlet, cord, inlet and conductor', function (int $outletAmps, Outlet $outlet, ?int $inletAmps, WiringMethod $method, int $terminalC, string $size, int $breakerAmps) {
+    $job = Houses::job('x', wire: new WireRun(25, 20, $inletAmps, $method, terminalC: $terminalC));
+    $plan = Houses::built($job, Houses::supply(7200, 9000, 240, $outlet, $outletAmps), 'interlock');
+    expect([$plan->conductor(ConductorKind::Run)?->choice?->size->value, $plan->component(ComponentKind::Breaker)?->amps])->toBe([$size, $breakerAmps]);
 })->with([
     '30 A' => [30, Outlet::Locking30, null, WiringMethod::Cable, 60, '10', 30],
     '50 A in cable' => [50, Outlet::Straight50, null, WiringMethod::Cable, 75, '6', 50],
@@ -97,14 +97,14 @@ it('makes the breaker the smallest of outlet, cord, inlet and conductor', functi
 
 it('takes a larger conductor where the drop asks for it', function () {
     // 7.2 V are 3 % of 240 V; the cord takes 1.86 V, 4 AWG would take 5.54 V of the 5.34 V left, 3 AWG takes 4.41 V.
-    $job = new JobFile('x', wire: new WireRun(25, 300));
-    $plan = WirePlan::of($job, Houses::supply(), ConnectionKind::Interlock);
-    expect($plan->conductor?->size)->toBe(ConductorSize::Awg10)->and($plan->conductor?->forDrop)->toBe(ConductorSize::Awg3)->and($plan->dropIsLong())->toBeFalse();
-    expect(array_map(fn ($f) => $f->code, Review::of(new JobFile('x', panels: house([])->panels, supply: Houses::supply(), connection: ConnectionKind::Interlock, wire: new WireRun(900, 10)))->findings))->toContain('DROP_LONG');
+    $job = Houses::job('x', wire: new WireRun(25, 300));
+    $plan = Houses::built($job, Houses::supply(), 'interlock');
+    expect($plan->conductor(ConductorKind::Run)?->choice?->size)->toBe(ConductorSize::Awg10)->and($plan->conductor(ConductorKind::Run)?->choice?->forDrop)->toBe(ConductorSize::Awg3)->and($plan->dropIsLong())->toBeFalse();
+    expect(array_map(fn ($f) => $f->code->value, Review::of(Houses::job('x', panels: house([])->service->panels, supply: Houses::supply(), connection: 'interlock', wire: new WireRun(900, 10)))->findings))->toContain('DROP_LONG');
 });
 
 it('writes the card from this panel\'s own numbers, in the best order', function () {
-    $card = SwitchingCard::of(Review::of(Houses::small(Houses::supply(), ConnectionKind::Interlock)));
+    $card = SwitchingCard::of(Review::of(Houses::small(Houses::supply(), 'interlock')));
     expect($card->gaps)->toBe([])
         ->and(array_map(fn ($c) => $c->label, $card->start))->toBe(['5–7', '2', '4'])
         ->and($card->start[0]->waitS)->toBe(60)
@@ -113,9 +113,9 @@ it('writes the card from this panel\'s own numbers, in the best order', function
         ->and($card->toGenerator[0]->do)->toContain('200 A main breaker');
 });
 
-it('never asks for a load on a cold engine, nor for the main before the generator is off', function (StartSchool $school) {
-    $small = Houses::small(Houses::supply(), ConnectionKind::Interlock);
-    $card = SwitchingCard::of(Review::of(new JobFile('x', panels: $small->panels, supply: $small->supply, connection: $small->connection, school: $school)));
+it('never asks for a load on a cold engine, nor for the main before the generator is off', function (StartRoutine $routine) {
+    $small = Houses::small(Houses::supply(), 'interlock');
+    $card = SwitchingCard::of(Review::of(Houses::job('x', panels: $small->service->panels, supply: Supply::of($small->generator), connection: $small->connection->way, routine: $routine)));
     $steps = array_map(fn ($s) => $s->do, $card->toGenerator);
     $at = fn (array $steps, string $words) => array_key_first(array_filter($steps, fn ($s) => str_contains($s, $words)));
     expect($at($steps, 'main breaker and every other'))->toBeLessThan($at($steps, 'Slide the interlock'))
@@ -123,69 +123,69 @@ it('never asks for a load on a cold engine, nor for the main before the generato
     $back = array_map(fn ($s) => $s->do, $card->back);
     expect($at($back, 'Turn off the generator breaker'))->toBeLessThan($at($back, 'Slide the interlock plate back'))
         ->and($at($back, 'Slide the interlock plate back'))->toBeLessThan($at($back, 'Turn on the main breaker'));
-})->with(StartSchool::cases());
+})->with(StartRoutine::cases());
 
-it('says that a card is not ready, and why', function (JobFile $job, string $why) {
+it('says that a card is not ready, and why', function (Job $job, string $why) {
     $card = SwitchingCard::of(Review::of($job));
     expect(implode(' ', $card->gaps))->toContain($why);
 })->with([
     'nothing picked' => [Houses::small(), 'No generator is picked'],
-    'too small' => [Houses::small(Houses::supply(1800, 2000, 240, Outlet::Locking20, 20), ConnectionKind::Interlock), 'does not hold'],
-    'no figures' => [new JobFile('x', panels: [new Panel('p', 'P', 20, mainA: 100, interlockListed: true, circuits: [Houses::circuit('2', 1, Role::Must)])], supply: Houses::supply(), connection: ConnectionKind::Interlock), 'no watts'],
-    'pump on cords' => [Houses::small(Houses::supply(), ConnectionKind::Cords), 'not possible'],
+    'too small' => [Houses::small(Houses::supply(1800, 2000, 240, Outlet::Locking20, 20), 'interlock'), 'does not hold'],
+    'no figures' => [Houses::job('x', panels: [new Panel('p', 'P', 20, mainAmps: 100, interlockListed: true, circuits: [Houses::circuit('2', 1, Role::Must)])], supply: Houses::supply(), connection: 'interlock'), 'no watts'],
+    'pump on cords' => [Houses::small(Houses::supply(), 'cords'), 'not possible'],
 ]);
 
 it('keeps a card back as long as breakers must move for the interlock', function () {
-    $small = Houses::small(Houses::supply(), ConnectionKind::Interlock);
+    $small = Houses::small(Houses::supply(), 'interlock');
     $taken = new Panel('main', 'Main', 20, PanelKind::Main, 200, true, 1, false, [Houses::circuit('1', 2, Role::Must, 1000, 1000, name: 'Heater')]);
-    $review = Review::of(new JobFile('x', panels: [$taken], supply: $small->supply, connection: ConnectionKind::Interlock));
+    $review = Review::of(Houses::job('x', panels: [$taken], supply: Supply::of($small->generator), connection: 'interlock'));
     expect(implode(' ', SwitchingCard::of($review)->gaps))->toContain('1–3 Heater sits where the generator breaker goes')
-        ->and(array_map(fn ($f) => $f->code, $review->findings))->toContain('INTERLOCK_SPACES_TAKEN');
+        ->and(array_map(fn ($f) => $f->code->value, $review->findings))->toContain('INTERLOCK_SPACES_TAKEN');
 });
 
-it('names an inlet that the machine\'s own cord fits', function (int $volts, Outlet $outlet, int $amps, ?int $inletA, string $names) {
-    $plan = WirePlan::of(new JobFile('x', wire: new WireRun(25, 20, $inletA)), Houses::supply(2000, 2500, $volts, $outlet, $amps), ConnectionKind::ManualSwitch);
-    expect(array_values(array_filter($plan->lines, fn ($l) => $l->part === 'Inlet'))[0]->pick)->toStartWith($names);
+it('names an inlet that the machine\'s own cord fits', function (int $volts, Outlet $outlet, int $amps, ?int $inletAmps, string $names) {
+    $plan = Houses::built(Houses::job('x', wire: new WireRun(25, 20, $inletAmps)), Houses::supply(2000, 2500, $volts, $outlet, $amps), 'manual_switch');
+    expect(array_values(array_filter($plan->lines(), fn ($l) => $l->part === 'Inlet'))[0]->pick)->toStartWith($names);
 })->with([
     [120, Outlet::Straight20, 20, null, '5-20P, 20 A'], [120, Outlet::Travel30, 30, null, 'TT-30P, 30 A'], [120, Outlet::Straight20, 20, 30, '120 V, 30 A'],
     [240, Outlet::Locking20, 20, null, 'L14-20P'], [240, Outlet::Locking30, 30, 50, '14-50P or a locking form, 50 A'],
 ]);
 
-it('finds a second neutral bond wherever the connection keeps the neutral whole', function (Bond $bond, bool $gfci, ?ConnectionKind $way, array $codes) {
-    $machine = new Machine('m', 'Machine', MachineForm::Portable, 240, Outlet::Locking30, 30, $bond, $gfci, [new Rating(Fuel::Gasoline, 7200, 9000)], 1000);
-    $job = new JobFile('x', panels: house([])->panels, supply: new Supply($machine, Fuel::Gasoline), connection: $way);
-    $found = array_map(fn ($f) => $f->code, Review::of($job)->findings);
+it('finds a second neutral bond wherever the connection keeps the neutral whole', function (GeneratorNeutral $bond, bool $gfci, ?string $way, array $codes) {
+    $machine = new Machine('m', 'Machine', MachineKind::Portable, 240, Outlet::Locking30, 30, $bond, $gfci, [new Rating(Fuel::Gasoline, 7200, 9000)], 1000);
+    $job = Houses::job('x', panels: house([])->service->panels, supply: new Supply($machine, Fuel::Gasoline), connection: $way);
+    $found = array_map(fn ($f) => $f->code->value, Review::of($job)->findings);
     expect(array_values(array_intersect(['DOUBLE_BOND', 'BONDED_GFCI_TRIP'], $found)))->toBe($codes);
 })->with([
-    [Bond::Bonded, true, ConnectionKind::Interlock, ['DOUBLE_BOND', 'BONDED_GFCI_TRIP']], [Bond::Bonded, false, ConnectionKind::ManualSwitch, ['DOUBLE_BOND']],
-    [Bond::Bonded, true, ConnectionKind::Cords, []], [Bond::Bonded, true, null, []], [Bond::Floating, true, ConnectionKind::Interlock, []],
+    [GeneratorNeutral::Bonded, true, 'interlock', ['DOUBLE_BOND', 'BONDED_GFCI_TRIP']], [GeneratorNeutral::Bonded, false, 'manual_switch', ['DOUBLE_BOND']],
+    [GeneratorNeutral::Bonded, true, 'cords', []], [GeneratorNeutral::Bonded, true, null, []], [GeneratorNeutral::Floating, true, 'interlock', []],
 ]);
 
 it('asks for a cord as long as the local rules keep the machine away', function () {
-    $job = new JobFile('x', rules: new LocalRules(portableFt: 35), wire: new WireRun(40, 20));
-    $cord = array_values(array_filter(WirePlan::of($job, Houses::supply(), ConnectionKind::Interlock)->lines, fn ($l) => $l->part === 'Cord'))[0];
+    $job = Houses::job('x', rules: new LocalRules(portableFt: 35), wire: new WireRun(40, 20));
+    $cord = array_values(array_filter(Houses::built($job, Houses::supply(), 'interlock')->lines(), fn ($l) => $l->part === 'Cord'))[0];
     expect($cord->why)->toContain('35 ft from the house');
 });
 
 it('puts only what the switch feeds on the card of a manual switch', function () {
-    $card = SwitchingCard::of(Review::of(Houses::small(Houses::supply(), ConnectionKind::ManualSwitch)));
+    $card = SwitchingCard::of(Review::of(Houses::small(Houses::supply(), 'manual_switch')));
     expect($card->room)->toBe([])->and($card->leaveOff)->toBe([])->and($card->start)->toHaveCount(3);
 });
 
 it('moves the stages as the job grows', function () {
-    $reach = fn (JobFile $job, Stage $stage) => StageReport::of($stage, Review::of($job))->reach;
-    expect($reach(new JobFile('x'), Stage::Survey))->toBe(Reach::Empty)
-        ->and($reach(Houses::small(), Stage::Survey))->toBe(Reach::Done)
-        ->and($reach(Houses::small(), Stage::Size))->toBe(Reach::Empty)
-        ->and($reach(Houses::small(Houses::supply()), Stage::Size))->toBe(Reach::Done)
-        ->and($reach(Houses::small(Houses::supply(1800, 2000, 240, Outlet::Locking20, 20)), Stage::Size))->toBe(Reach::Part)
-        ->and($reach(Houses::small(Houses::supply(), ConnectionKind::Interlock), Stage::Run))->toBe(Reach::Done);
-    expect(StageReport::reached(StageReport::all(Review::of(Houses::small(Houses::supply())))))->toBe(Stage::Size);
+    $reach = fn (Job $job, StageKey $stage) => StageReport::of(Stages::standard()->get($stage), Review::of($job))->progress;
+    expect($reach(Houses::job('x'), StageKey::Survey))->toBe(Progress::Empty)
+        ->and($reach(Houses::small(), StageKey::Survey))->toBe(Progress::Done)
+        ->and($reach(Houses::small(), StageKey::Size))->toBe(Progress::Empty)
+        ->and($reach(Houses::small(Houses::supply()), StageKey::Size))->toBe(Progress::Done)
+        ->and($reach(Houses::small(Houses::supply(1800, 2000, 240, Outlet::Locking20, 20)), StageKey::Size))->toBe(Progress::Part)
+        ->and($reach(Houses::small(Houses::supply(), 'interlock'), StageKey::Run))->toBe(Progress::Done);
+    expect(Houses::reached(Review::of(Houses::small(Houses::supply()))))->toBe(StageKey::Size);
 });
 
-it('finds what is wrong with a job, worst first', function (JobFile $job, string $code) {
+it('finds what is wrong with a job, worst first', function (Job $job, string $code) {
     $findings = Review::of($job)->findings;
-    expect(array_map(fn ($f) => $f->code, $findings))->toContain($code);
+    expect(array_map(fn ($f) => $f->code->value, $findings))->toContain($code);
     $ranks = array_map(fn ($f) => $f->severity->rank(), $findings);
     $sorted = $ranks;
     sort($sorted);
@@ -195,62 +195,62 @@ it('finds what is wrong with a job, worst first', function (JobFile $job, string
     [house([Houses::circuit('1', 1, Role::Must, 300, null, LoadKind::Pump)]), 'START_MISSING'],
     [house([Houses::circuit('1', 1, Role::Off, 3000)]), 'LOAD_OVER_BREAKER'],
     [house([Houses::circuit('1', 1, Role::Off, 30)]), 'NOTHING_MUST_RUN'],
-    [new JobFile('x', panels: house([Houses::circuit('1', 1, Role::Must, 2400)])->panels, supply: Houses::supply()), 'LEGS_UNEVEN'],
-    [new JobFile('x', panels: house([])->panels, supply: Houses::supply(), connection: ConnectionKind::Interlock, wire: new WireRun(10, 10, 20)), 'INLET_UNDER_OUTLET'],
-    [new JobFile('x', panels: house([])->panels, supply: Houses::supply(), connection: ConnectionKind::Interlock, wire: new WireRun(10, 10, null, WiringMethod::Cable, wet: true)), 'WIRING_WET'],
-    [new JobFile('x', panels: house([], listed: false)->panels, supply: Houses::supply(), connection: ConnectionKind::Interlock), 'CONNECTION_NOT_POSSIBLE'],
-    [new JobFile('x', panels: house([])->panels, supply: Houses::supply(48000, 60000, 240, Outlet::Terminals, 400), connection: ConnectionKind::Interlock, wire: new WireRun(10, 10, ambientC: 54, terminalC: 60, method: WiringMethod::Cable)), 'WIRE_NOT_FOUND'],
+    [Houses::job('x', panels: house([Houses::circuit('1', 1, Role::Must, 2400)])->service->panels, supply: Houses::supply()), 'LEGS_UNEVEN'],
+    [Houses::job('x', panels: house([])->service->panels, supply: Houses::supply(), connection: 'interlock', wire: new WireRun(10, 10, 20)), 'INLET_UNDER_OUTLET'],
+    [Houses::job('x', panels: house([])->service->panels, supply: Houses::supply(), connection: 'interlock', wire: new WireRun(10, 10, null, WiringMethod::Cable, wet: true)), 'WIRING_WET'],
+    [Houses::job('x', panels: house([], listed: false)->service->panels, supply: Houses::supply(), connection: 'interlock'), 'CONNECTION_NOT_POSSIBLE'],
+    [Houses::job('x', panels: house([])->service->panels, supply: Houses::supply(48000, 60000, 240, Outlet::Terminals, 400), connection: 'interlock', wire: new WireRun(10, 10, ambientC: 54, terminalC: 60, method: WiringMethod::Cable)), 'WIRE_NOT_FOUND'],
 ]);
 
-it('opens at the furthest stage that was begun; a card counts only once it is done', function (JobFile $job, Stage $stage) {
-    expect(StageReport::reached(StageReport::all(Review::of($job))))->toBe($stage);
+it('opens at the furthest stage that was begun; a card counts only once it is done', function (Job $job, StageKey $stage) {
+    expect(Houses::reached(Review::of($job)))->toBe($stage);
 })->with([
-    'nothing' => [new JobFile('x'), Stage::Survey],
-    'loads marked' => [Houses::small(), Stage::Loads],
-    'wire measured, card not ready' => [Houses::small(Houses::supply(1800, 2000, 240, Outlet::Locking20, 20), ConnectionKind::Interlock), Stage::Wire],
-    'card ready' => [Houses::small(Houses::supply(), ConnectionKind::Interlock), Stage::Run],
+    'nothing' => [Houses::job('x'), StageKey::Survey],
+    'loads marked' => [Houses::small(), StageKey::Loads],
+    'wire measured, card not ready' => [Houses::small(Houses::supply(1800, 2000, 240, Outlet::Locking20, 20), 'interlock'), StageKey::Wire],
+    'card ready' => [Houses::small(Houses::supply(), 'interlock'), StageKey::Run],
 ]);
 
-it('says in whole sentences why a way of connecting works or not', function (JobFile $job, ConnectionKind $kind, string $said) {
-    expect(array_map(fn ($r) => $r->text, Connections::verdict($job, $kind)->reasons))->toContain($said);
-})->with(function () use ($fridge): Generator {
+it('says in whole sentences why a way of connecting works or not', function (Job $job, string $kind, string $said) {
+    expect(array_map(fn ($r) => $r->text, Houses::verdict($job, $kind)->reasons))->toContain($said);
+})->with(function () use ($fridge): iterable {
     $boiler = Houses::circuit('4', 1, Role::Must, 300, 900, LoadKind::Boiler, 'Boiler');
     $pump = Houses::circuit('5', 2, Role::Must, 1200, 4800, LoadKind::Pump, 'Pump');
-    yield 'one without a plug' => [house([$fridge, $boiler]), ConnectionKind::Cords, '4 Boiler must run and has no plug for a 120 V cord.'];
-    yield 'two without a plug' => [house([$fridge, $boiler, $pump]), ConnectionKind::Cords, '4 Boiler and 5–7 Pump must run and have no plug for a 120 V cord.'];
+    yield 'one without a plug' => [house([$fridge, $boiler]), 'cords', '4 Boiler must run and has no plug for a 120 V cord.'];
+    yield 'two without a plug' => [house([$fridge, $boiler, $pump]), 'cords', '4 Boiler and 5–7 Pump must run and have no plug for a 120 V cord.'];
     $taken = fn (int ...$free) => house(array_map(fn (int $n) => Houses::circuit((string) $n, 1, Role::Off, name: "Room $n"), array_values(array_diff(range(1, 20), $free))));
     $held = 'The generator breaker goes in spaces 1 and 3 beside the main, and must be held down: it is back-fed. ';
-    yield 'just enough spaces free' => [$taken(18, 20), ConnectionKind::Interlock, $held.'1 Room 1 and 3 Room 3 must move first; 2 spaces are free elsewhere.'];
-    yield 'one space free for two breakers' => [$taken(20), ConnectionKind::Interlock, $held.'1 Room 1 and 3 Room 3 must move first, and only 1 space is free. Look for a sub-panel, or for spaces where the label accepts tandems.'];
-    yield 'no space free for two breakers' => [$taken(), ConnectionKind::Interlock, $held.'1 Room 1 and 3 Room 3 must move first, and only 0 spaces are free. Look for a sub-panel, or for spaces where the label accepts tandems.'];
-    yield 'a needed space does not count as free' => [$taken(3, 20), ConnectionKind::Interlock, $held.'1 Room 1 must move first; 1 space is free elsewhere.'];
+    yield 'just enough spaces free' => [$taken(18, 20), 'interlock', $held.'1 Room 1 and 3 Room 3 must move first; 2 spaces are free elsewhere.'];
+    yield 'one space free for two breakers' => [$taken(20), 'interlock', $held.'1 Room 1 and 3 Room 3 must move first, and only 1 space is free. Look for a sub-panel, or for spaces where the label accepts tandems.'];
+    yield 'no space free for two breakers' => [$taken(), 'interlock', $held.'1 Room 1 and 3 Room 3 must move first, and only 0 spaces are free. Look for a sub-panel, or for spaces where the label accepts tandems.'];
+    yield 'a needed space does not count as free' => [$taken(3, 20), 'interlock', $held.'1 Room 1 must move first; 1 space is free elsewhere.'];
     $twoPole = fn (int ...$free) => house([Houses::circuit('1', 2, Role::Off, name: 'Dryer'), ...array_map(fn (int $n) => Houses::circuit((string) $n, 1, Role::Off), array_values(array_diff(range(2, 20), [3], $free)))]);
-    yield 'two spaces one below the other' => [$twoPole(14, 16), ConnectionKind::Interlock, $held.'1–3 Dryer must move first; 2 spaces are free elsewhere.'];
-    yield 'two spaces apart' => [$twoPole(14, 18), ConnectionKind::Interlock, $held.'1–3 Dryer must move first; 2 spaces are free elsewhere, but no two of them one below the other for a two-pole breaker. Other breakers must move too.'];
-    yield 'two spaces side by side' => [$twoPole(17, 18), ConnectionKind::Interlock, $held.'1–3 Dryer must move first; 2 spaces are free elsewhere, but no two of them one below the other for a two-pole breaker. Other breakers must move too.'];
-    $panels = fn (int $more) => Changed::of(house([$fridge]), panels: [...house([$fridge])->panels, ...array_map(fn (int $i) => new Panel("q$i", "Barn $i", 12, PanelKind::Main), range(1, $more))]);
-    yield 'another panel' => [$panels(1), ConnectionKind::Interlock, 'It feeds Panel and what hangs behind it; Barn 1 stays dead.'];
-    yield 'two other panels' => [$panels(2), ConnectionKind::Interlock, 'It feeds Panel and what hangs behind it; Barn 1 and Barn 2 stay dead.'];
+    yield 'two spaces one below the other' => [$twoPole(14, 16), 'interlock', $held.'1–3 Dryer must move first; 2 spaces are free elsewhere.'];
+    yield 'two spaces apart' => [$twoPole(14, 18), 'interlock', $held.'1–3 Dryer must move first; 2 spaces are free elsewhere, but no two of them one below the other for a two-pole breaker. Other breakers must move too.'];
+    yield 'two spaces side by side' => [$twoPole(17, 18), 'interlock', $held.'1–3 Dryer must move first; 2 spaces are free elsewhere, but no two of them one below the other for a two-pole breaker. Other breakers must move too.'];
+    $panels = fn (int $more) => Changed::of(house([$fridge]), panels: [...house([$fridge])->service->panels, ...array_map(fn (int $i) => new Panel("q$i", "Barn $i", 12, PanelKind::Main), range(1, $more))]);
+    yield 'another panel' => [$panels(1), 'interlock', 'It feeds Panel and what hangs behind it; Barn 1 stays dead.'];
+    yield 'two other panels' => [$panels(2), 'interlock', 'It feeds Panel and what hangs behind it; Barn 1 and Barn 2 stay dead.'];
     $on120 = fn (?bool $multiwire) => Changed::of(house([$fridge], multiwire: $multiwire), supply: Houses::supply(3000, 3600, 120, Outlet::Locking30At120, 30));
-    yield '120 V on both legs' => [$on120(false), ConnectionKind::Interlock, 'A 120 V machine feeds both legs from one hot wire: every 240 V load stays dead.'];
-    yield 'a breaker just small enough' => [house([Houses::circuit('1', 1, Role::Must, 100, amps: 30)]), ConnectionKind::ManualSwitch, 'The circuits that must run take 1 place: a switch for 4.'];
+    yield '120 V on both legs' => [$on120(false), 'interlock', 'A 120 V machine feeds both legs from one hot wire: every 240 V load stays dead.'];
+    yield 'a breaker just small enough' => [house([Houses::circuit('1', 1, Role::Must, 100, amps: 30)]), 'manual_switch', 'The circuits that must run take 1 place: a switch for 4.'];
 });
 
 it('asks about shared neutrals only where a manual switch could load them twice', function (?int $volts, ?bool $multiwire, bool $asks) use ($fridge) {
     $supply = match ($volts) {
         120 => Houses::supply(3000, 3600, 120, Outlet::Locking30At120, 30), 240 => Houses::supply(), null => null
     };
-    $texts = array_map(fn ($r) => $r->text, Connections::verdict(Changed::of(house([$fridge], multiwire: $multiwire), supply: $supply), ConnectionKind::ManualSwitch)->reasons);
+    $texts = array_map(fn ($r) => $r->text, Houses::verdict(Changed::of(house([$fridge], multiwire: $multiwire), supply: $supply), 'manual_switch')->reasons);
     expect(preg_grep('/halves of a multiwire circuit/', $texts) !== [])->toBe($asks);
 })->with([[120, true, true], [120, null, true], [120, false, false], [240, true, false], [null, true, false]]);
 
 it('powers what it reaches and the machine can feed', function () {
     $inBarn = Houses::circuit('6', 1, Role::Must, 100, name: 'Barn lights');
     $job = house([Houses::circuit('5', 2, Role::Must, 1200, 1200, name: 'Heater'), Houses::circuit('2', 1, Role::Room, 100, name: 'Lights')]);
-    $job = Changed::of($job, panels: [...$job->panels, new Panel('barn', 'Barn', 12, PanelKind::Main, circuits: [Changed::of($inBarn, id: 'barn6')])]);
-    $names = fn (JobFile $job, ConnectionKind $kind, string $which) => array_map(fn ($c) => $c->name, Connections::verdict($job, $kind)->$which);
-    expect($names($job, ConnectionKind::Interlock, 'powers'))->toBe(['Heater', 'Lights'])->and($names($job, ConnectionKind::Interlock, 'dead'))->toBe(['Barn lights']);
+    $job = Changed::of($job, panels: [...$job->service->panels, new Panel('barn', 'Barn', 12, PanelKind::Main, circuits: [Changed::of($inBarn, id: 'barn6')])]);
+    $names = fn (Job $job, string $kind, string $which) => array_map(fn ($c) => $c->name, Houses::verdict($job, $kind)->$which);
+    expect($names($job, 'interlock', 'powers'))->toBe(['Heater', 'Lights'])->and($names($job, 'interlock', 'dead'))->toBe(['Barn lights']);
     $job = Changed::of($job, supply: Houses::supply(3000, 3600, 120, Outlet::Locking30At120, 30));
-    expect($names($job, ConnectionKind::Interlock, 'powers'))->toBe(['Lights'])->and($names($job, ConnectionKind::Interlock, 'dead'))->toBe(['Heater', 'Barn lights'])
-        ->and($names($job, ConnectionKind::ManualSwitch, 'powers'))->toBe(['Barn lights'])->and($names($job, ConnectionKind::ManualSwitch, 'dead'))->toBe(['Heater']);
+    expect($names($job, 'interlock', 'powers'))->toBe(['Lights'])->and($names($job, 'interlock', 'dead'))->toBe(['Heater', 'Barn lights'])
+        ->and($names($job, 'manual_switch', 'powers'))->toBe(['Barn lights'])->and($names($job, 'manual_switch', 'dead'))->toBe(['Heater']);
 });

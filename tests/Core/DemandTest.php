@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 use Underpin\Codebook\MotorCurrents;
 use Underpin\Codebook\RangeDemand;
+use Underpin\Leg;
 use Underpin\Loads\Nameplate;
 use Underpin\Refused;
-use Underpin\Service\Leg;
 
 /** @return list<array{id: string, va: int}> */
 function appliances(int ...$va): array
@@ -121,6 +121,6 @@ it('reads horsepower by Table 430.248 and the code letter by 430.7(B)', function
     expect($plate->runW)->toEqualWithDelta(2400.0, 1e-9)->and($plate->startW)->toEqualWithDelta(1.5 * 6.29 * 1000, 1e-9);
     expect(Nameplate::fromHorsepower('1/3', 'K', Leg::A, 1.0)->runW)->toEqualWithDelta(7.2 * 120, 1e-9);
     expect(array_map(MotorCurrents::horsepower(...), ['1/6', '3/4', '1', '7 1/2']))->toEqualWithDelta([1 / 6, 0.75, 1.0, 7.5], 1e-9);
-    expect(fn () => MotorCurrents::fullLoadA('4', 240))->toThrow(fn (Refused $r) => expect($r->field)->toBe('hp'));
+    expect(fn () => MotorCurrents::fullLoadAmps('4', 240))->toThrow(fn (Refused $r) => expect($r->field)->toBe('hp'));
     expect(fn () => Nameplate::fromAmps(10, Leg::A, 1, 9))->toThrow(fn (Refused $r) => expect($r->field)->toBe('lra'));
 });

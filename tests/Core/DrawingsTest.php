@@ -8,12 +8,13 @@ use App\Drawings\LoadMap;
 use App\Drawings\PanelBoard;
 use App\Drawings\RecordingPlot;
 use Tests\Support\RandomHouse;
-use Underpin\Loads\Interval\CivilDay;
-use Underpin\Loads\Interval\IntervalSeries;
-use Underpin\Loads\Interval\Zone;
-use Underpin\Loads\Measure\Mark;
-use Underpin\Loads\Measure\Reading;
-use Underpin\Service\Circuit;
+use Underpin\Job\Circuit;
+use Underpin\Measure\Interval\CivilDay;
+use Underpin\Measure\Interval\IntervalSeries;
+use Underpin\Measure\Interval\Zone;
+use Underpin\Measure\Mark;
+use Underpin\Measure\Reading;
+use Underpin\Service\Distribution;
 
 function overlap(Box $one, Box $other): bool
 {
@@ -21,7 +22,7 @@ function overlap(Box $one, Box $other): bool
 }
 
 it('draws no two boxes of a chain over each other, and all of them inside', function (int $seed) {
-    $chain = RandomHouse::job($seed)->chain();
+    $chain = Distribution::of(RandomHouse::job($seed));
     $drawing = new ChainDrawing($chain);
     $boxes = array_map(fn ($node) => $drawing->box($node), $chain->nodes);
     foreach ($boxes as $i => $box) {
@@ -37,11 +38,11 @@ it('draws no two boxes of a chain over each other, and all of them inside', func
 
 it('draws no two breakers of a board over each other', function (int $seed) {
     $job = RandomHouse::job($seed);
-    foreach ($job->panels as $panel) {
+    foreach ($job->service->panels as $panel) {
         $board = new PanelBoard($panel, $job);
         $boxes = [];
         foreach ($panel->circuits as $circuit) {
-            array_push($boxes, ...array_filter([$board->box($circuit->slot), $board->tiedBox($circuit->slot)]));
+            array_push($boxes, ...array_filter([$board->box($circuit->position), $board->tiedBox($circuit->position)]));
         }
         foreach ($boxes as $i => $box) {
             expect($box->y + $box->h)->toBeLessThanOrEqual($board->height())->and($box->right())->toBeLessThanOrEqual(PanelBoard::WIDTH);
@@ -49,7 +50,7 @@ it('draws no two breakers of a board over each other', function (int $seed) {
                 expect(overlap($box, $other))->toBeFalse();
             }
         }
-        $quads = array_filter($panel->circuits, fn (Circuit $c) => $c->slot->poles === 2 && $c->slot->half?->value === 'a');
+        $quads = array_filter($panel->circuits, fn (Circuit $c) => $c->position->poles === 2 && $c->position->half?->value === 'a');
         expect(count($boxes))->toBe(count($panel->circuits) + count($quads));
     }
 })->with(range(1, 15));

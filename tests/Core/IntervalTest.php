@@ -2,19 +2,19 @@
 
 declare(strict_types=1);
 
+use Tests\Support\Houses;
 use Underpin\Checks\Review;
-use Underpin\JobFile\JobFile;
-use Underpin\JobFile\JobFileJson;
-use Underpin\Loads\Demand\DemandInputs;
-use Underpin\Loads\Demand\DemandMethod;
-use Underpin\Loads\Demand\Dwelling;
-use Underpin\Loads\Interval\CivilDay;
-use Underpin\Loads\Interval\EspiFeed;
-use Underpin\Loads\Interval\IntervalSeries;
-use Underpin\Loads\Interval\LoadYear;
-use Underpin\Loads\Interval\Recorded;
-use Underpin\Loads\Interval\TableReader;
-use Underpin\Loads\Interval\Zone;
+use Underpin\Exchange\JobFile;
+use Underpin\Job\DemandInputs;
+use Underpin\Job\DemandMethod;
+use Underpin\Job\Dwelling;
+use Underpin\Job\RecordedPeak;
+use Underpin\Measure\Interval\CivilDay;
+use Underpin\Measure\Interval\EspiFeed;
+use Underpin\Measure\Interval\IntervalSeries;
+use Underpin\Measure\Interval\LoadYear;
+use Underpin\Measure\Interval\TableReader;
+use Underpin\Measure\Interval\Zone;
 use Underpin\Refused;
 
 function readTable(string $text, Zone $zone = Zone::Eastern, bool $whole = true): LoadYear
@@ -227,13 +227,13 @@ it('leaves out what was sent out, and refuses what it cannot use', function () {
 });
 
 it('says under which conditions a recorded peak counts', function (float $days, int $seconds, bool $sentOut, bool $counts, string $said) {
-    $recorded = new Recorded(8000.0, '2026-01-05 17:15', $days, $seconds, 0, $sentOut, false, 'x.csv');
+    $recorded = new RecordedPeak(8000.0, '2026-01-05 17:15', $days, $seconds, 0, $sentOut, false, 'x.csv');
     expect($recorded->counts())->toBe($counts)->and(implode(' ', $recorded->conditions()))->toContain($said)->and($recorded->peakVa(0.8))->toBe(10_000.0);
 })->with([[365, 900, false, true, ''], [45, 900, false, false, '30-day rule takes'], [12, 900, false, false, 'too short'], [365, 3600, false, false, 'highest quarter hour'], [365, 900, true, false, 'Power was sent out']]);
 
 it('lets no recording full of gaps count', function (int $missing, bool $counts, string $said) {
     // A year of quarter hours has 35,040 values: 1 % are 350.4.
-    $recorded = new Recorded(8000.0, '2026-01-05 17:15', 365.0, 900, $missing, false, false, 'x.csv');
+    $recorded = new RecordedPeak(8000.0, '2026-01-05 17:15', 365.0, 900, $missing, false, false, 'x.csv');
     expect($recorded->counts())->toBe($counts)->and(implode(' ', $recorded->conditions()))->toBe($said);
 })->with([
     [0, true, ''], [350, true, '350 values are missing: the true peak may lie in a gap.'],
@@ -241,11 +241,11 @@ it('lets no recording full of gaps count', function (int $missing, bool $counts,
 ]);
 
 it('does not let a calculation rest on a recording that does not count', function (float $days, DemandMethod $method, bool $found) {
-    $job = new JobFile('x', demand: new DemandInputs($method, 240.0, new Dwelling(1500.0), 8000.0), recorded: new Recorded(8000.0, '2026-01-05 17:15', $days, 900, 0, false, false, 'a.csv'));
-    expect(in_array('RECORDED_PEAK_DOUBTFUL', array_map(fn ($f) => $f->code, Review::of($job)->findings), true))->toBe($found);
+    $job = Houses::job('x', demand: new DemandInputs($method, 240.0, new Dwelling(1500.0), 8000.0), recorded: new RecordedPeak(8000.0, '2026-01-05 17:15', $days, 900, 0, false, false, 'a.csv'));
+    expect(in_array('RECORDED_PEAK_DOUBTFUL', array_map(fn ($f) => $f->code->value, Review::of($job)->findings), true))->toBe($found);
 })->with([[365, DemandMethod::Measured, false], [45, DemandMethod::Measured, true], [45, DemandMethod::Optional, false]]);
 
 it('keeps the recorded peak in a job file', function () {
-    $job = new JobFile('x', recorded: new Recorded(8123.4, '2026-01-05 17:15', 365.0, 900, 12, false, true, 'a.csv'));
-    expect(JobFileJson::decode(JobFileJson::encode($job)))->toEqual($job);
+    $job = Houses::job('x', recorded: new RecordedPeak(8123.4, '2026-01-05 17:15', 365.0, 900, 12, false, true, 'a.csv'));
+    expect(JobFile::standard()->decode(JobFile::standard()->encode($job)))->toEqual($job);
 });

@@ -4,42 +4,40 @@ declare(strict_types=1);
 
 use Tests\Support\Houses;
 use Underpin\Checks\RulesChange;
-use Underpin\Codebook\LocalRules;
-use Underpin\Connection\ConnectionKind;
-use Underpin\JobFile\JobFile;
-use Underpin\JobFile\JobFileFaults;
-use Underpin\JobFile\JobFileForm;
-use Underpin\JobFile\JobFileJson;
-use Underpin\JobFile\JobReport;
-use Underpin\Loads\Demand\DemandInputs;
-use Underpin\Loads\Demand\DemandMethod;
-use Underpin\Loads\Demand\Dwelling;
-use Underpin\Service\ExistingEquipment;
-use Underpin\Service\ExistingFault;
-use Underpin\Service\SiteFacts;
+use Underpin\Exchange\JobFile;
+use Underpin\Exchange\JobFileFaults;
+use Underpin\Exchange\JobReport;
+use Underpin\Job\DemandInputs;
+use Underpin\Job\DemandMethod;
+use Underpin\Job\Dwelling;
+use Underpin\Job\ExistingEquipment;
+use Underpin\Job\ExistingFault;
+use Underpin\Job\LocalRules;
+use Underpin\Job\Site;
+use Underpin\Sizing\Supply;
 
 it('goes out and in again without loss', function () {
-    $job = Houses::small(Houses::supply(), ConnectionKind::Interlock, new LocalRules('Town', 'NEC 2020', false, false));
-    expect(JobFileJson::decode(JobFileJson::encode($job)))->toEqual($job);
+    $job = Houses::small(Houses::supply(), 'interlock', new LocalRules('Town', 'NEC 2020', false, false));
+    expect(JobFile::standard()->decode(JobFile::standard()->encode($job)))->toEqual($job);
 });
 
 it('keeps what was found on site and the load calculation', function () {
     $small = Houses::small();
-    $job = new JobFile(
-        'x', panels: $small->panels, existing: (new ExistingEquipment)->with(ExistingFault::MaleCord, true)->with(ExistingFault::NeverRun, false),
-        site: new SiteFacts(0, 250, null, 2000, 95, -10, 20, true, null),
+    $job = Houses::job(
+        'x', panels: $small->service->panels, existing: (new ExistingEquipment)->with(ExistingFault::MaleCord, true)->with(ExistingFault::NeverRun, false),
+        site: new Site(0, 250, null, 2000, 95, -10, 20, true, null),
         demand: new DemandInputs(DemandMethod::Existing, 240.0, new Dwelling(1500, appliances: [['id' => '7', 'va' => 900.0]], rangesVa: [9000.0])),
     );
-    expect(JobFileJson::decode(JobFileJson::encode($job)))->toEqual($job);
+    expect(JobFile::standard()->decode(JobFile::standard()->encode($job)))->toEqual($job);
 });
 
 it('needs little', function () {
-    $job = JobFileJson::decode('{"format":"underpin-job","version":1,"name":"Bare","panels":[]}');
-    expect([$job->name, $job->panels, $job->supply, $job->marginPct])->toBe(['Bare', [], null, 20.0]);
+    $job = JobFile::standard()->decode('{"format":"underpin-job","version":1,"name":"Bare","panels":[]}');
+    expect([$job->name, $job->service->panels, Supply::of($job->generator), $job->generator->marginPct])->toBe(['Bare', [], null, 20.0]);
 });
 
 it('names every fault by its path', function (callable $break, array $paths) {
-    $data = JobFileJson::toArray(Houses::small(Houses::supply()));
+    $data = JobFile::standard()->toArray(Houses::small(Houses::supply()));
     $break($data);
     expect(pathsOf($data))->toBe($paths);
 })->with([
@@ -48,7 +46,7 @@ it('names every fault by its path', function (callable $break, array $paths) {
         $d['panels'][0]['circuits'][1]['role'] = 'maybe';
         $d['margin_pct'] = 99;
         $d['colour'] = 'red';
-    }, ['colour', 'margin_pct', 'panels.0.circuits.0.amps', 'panels.0.circuits.1.role']],
+    }, ['colour', 'panels.0.circuits.0.amps', 'panels.0.circuits.1.role', 'margin_pct']],
     'a space used twice' => [function (array &$d) {
         $d['panels'][0]['circuits'][1]['space'] = 7;
     }, ['panels.0.circuits.1.space']],
@@ -97,23 +95,23 @@ it('names every fault by its path', function (callable $break, array $paths) {
 ]);
 
 it('refuses what is no job file', function (string $json) {
-    expect(fn () => JobFileJson::decode($json))->toThrow(JobFileFaults::class);
+    expect(fn () => JobFile::standard()->decode($json))->toThrow(JobFileFaults::class);
 })->with(['', 'null', '[]', '"x"', '{', str_repeat('[', 100).str_repeat(']', 100), '{"format":"underpin-job","version":1,"name":"x","panels":null}']);
 
 it('publishes the schema that its form reads', function () {
     $published = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/docs/job-file.schema.json'), true);
-    $form = json_decode((string) json_encode(JobFileForm::form()->schema()), true);
+    $form = json_decode((string) json_encode(JobFile::standard()->form()->schema()), true);
     expect(array_diff_key($published, ['$schema' => 0, 'title' => 0]))->toBe($form);
 });
 
 it('reports everything as plain data', function () {
-    $report = JobReport::of(Houses::small(Houses::supply(), ConnectionKind::Interlock));
+    $report = JobReport::of(Houses::small(Houses::supply(), 'interlock'));
     expect(json_decode(json_encode($report, JSON_THROW_ON_ERROR), true)['size']['verdict'])->toBe('holds')
         ->and(array_keys($report))->toBe(['name', 'stages', 'must_run', 'demand', 'size', 'connections', 'wire', 'card', 'findings', 'caution']);
 });
 
 it('says what other local rules would change in a job: the rules, and what is said of it', function () {
-    $job = Houses::small(Houses::supply(), ConnectionKind::ManualSwitch);
+    $job = Houses::small(Houses::supply(), 'manual_switch');
     $changes = RulesChange::each($job, ['same' => new LocalRules, 'strict' => new LocalRules(splicesInPanel: false, portableFt: 30)]);
     expect([$changes['same']->rules, $changes['same']->gone, $changes['same']->new])->toBe([[], [], []]);
     $strict = $changes['strict'];

@@ -4,24 +4,23 @@ declare(strict_types=1);
 
 use Tests\Support\Changed;
 use Tests\Support\Houses;
-use Underpin\Checks\Facts;
-use Underpin\JobFile\JobFile;
-use Underpin\Loads\LoadKind;
-use Underpin\Loads\Role;
-use Underpin\Service\Panel;
-use Underpin\Sizing\LegStrip;
-use Underpin\Sizing\Outlet;
+use Underpin\Design\Design;
+use Underpin\Drawing\LegStrip;
+use Underpin\Drawing\Tick;
+use Underpin\Job\LoadKind;
+use Underpin\Job\Outlet;
+use Underpin\Job\Panel;
+use Underpin\Job\Role;
+use Underpin\Job\WireRun;
 use Underpin\Sizing\Supply;
-use Underpin\Sizing\Tick;
-use Underpin\Wiring\WireRun;
 
 function strip(array $circuits, ?Supply $supply = null, mixed ...$changes): LegStrip
 {
-    return LegStrip::of(new Facts(new JobFile('x', ...['panels' => [new Panel('p', 'P', 20, circuits: $circuits)], 'supply' => $supply, ...$changes])));
+    return LegStrip::of(new Design(Houses::job('x', ...['panels' => [new Panel('p', 'P', 20, circuits: $circuits)], 'supply' => $supply, ...$changes])));
 }
 
-it('marks the limits of the machine and of its inlet, in their order', function (Supply $supply, ?int $inletA, array $ticks) {
-    $strip = strip([Houses::circuit('1', 1, Role::Must, 600)], $supply, wire: new WireRun(inletA: $inletA));
+it('marks the limits of the machine and of its inlet, in their order', function (Supply $supply, ?int $inletAmps, array $ticks) {
+    $strip = strip([Houses::circuit('1', 1, Role::Must, 600)], $supply, wire: new WireRun(inletAmps: $inletAmps));
     expect(array_map(fn (Tick $t) => [$t->label, $t->amps, $t->hard], $strip->ticks))->toBe($ticks);
 })->with([
     'its own 30 A outlet' => [Houses::supply(6000, 8400), null, [['running limit', 25.0, false], ['inlet', 30.0, true], ['starting limit', 35.0, false]]],
@@ -41,9 +40,9 @@ it('says what a machine must give before one is picked', function () {
 
 it('shows running and the worst start of each leg by itself', function () {
     $strip = strip([Houses::circuit('1', 1, Role::Must, 600, 2400, LoadKind::Pump), Houses::circuit('4', 1, Role::Must, 1200)], Houses::supply());
-    expect([$strip->aRunA, $strip->aPeakA, $strip->bRunA, $strip->bPeakA])->toBe([5.0, 20.0, 10.0, 10.0])->and($strip->oneHot)->toBeFalse();
+    expect([$strip->aRunAmps, $strip->aPeakAmps, $strip->bRunAmps, $strip->bPeakAmps])->toBe([5.0, 20.0, 10.0, 10.0])->and($strip->oneHot)->toBeFalse();
     $one = strip([Houses::circuit('1', 1, Role::Must, 600), Houses::circuit('4', 1, Role::Must, 600)], Houses::supply(3600, 4200, 120, Outlet::Travel30));
-    expect([$one->aRunA, $one->bRunA, $one->oneHot])->toBe([10.0, 0.0, true]);
+    expect([$one->aRunAmps, $one->bRunAmps, $one->oneHot])->toBe([10.0, 0.0, true]);
 });
 
 it('says that a start by itself is too much before it says which start is worst', function () {
@@ -53,14 +52,14 @@ it('says that a start by itself is too much before it says which start is worst'
 });
 
 it('has a scale of round amperes that leaves a sixth free, whatever is on it', function (float $amps, float $scale) {
-    $circuit = Changed::of(Houses::circuit('1', 2, Role::Must, $amps * 240, $amps * 240), breakerA: 600);
-    expect(strip([$circuit])->scaleA)->toBe($scale);
+    $circuit = Changed::of(Houses::circuit('1', 2, Role::Must, $amps * 240, $amps * 240), breakerAmps: 600);
+    expect(strip([$circuit])->scaleAmps)->toBe($scale);
 })->with([
     [0.0, 25.0], [20.0, 25.0], [25.0, 30.0], [25.1, 40.0], [33.4, 50.0], [41.7, 60.0], [50.1, 80.0], [66.7, 100.0], [83.4, 120.0], [100.1, 150.0],
     [125.1, 200.0], [166.7, 250.0], [208.4, 300.0], [250.1, 400.0], [333.4, 500.0], [416.7, 600.0], [500.1, 800.0], [666.7, 1000.0], [833.3, 1000.0],
 ]);
 
 it('stays within the scale beyond a thousand amperes too', function () {
-    $circuits = array_map(fn (int $n) => Changed::of(Houses::circuit((string) (4 * $n + 1), 2, Role::Must, 120_000, 120_000), breakerA: 600), range(0, 2));
-    expect(strip($circuits)->scaleA)->toBe(2000.0);
+    $circuits = array_map(fn (int $n) => Changed::of(Houses::circuit((string) (4 * $n + 1), 2, Role::Must, 120_000, 120_000), breakerAmps: 600), range(0, 2));
+    expect(strip($circuits)->scaleAmps)->toBe(2000.0);
 });

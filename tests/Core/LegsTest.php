@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use Underpin\Loads\Draw;
-use Underpin\Loads\LegCurrents;
+use Underpin\Leg;
+use Underpin\Legs\Draw;
+use Underpin\Legs\LegCurrents;
 use Underpin\Refused;
-use Underpin\Service\Leg;
 
 it('adds amperes on each leg, 240 V loads on both', function () {
     $legs = LegCurrents::of([

@@ -7,41 +7,39 @@ use Tests\Support\Houses;
 use Underpin\Checks\Finding;
 use Underpin\Checks\Review;
 use Underpin\Checks\Severity;
-use Underpin\Connection\ConnectionKind;
-use Underpin\Connection\Connections;
 use Underpin\Connection\Possible;
-use Underpin\JobFile\JobFile;
-use Underpin\Loads\Role;
-use Underpin\Service\Disconnect;
-use Underpin\Service\DisconnectPlace;
-use Underpin\Service\ExistingEquipment;
-use Underpin\Service\Panel;
-use Underpin\Service\PanelKind;
-use Underpin\Service\Service;
+use Underpin\Job\Disconnect;
+use Underpin\Job\DisconnectPlace;
+use Underpin\Job\ExistingEquipment;
+use Underpin\Job\Fuel;
+use Underpin\Job\GeneratorNeutral;
+use Underpin\Job\Job;
+use Underpin\Job\Panel;
+use Underpin\Job\PanelKind;
+use Underpin\Job\Position;
+use Underpin\Job\Role;
+use Underpin\Job\Service;
+use Underpin\Job\SpaceList;
 use Underpin\Service\SharedNeutral;
-use Underpin\Service\Slot;
-use Underpin\Service\SpaceList;
-use Underpin\Sizing\Bond;
-use Underpin\Sizing\Fuel;
 use Underpin\Sizing\Supply;
 
 /** @return list<Finding> */
-function said(JobFile $job, string $code): array
+function said(Job $job, string $code): array
 {
-    return array_values(array_filter(Review::of($job)->findings, fn (Finding $f): bool => $f->code === $code));
+    return array_values(array_filter(Review::of($job)->findings, fn (Finding $f): bool => $f->code->value === $code));
 }
 
 /** A panel behind a disconnect at the meter, and a sub-panel behind that. */
-function behindTheMeter(?bool $atMeter, ?bool $inMain, ?bool $inSub = false): JobFile
+function behindTheMeter(?bool $atMeter, ?bool $inMain, ?bool $inSub = false): Job
 {
-    return new JobFile('x', panels: [
+    return Houses::job('x', panels: [
         new Panel('main', 'Main panel', 20, PanelKind::Main, 200, bonded: $inMain),
-        new Panel('barn', 'Barn', 12, PanelKind::Sub, bonded: $inSub, fedFrom: 'main', feederA: 60),
+        new Panel('barn', 'Barn', 12, PanelKind::Sub, bonded: $inSub, fedFrom: 'main', feederAmps: 60),
     ], service: new Service(DisconnectPlace::Meter, [new Disconnect('m', 'Meter disconnect', 200, $atMeter)]));
 }
 
 /** A house whose first panel has one-pole breakers where the interlock goes, and some free spaces. */
-function crowded(?bool $multiwire, int $free = 4, int $poles = 1): JobFile
+function crowded(?bool $multiwire, int $free = 4, int $poles = 1): Job
 {
     $circuits = $poles === 2 ? [Houses::circuit('1', 2, Role::Off, name: 'Dryer')] : [Houses::circuit('1', 1, Role::Off, name: 'Den'), Houses::circuit('3', 1, Role::Off, name: 'Porch')];
     for ($space = 2; $space <= 20; $space++) {
@@ -50,10 +48,10 @@ function crowded(?bool $multiwire, int $free = 4, int $poles = 1): JobFile
         }
     }
 
-    return new JobFile('x', panels: [new Panel('p', 'Panel', 20, PanelKind::Main, 200, true, 1, $multiwire, $circuits)], connection: ConnectionKind::Interlock);
+    return Houses::job('x', panels: [new Panel('p', 'Panel', 20, PanelKind::Main, 200, true, 1, $multiwire, $circuits)], connection: 'interlock');
 }
 
-it('never has a bond taken out before it is known what it is', function (JobFile $job, string $code) {
+it('never has a bond taken out before it is known what it is', function (Job $job, string $code) {
     $findings = said($job, $code);
     expect($findings)->not->toBe([]);
     foreach ($findings as $finding) {
@@ -68,7 +66,7 @@ it('never has a bond taken out before it is known what it is', function (JobFile
     'behind a disconnect at the meter' => [behindTheMeter(true, true), 'NEUTRAL_IN_SUBPANEL'],
     'behind one without a bond' => [behindTheMeter(false, true), 'NEUTRAL_IN_SUBPANEL'],
     'in a sub-panel' => [behindTheMeter(true, false, true), 'NEUTRAL_IN_SUBPANEL'],
-    'in a sub-panel, found with the old equipment' => [new JobFile('x', existing: new ExistingEquipment(['bond_in_subpanel' => true])), 'EXISTING_BOND_IN_SUBPANEL'],
+    'in a sub-panel, found with the old equipment' => [Houses::job('x', existing: new ExistingEquipment(['bond_in_subpanel' => true])), 'EXISTING_BOND_IN_SUBPANEL'],
 ]);
 
 it('names what stands ahead of the bond', function () {
@@ -83,13 +81,13 @@ it('calls a service without a bond a danger', function () {
 });
 
 it('has no bond of a generator lifted before the switch and the service are known', function () {
-    $bonded = new Supply(Changed::of(Houses::machine(), bond: Bond::Bonded), Fuel::Gasoline);
-    expect(said(Houses::small($bonded, ConnectionKind::Interlock), 'DOUBLE_BOND')[0]->do)->toContain('once it is known that the service has its bond')
-        ->and(said(new JobFile('x', existing: new ExistingEquipment(['two_bonds' => true])), 'EXISTING_TWO_BONDS')[0]->do)->toContain('Nobody lifts a bond before');
+    $bonded = new Supply(Changed::of(Houses::machine(), bond: GeneratorNeutral::Bonded), Fuel::Gasoline);
+    expect(said(Houses::small($bonded, 'interlock'), 'DOUBLE_BOND')[0]->do)->toContain('once it is known that the service has its bond')
+        ->and(said(Houses::job('x', existing: new ExistingEquipment(['two_bonds' => true])), 'EXISTING_TWO_BONDS')[0]->do)->toContain('Nobody lifts a bond before');
 });
 
 it('says what a shared neutral carries before it offers a move or a tandem', function (?bool $multiwire, int $free, int $poles, Possible $possible, ?string $begins) {
-    $verdict = Connections::verdict(crowded($multiwire, $free, $poles), ConnectionKind::Interlock);
+    $verdict = Houses::verdict(crowded($multiwire, $free, $poles), 'interlock');
     $room = array_values(array_filter($verdict->reasons, fn ($r) => str_contains($r->text, 'must move first')))[0];
     expect($verdict->possible)->toBe($possible);
     $begins === null
@@ -105,15 +103,15 @@ it('says what a shared neutral carries before it offers a move or a tandem', fun
     'no room for a two-pole, not known' => [null, 0, 2, Possible::NotKnown, 'Look first'],
 ]);
 
-it('says it in every finding that has a breaker moved', function (string $code, JobFile $none, JobFile $some, JobFile $unknown) {
+it('says it in every finding that has a breaker moved', function (string $code, Job $none, Job $some, Job $unknown) {
     expect(said($none, $code)[0]->do)->not->toContain('neutral')
         ->and(said($some, $code)[0]->do)->toContain('First find out')->toContain('carries the sum')
         ->and(said($unknown, $code)[0]->do)->toContain('Look first')->toContain('carries the sum');
-})->with(function (): Generator {
-    $tandem = fn (?bool $m): JobFile => new JobFile('x', panels: [
+})->with(function (): iterable {
+    $tandem = fn (?bool $m): Job => Houses::job('x', panels: [
         new Panel('p', 'P', 20, hasMultiwire: $m, circuits: [Houses::circuit('5a', 1, Role::Off)], tandemSpaces: SpaceList::parse('none')),
     ]);
-    $uneven = fn (?bool $m): JobFile => Changed::of(Houses::small(Houses::supply(3000, 4000), ConnectionKind::Interlock), panels: [
+    $uneven = fn (?bool $m): Job => Changed::of(Houses::small(Houses::supply(3000, 4000), 'interlock'), panels: [
         new Panel('p', 'P', 20, PanelKind::Main, 200, true, 1, $m, [Houses::circuit('5', 1, Role::Must, 1200, 1200)]),
     ]);
     foreach (['INTERLOCK_SPACES_TAKEN' => crowded(...), 'TANDEM_NOT_ACCEPTED' => $tandem, 'LEGS_UNEVEN' => $uneven] as $code => $job) {
@@ -128,5 +126,5 @@ it('takes one panel that nobody looked at for not known, and one that has some f
 });
 
 it('speaks of the neutral after a move only where the leg changed', function (?bool $multiwire, int $to, bool $speaks) {
-    expect(SharedNeutral::afterMoving($multiwire, new Slot(1), new Slot($to)) !== '')->toBe($speaks);
+    expect(SharedNeutral::afterMoving($multiwire, new Position(1), new Position($to)) !== '')->toBe($speaks);
 })->with([[true, 3, true], [null, 3, true], [false, 3, false], [true, 5, false], [null, 2, false]]);

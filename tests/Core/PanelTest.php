@@ -3,36 +3,36 @@
 declare(strict_types=1);
 
 use Tests\Support\Houses;
-use Underpin\Loads\Load;
-use Underpin\Loads\Role;
+use Underpin\Job\Disconnect;
+use Underpin\Job\DisconnectPlace;
+use Underpin\Job\Half;
+use Underpin\Job\Load;
+use Underpin\Job\Panel;
+use Underpin\Job\Position;
+use Underpin\Job\Protection;
+use Underpin\Job\Role;
+use Underpin\Job\Service;
+use Underpin\Job\SpaceList;
+use Underpin\Leg;
 use Underpin\Refused;
-use Underpin\Service\Disconnect;
-use Underpin\Service\DisconnectPlace;
-use Underpin\Service\Half;
-use Underpin\Service\Leg;
-use Underpin\Service\Panel;
-use Underpin\Service\Protection;
-use Underpin\Service\Service;
-use Underpin\Service\Slot;
-use Underpin\Service\SpaceList;
 
 it('alternates the legs down a column', function () {
     $onA = [1, 2, 5, 6, 9, 10, 41, 42];
     foreach (range(1, 10) as $space) {
-        expect(Slot::legOfSpace($space))->toBe(in_array($space, $onA, true) ? Leg::A : Leg::B);
+        expect(Position::legOfSpace($space))->toBe(in_array($space, $onA, true) ? Leg::A : Leg::B);
     }
-    expect(Slot::legOfSpace(41))->toBe(Leg::A)->and((new Slot(3, 2))->leg())->toBe(Leg::AB)->and((new Slot(12, 1, Half::Upper))->leg())->toBe(Leg::B);
+    expect(Position::legOfSpace(41))->toBe(Leg::A)->and((new Position(3, 2))->leg())->toBe(Leg::AB)->and((new Position(12, 1, Half::Upper))->leg())->toBe(Leg::B);
 });
 
 it('labels places as a panel does', function () {
-    expect((new Slot(5, 2))->label())->toBe('5–7')->and((new Slot(12, 1, Half::Lower))->label())->toBe('12b')->and((new Slot(9))->label())->toBe('9');
+    expect((new Position(5, 2))->label())->toBe('5–7')->and((new Position(12, 1, Half::Lower))->label())->toBe('12b')->and((new Position(9))->label())->toBe('9');
 });
 
 it('keeps the four poles of a quad apart, and each pair on both legs', function () {
-    [$outer, $inner, $single] = [new Slot(5, 2, Half::Upper), new Slot(5, 2, Half::Lower), new Slot(7, 1, Half::Upper)];
+    [$outer, $inner, $single] = [new Position(5, 2, Half::Upper), new Position(5, 2, Half::Lower), new Position(7, 1, Half::Upper)];
     expect([$outer->label(), $inner->label(), $outer->leg(), $inner->leg()])->toBe(['5a–7b', '5b–7a', Leg::AB, Leg::AB])
         ->and($outer->clashesWith($inner))->toBeFalse()->and($inner->clashesWith($single))->toBeTrue()->and($outer->clashesWith($single))->toBeFalse()
-        ->and($outer->clashesWith(new Slot(7)))->toBeTrue()->and($outer->clashesWith(new Slot(3, 2)))->toBeTrue()->and($outer->clashesWith(new Slot(1, 2)))->toBeFalse();
+        ->and($outer->clashesWith(new Position(7)))->toBeTrue()->and($outer->clashesWith(new Position(3, 2)))->toBeTrue()->and($outer->clashesWith(new Position(1, 2)))->toBeFalse();
 });
 
 it('reads and writes the spaces that accept tandems', function (string $text, array $spaces, string $words) {
@@ -45,7 +45,7 @@ it('reads and writes the spaces that accept tandems', function (string $text, ar
 it('moves a tandem only to spaces that accept one', function () {
     $half = Houses::circuit('2a', 1, Role::Off);
     $panel = new Panel('p', 'Panel', 8, circuits: [$half], tandemSpaces: SpaceList::parse('2, 6-8'));
-    expect(array_map(fn ($s) => $s->label(), $panel->placesFor($half)))->toBe(['6a', '7a', '8a'])->and($panel->accepts(new Slot(4, 1, Half::Upper)))->toBeFalse()->and($panel->accepts(new Slot(4)))->toBeTrue();
+    expect(array_map(fn ($s) => $s->label(), $panel->placesFor($half)))->toBe(['6a', '7a', '8a'])->and($panel->accepts(new Position(4, 1, Half::Upper)))->toBeFalse()->and($panel->accepts(new Position(4)))->toBeTrue();
 });
 
 it('finds every circuit that cannot sit where it is said to', function () {
@@ -53,8 +53,8 @@ it('finds every circuit that cannot sit where it is said to', function () {
         Houses::circuit('1', 2, Role::Off), Houses::circuit('3', 1, Role::Off), Houses::circuit('2a', 1, Role::Off), Houses::circuit('2b', 1, Role::Off),
         Houses::circuit('2', 1, Role::Off), Houses::circuit('7', 2, Role::Off), Houses::circuit('8', 1, Role::Off),
     ]);
-    expect(array_map(fn ($f) => $f->circuit, $panel->slotFaults()))->toBe([1, 4, 5])
-        ->and($panel->slotFaults()[0]->message)->toContain('used twice')->and($panel->slotFaults()[2]->message)->toContain('8 spaces');
+    expect(array_map(fn ($f) => $f->circuit, $panel->positionFaults()))->toBe([1, 4, 5])
+        ->and($panel->positionFaults()[0]->message)->toContain('used twice')->and($panel->positionFaults()[2]->message)->toContain('8 spaces');
 });
 
 it('knows its free spaces and what is in the way of an interlock', function () {
@@ -73,9 +73,9 @@ it('knows where a breaker could move to', function () {
 it('refuses nonsense by field', function (callable $make, string $field) {
     expect($make)->toThrow(fn (Refused $refused) => expect($refused->field)->toBe($field));
 })->with([
-    'space 0' => [fn () => new Slot(0), 'space'],
-    'three poles' => [fn () => new Slot(1, 3), 'poles'],
-    'tiny feeder' => [fn () => new Panel('p', 'P', 42, feederA: 5), 'feeder_a'],
+    'space 0' => [fn () => new Position(0), 'space'],
+    'three poles' => [fn () => new Position(1, 3), 'poles'],
+    'tiny feeder' => [fn () => new Panel('p', 'P', 42, feederAmps: 5), 'feeder_a'],
     'a space that is none' => [fn () => SpaceList::parse('4, x'), 'tandem_spaces'],
     'spaces backwards' => [fn () => SpaceList::parse('9-4'), 'tandem_spaces'],
     'spaces off the end' => [fn () => SpaceList::parse('80-99'), 'tandem_spaces'],
@@ -83,7 +83,7 @@ it('refuses nonsense by field', function (callable $make, string $field) {
     'seven disconnects' => [fn () => new Service(DisconnectPlace::Cabinet, array_map(fn (int $i) => new Disconnect("d$i", "D$i", 100), range(1, 7))), 'disconnects'],
     'two disconnects at a meter' => [fn () => new Service(DisconnectPlace::Meter, [new Disconnect('a', 'A', 100), new Disconnect('b', 'B', 100)]), 'place'],
     'odd spaces' => [fn () => new Panel('p', 'P', 41), 'spaces'],
-    'tiny main' => [fn () => new Panel('p', 'P', 42, mainA: 5), 'main_a'],
+    'tiny main' => [fn () => new Panel('p', 'P', 42, mainAmps: 5), 'main_a'],
     'breaker of 0 A' => [fn () => Houses::circuit('1', 1, Role::Off, amps: 0), 'amps'],
     'start below run' => [fn () => new Load('l', 'pump', runW: 100, startW: 99), 'start_w'],
     'start without run is fine, below 0 is not' => [fn () => new Load('l', 'pump', startW: -1), 'start_w'],

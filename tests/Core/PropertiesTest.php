@@ -5,31 +5,30 @@ declare(strict_types=1);
 use Tests\Support\Houses;
 use Tests\Support\RandomHouse;
 use Underpin\Checks\Review;
-use Underpin\Checks\StageReport;
-use Underpin\Connection\ConnectionKind;
-use Underpin\Connection\Connections;
-use Underpin\JobFile\JobFile;
-use Underpin\JobFile\JobFileJson;
-use Underpin\JobFile\JobReport;
+use Underpin\Connection\Ways;
+use Underpin\Drawing\LegStrip;
+use Underpin\Exchange\JobFile;
+use Underpin\Exchange\JobReport;
+use Underpin\Exchange\Schedule\ScheduleReader;
+use Underpin\Exchange\Schedule\ScheduleWriter;
+use Underpin\Job\Circuit;
+use Underpin\Job\DemandInputs;
+use Underpin\Job\DemandMethod;
+use Underpin\Job\Dwelling;
+use Underpin\Job\Half;
+use Underpin\Job\LoadBasis;
+use Underpin\Job\Outlet;
+use Underpin\Job\Position;
+use Underpin\Job\WireRun;
 use Underpin\Limit;
-use Underpin\Loads\Compare\Comparison;
-use Underpin\Loads\Demand\DemandInputs;
-use Underpin\Loads\Demand\DemandMethod;
-use Underpin\Loads\Demand\Dwelling;
+use Underpin\Loads\Comparison;
 use Underpin\Loads\Plan;
-use Underpin\Loads\School;
 use Underpin\Outage\SwitchingCard;
-use Underpin\Service\Circuit;
-use Underpin\Service\Half;
-use Underpin\Service\Schedule\ScheduleReader;
-use Underpin\Service\Schedule\ScheduleWriter;
-use Underpin\Service\Slot;
+use Underpin\Service\Distribution;
 use Underpin\Sizing\Fit;
-use Underpin\Sizing\LegStrip;
-use Underpin\Sizing\Outlet;
 use Underpin\Sizing\Supply;
 use Underpin\Sizing\Verdict;
-use Underpin\Wiring\WireRun;
+use Underpin\Stages\Stages;
 
 dataset('seeds', range(1, 40));
 
@@ -62,10 +61,10 @@ it('says that a machine holds exactly when every leg does', function () {
                 }
             }
             $fed = array_filter($plan->must, fn (Circuit $c) => $supply->canFeed($c->leg())) === $plan->must;
-            $holds = $fed && max($legs) <= $supply->runLimitA() + 1e-9 && $fit->starting->peakAmps() <= $supply->surgeLimitA() + 1e-9;
+            $holds = $fed && max($legs) <= $supply->runLimitAmps() + 1e-9 && $fit->starting->peakAmps() <= $supply->surgeLimitAmps() + 1e-9;
             expect($fit->verdict !== Verdict::Short)->toBe($holds)->and($fit->verdict)->not->toBe(Verdict::Unknown);
             if ($fit->verdict === Verdict::Holds) {
-                expect(max($legs))->toBeLessThanOrEqual(0.8 * $supply->runLimitA() + 1e-6)->and($fit->restartA)->toBeLessThanOrEqual($supply->surgeLimitA() + 1e-9);
+                expect(max($legs))->toBeLessThanOrEqual(0.8 * $supply->runLimitAmps() + 1e-6)->and($fit->restartAmps)->toBeLessThanOrEqual($supply->surgeLimitAmps() + 1e-9);
             }
             $said[$holds ? 'held' : 'short']++;
         }
@@ -80,25 +79,25 @@ it('puts together only what the legs carry, running and starting', function (int
         $together = $fit->together();
         $on = array_map(fn (Circuit $c) => $c->id, $together->on);
         expect(count($on))->toBe(count(array_unique($on)))->and(array_intersect($on, array_map(fn (Circuit $c) => $c->id, $together->waiting)))->toBe([]);
-        expect(Limit::within(Fit::runningOn($supply, $together->on)->worstAmps(), $supply->runLimitA()))->toBeTrue()
-            ->and(Limit::within($together->starting->peakAmps(), $supply->surgeLimitA()))->toBeTrue();
+        expect(Limit::within(Fit::runningOn($supply, $together->on)->worstAmps(), $supply->runLimitAmps()))->toBeTrue()
+            ->and(Limit::within($together->starting->peakAmps(), $supply->surgeLimitAmps()))->toBeTrue();
     }
 })->with('seeds');
 
 it('gives any house back from its file and from its schedule', function (int $seed) {
     $job = RandomHouse::job($seed);
-    expect(JobFileJson::decode(JobFileJson::encode($job)))->toEqual($job);
-    $csv = ScheduleWriter::write($job->panels);
-    $reading = ScheduleReader::read($csv, $job->panels);
+    expect(JobFile::standard()->decode(JobFile::standard()->encode($job)))->toEqual($job);
+    $csv = ScheduleWriter::write($job->service->panels);
+    $reading = ScheduleReader::read($csv, $job->service->panels);
     expect($reading->faults)->toBe([])->and(ScheduleWriter::write($reading->panels))->toBe($csv);
 })->with('seeds');
 
 it('has something to say of any house, and a place for everything it says', function (int $seed) {
     $house = RandomHouse::job($seed);
-    foreach ([null, ...ConnectionKind::cases()] as $i => $way) {
-        $job = new JobFile(
-            $house->name, panels: $house->panels, supply: supplies()[$i % 4], connection: $way, wire: new WireRun(25, 20), service: $house->service, recorded: $house->recorded,
-            demand: $seed % 2 ? new DemandInputs(DemandMethod::Measured, 240.0, new Dwelling, 9000.0) : null, figures: School::cases()[($seed + $i) % 3],
+    foreach ([null, ...array_keys(Ways::standard()->options())] as $i => $way) {
+        $job = Houses::job(
+            $house->name, panels: $house->service->panels, supply: supplies()[$i % 4], connection: $way, wire: new WireRun(25, 20), service: $house->service, recorded: $house->basis->recorded,
+            demand: $seed % 2 ? new DemandInputs(DemandMethod::Measured, 240.0, new Dwelling, 9000.0) : null, figures: LoadBasis::cases()[($seed + $i) % 3],
         );
         $review = Review::of($job);
         $ids = array_map(fn (Circuit $c) => $c->id, $job->circuits());
@@ -106,26 +105,26 @@ it('has something to say of any house, and a place for everything it says', func
             expect($finding->what)->not->toBe('')->and($finding->do)->not->toBe('')->and($finding->source->words())->not->toBe('');
             expect($finding->circuitId === null || in_array($finding->circuitId, $ids, true))->toBeTrue();
         }
-        expect(StageReport::all($review))->toHaveCount(11)->and(json_encode(JobReport::of($job)))->toBeString();
+        expect(Stages::standard()->reports($review))->toHaveCount(6)->and(json_encode(JobReport::of($job)))->toBeString();
         expect(json_encode(Comparison::of($job, null)))->toBeString();
-        $strip = LegStrip::of($review->facts);
-        expect($strip->scaleA)->toBeGreaterThanOrEqual(max($strip->aPeakA, $strip->bPeakA));
+        $strip = LegStrip::of($review->design);
+        expect($strip->scaleAmps)->toBeGreaterThanOrEqual(max($strip->aPeakAmps, $strip->bPeakAmps));
     }
 })->with('seeds');
 
 it('puts every circuit on the card once, and no load that has no power', function (int $seed) {
     $house = RandomHouse::job($seed);
-    foreach (ConnectionKind::cases() as $way) {
+    foreach (array_keys(Ways::standard()->options()) as $way) {
         foreach (supplies() as $supply) {
-            $job = new JobFile($house->name, panels: $house->panels, supply: $supply, connection: $way, service: $house->service);
+            $job = Houses::job($house->name, panels: $house->service->panels, supply: $supply, connection: $way, service: $house->service);
             $card = SwitchingCard::of(Review::of($job));
             $listed = array_map(fn ($row) => $row->id, [...$card->start, ...$card->room, ...$card->leaveOff]);
             expect(count($listed))->toBe(count(array_unique($listed)));
-            $powered = array_map(fn (Circuit $c) => $c->id, Connections::verdict($job, $way)->powers);
+            $powered = array_map(fn (Circuit $c) => $c->id, Houses::verdict($job, $way)->powers);
             foreach ([...$card->start, ...$card->room] as $row) {
                 expect([...$powered, ...array_map(fn (Circuit $c) => $c->id, $job->feeders())])->toContain($row->id);
             }
-            if ($way === ConnectionKind::Interlock) {
+            if ($way === 'interlock') {
                 $feeders = array_map(fn (Circuit $c) => $c->id, $job->feeders());
                 expect(array_diff(array_map(fn (Circuit $c) => $c->id, $job->circuits()), $listed, $feeders))->toBe([]);
             }
@@ -135,9 +134,9 @@ it('puts every circuit on the card once, and no load that has no power', functio
 
 it('draws every panel of any house into the chain once, behind what feeds it', function (int $seed) {
     $job = RandomHouse::job($seed);
-    $chain = $job->chain();
+    $chain = Distribution::of($job);
     $drawn = array_map(fn ($node) => $node->id, $chain->nodes);
-    expect(array_unique($drawn))->toBe($drawn)->and(array_diff(array_map(fn ($p) => $p->id, $job->panels), $drawn))->toBe([]);
+    expect(array_unique($drawn))->toBe($drawn)->and(array_diff(array_map(fn ($p) => $p->id, $job->service->panels), $drawn))->toBe([]);
     foreach ($chain->nodes as $i => $node) {
         if ($node->parent !== null) {
             $parent = array_search($node->parent, $drawn, true);
@@ -145,7 +144,7 @@ it('draws every panel of any house into the chain once, behind what feeds it', f
         }
         expect($node->stillLive)->not->toBe('')->and($chain->behind($node->id))->toContain($node->id);
     }
-    foreach ($job->panels as $panel) {
+    foreach ($job->service->panels as $panel) {
         if ($panel->fedFrom !== '') {
             expect($chain->node($panel->id)?->parent)->toBe($panel->fedFrom);
         }
@@ -154,37 +153,37 @@ it('draws every panel of any house into the chain once, behind what feeds it', f
 })->with('seeds');
 
 it('lets a breaker move only where nothing is, and where the label accepts it', function (int $seed) {
-    foreach (RandomHouse::job($seed)->panels as $panel) {
+    foreach (RandomHouse::job($seed)->service->panels as $panel) {
         foreach ($panel->circuits as $circuit) {
             foreach ($panel->placesFor($circuit) as $place) {
                 $others = array_filter($panel->circuits, fn (Circuit $c) => $c !== $circuit);
-                expect(array_filter($others, fn (Circuit $c) => $c->slot->clashesWith($place)))->toBe([])->and(max($place->spaces()))->toBeLessThanOrEqual($panel->spaces)
+                expect(array_filter($others, fn (Circuit $c) => $c->position->clashesWith($place)))->toBe([])->and(max($place->spaces()))->toBeLessThanOrEqual($panel->spaces)
                     ->and($place->half === null || $panel->tandemSpaces === null || array_diff($place->spaces(), $panel->tandemSpaces->spaces) === [])->toBeTrue()
-                    ->and($place->poles)->toBe($circuit->slot->poles);
+                    ->and($place->poles)->toBe($circuit->position->poles);
             }
         }
-        expect($panel->slotFaults())->toBe([]);
+        expect($panel->positionFaults())->toBe([]);
     }
 })->with(range(1, 12));
 
 it('finds two breakers in one place exactly when some half of a space is filled twice', function (int $seed) {
     mt_srand($seed);
     foreach (range(1, 60) as $ignored) {
-        $slots = array_map(fn () => new Slot(mt_rand(1, 8), mt_rand(1, 2), [null, Half::Upper, Half::Lower][mt_rand(0, 2)]), [1, 2]);
+        $positions = array_map(fn () => new Position(mt_rand(1, 8), mt_rand(1, 2), [null, Half::Upper, Half::Lower][mt_rand(0, 2)]), [1, 2]);
         // Worked out again the long way: the halves, from the top of the panel down.
-        $filled = array_map(function (Slot $slot): array {
+        $filled = array_map(function (Position $position): array {
             $all = [];
-            foreach ($slot->poles === 2 ? [0, 2] : [0] as $down) {
+            foreach ($position->poles === 2 ? [0, 2] : [0] as $down) {
                 foreach (['a', 'b'] as $half) {
-                    $mine = $slot->half === null || ($down === 0 ? $slot->half->value === $half : $slot->half->value !== $half);
+                    $mine = $position->half === null || ($down === 0 ? $position->half->value === $half : $position->half->value !== $half);
                     if ($mine) {
-                        $all[] = ($slot->space + $down).$half;
+                        $all[] = ($position->space + $down).$half;
                     }
                 }
             }
 
             return $all;
-        }, $slots);
-        expect($slots[0]->clashesWith($slots[1]))->toBe(array_intersect($filled[0], $filled[1]) !== [])->and($slots[1]->clashesWith($slots[0]))->toBe($slots[0]->clashesWith($slots[1]));
+        }, $positions);
+        expect($positions[0]->clashesWith($positions[1]))->toBe(array_intersect($filled[0], $filled[1]) !== [])->and($positions[1]->clashesWith($positions[0]))->toBe($positions[0]->clashesWith($positions[1]));
     }
 })->with(range(1, 5));

@@ -3,15 +3,15 @@
 declare(strict_types=1);
 
 use Tests\Support\Houses;
-use Underpin\Loads\LoadKind;
-use Underpin\Loads\Measure\Mark;
-use Underpin\Loads\Measure\Offers;
-use Underpin\Loads\Measure\Reading;
-use Underpin\Loads\Measure\RecordingSummary;
-use Underpin\Loads\Measure\Step;
-use Underpin\Loads\Measure\StepFinder;
-use Underpin\Loads\Role;
-use Underpin\Service\Leg;
+use Underpin\Job\LoadKind;
+use Underpin\Job\Role;
+use Underpin\Leg;
+use Underpin\Measure\Mark;
+use Underpin\Measure\Offers;
+use Underpin\Measure\Reading;
+use Underpin\Measure\RecordingSummary;
+use Underpin\Measure\Step;
+use Underpin\Measure\StepFinder;
 
 /**
  * Readings a tenth of a second apart.
@@ -56,7 +56,7 @@ it('says when each leg was highest, and how even they were', function () {
 
 it('takes the worse leg from an inlet, and the buffer too', function () {
     $summary = RecordingSummary::of(recorded([[300, 11.0, 14.0]]));
-    expect($summary?->spareA(30, 4.0))->toEqualWithDelta(12.0, 1e-9)->and($summary?->spareA(50, 0.0))->toEqualWithDelta(36.0, 1e-9);
+    expect($summary?->spareAmps(30, 4.0))->toEqualWithDelta(12.0, 1e-9)->and($summary?->spareAmps(50, 0.0))->toEqualWithDelta(36.0, 1e-9);
 });
 
 it('counts a pause of more than five usual steps as a gap, wherever it is', function (array $times, int $gaps) {
@@ -107,8 +107,8 @@ it('gives each step the nearest mark within its time', function (array $marks, ?
     'the nearer of two' => [[[50_000, 'far'], [62_000, 'near']], 'near'], 'the nearer, whichever comes first' => [[[59_000, 'near'], [68_000, 'far']], 'near'],
 ]);
 
-it('guesses a circuit that nobody named by its leg and its size', function (float $runA, array $circuits, ?string $guess) {
-    expect(Offers::of([new Step(1000, $runA, 0.0, $runA, 0.0, 0.3)], [], $circuits)[0]->circuit?->name)->toBe($guess);
+it('guesses a circuit that nobody named by its leg and its size', function (float $runAmps, array $circuits, ?string $guess) {
+    expect(Offers::of([new Step(1000, $runAmps, 0.0, $runAmps, 0.0, 0.3)], [], $circuits)[0]->circuit?->name)->toBe($guess);
 })->with(fn () => [
     'the nearest in size' => [5.0, [Houses::circuit('1', 1, Role::Must, 480, name: 'Small'), Houses::circuit('2', 1, Role::Must, 630, name: 'Near')], 'Near'],
     'not on the other leg' => [5.0, [Houses::circuit('4', 1, Role::Must, 600, name: 'On B')], null],
@@ -127,9 +127,9 @@ it('says of an offer where it answered', function () {
         ->and($words(new Step(1000, 0.0, 5.0, 0.0, 5.0, 0.3), [new Mark(1000, 'on', 'c2')], [$lamps]))->toStartWith('2 Lamps answered on leg B, but its space hangs on leg A');
 });
 
-it('makes a measurement of a step: its leg, what it runs at, and no start below that', function (Step $step, Leg $leg, float $runA, float $startA) {
+it('makes a measurement of a step: its leg, what it runs at, and no start below that', function (Step $step, Leg $leg, float $runAmps, float $startAmps) {
     $measured = $step->measured('2026-03-01');
-    expect([$measured->leg, $measured->runA, $measured->startA, $measured->on, $measured->byHand])->toBe([$leg, $runA, $startA, '2026-03-01', false]);
+    expect([$measured->leg, $measured->runAmps, $measured->startAmps, $measured->on, $measured->byHand])->toBe([$leg, $runAmps, $startAmps, '2026-03-01', false]);
 })->with([
     'on A' => [new Step(0, 5.004, 0.1, 20.006, 0.2, 0.3), Leg::A, 5.0, 20.01], 'on B' => [new Step(0, 0.1, 5.0, 30.0, 9.0, 0.3), Leg::B, 5.0, 9.0],
     'on both' => [new Step(0, 5.0, 6.0, 20.0, 21.0, 0.3), Leg::AB, 6.0, 21.0], 'a start that was missed' => [new Step(0, 5.0, 0.0, 4.0, 0.0, 0.3), Leg::A, 5.0, 5.0],

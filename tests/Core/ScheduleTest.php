@@ -5,15 +5,15 @@ declare(strict_types=1);
 use Tests\Support\Houses;
 use Underpin\Csv\CsvText;
 use Underpin\Csv\Number;
-use Underpin\Loads\LoadKind;
-use Underpin\Loads\Role;
+use Underpin\Exchange\Schedule\RowFault;
+use Underpin\Exchange\Schedule\ScheduleReader;
+use Underpin\Exchange\Schedule\ScheduleWriter;
+use Underpin\Job\Half;
+use Underpin\Job\LoadKind;
+use Underpin\Job\Panel;
+use Underpin\Job\Protection;
+use Underpin\Job\Role;
 use Underpin\Refused;
-use Underpin\Service\Half;
-use Underpin\Service\Panel;
-use Underpin\Service\Protection;
-use Underpin\Service\Schedule\RowFault;
-use Underpin\Service\Schedule\ScheduleReader;
-use Underpin\Service\Schedule\ScheduleWriter;
 
 /** @return list<string> "row column" of each fault */
 function placesOf(array $faults): array
@@ -24,7 +24,7 @@ function placesOf(array $faults): array
 it('reads headings in any order and case, and names what it does not know', function () {
     $reading = ScheduleReader::read("CIRCUIT, Amps ,SPACE,Running Watts,Colour\nWell,20,5-7,1100,red\n");
     $circuit = $reading->panels[0]->circuits[0];
-    expect([$circuit->name, $circuit->breakerA, $circuit->slot->poles, $circuit->loads[0]->runW])->toBe(['Well', 20, 2, 1100.0])
+    expect([$circuit->name, $circuit->breakerAmps, $circuit->position->poles, $circuit->loads[0]->runW])->toBe(['Well', 20, 2, 1100.0])
         ->and($reading->ignoredColumns)->toBe(['Colour'])->and($reading->faults)->toBe([])->and($circuit->role)->toBe(Role::Off);
 });
 
@@ -70,7 +70,7 @@ it('lists every fault by row and column, and keeps the good rows', function () {
         '3 space', '4 space', '5 poles', '6 space', '7 amps', '8 role', '9 run_w', '10 start_w', '11 protection', '11 kind', '14 space', '15 space',
     ])->and($reading->goodRows)->toBe(3)->and($reading->badRows)->toBe(11);
     $kept = $reading->panels[0]->circuits;
-    expect(array_map(fn ($c) => $c->label(), $kept))->toBe(['5–7', '12a', '12b'])->and($kept[1]->protection)->toBe(Protection::Afci)->and($kept[2]->slot->half)->toBe(Half::Lower);
+    expect(array_map(fn ($c) => $c->label(), $kept))->toBe(['5–7', '12a', '12b'])->and($kept[1]->protection)->toBe(Protection::Afci)->and($kept[2]->position->half)->toBe(Half::Lower);
 });
 
 it('measures the end of the panel by the panel itself where it is known', function () {

@@ -4,23 +4,22 @@ declare(strict_types=1);
 
 use Tests\Support\Changed;
 use Tests\Support\Houses;
-use Underpin\Checks\Facts;
-use Underpin\JobFile\JobFile;
-use Underpin\Loads\Duty;
-use Underpin\Loads\Load;
-use Underpin\Loads\LoadKind;
+use Underpin\Design\Design;
+use Underpin\Drawing\LegStrip;
+use Underpin\Job\Duty;
+use Underpin\Job\Fuel;
+use Underpin\Job\GeneratorNeutral;
+use Underpin\Job\Load;
+use Underpin\Job\LoadKind;
+use Underpin\Job\Machine;
+use Underpin\Job\MachineKind;
+use Underpin\Job\Outlet;
+use Underpin\Job\Panel;
+use Underpin\Job\Rating;
+use Underpin\Job\Role;
 use Underpin\Loads\Plan;
-use Underpin\Loads\Role;
-use Underpin\Service\Panel;
-use Underpin\Sizing\Bond;
 use Underpin\Sizing\Fit;
-use Underpin\Sizing\Fuel;
-use Underpin\Sizing\LegStrip;
-use Underpin\Sizing\Machine;
-use Underpin\Sizing\MachineForm;
-use Underpin\Sizing\Outlet;
 use Underpin\Sizing\Ranking;
-use Underpin\Sizing\Rating;
 use Underpin\Sizing\Supply;
 use Underpin\Sizing\Verdict;
 
@@ -54,7 +53,7 @@ it('sees the motor that starts again by itself with everything on', function () 
     // In the best order 31 A; with the lights on, the pump's own switch makes it 5 + 30 + … = 41 A of 37.5 A.
     $circuits = [Houses::circuit('1', 2, Role::Must, 1200, 7440, LoadKind::Pump, 'Pump'), Houses::circuit('5', 1, Role::Must, 1200, 1200, LoadKind::Lighting)];
     $fit = fit($circuits);
-    expect($fit->starting->peakAmps())->toEqualWithDelta(31.0, 1e-9)->and($fit->restartA)->toEqualWithDelta(41.0, 1e-9)->and($fit->verdict)->toBe(Verdict::Tight);
+    expect($fit->starting->peakAmps())->toEqualWithDelta(31.0, 1e-9)->and($fit->restartAmps)->toEqualWithDelta(41.0, 1e-9)->and($fit->verdict)->toBe(Verdict::Tight);
 });
 
 it('never takes a missing figure for none', function (array $circuits, string $says) {
@@ -69,13 +68,13 @@ it('never takes a missing figure for none', function (array $circuits, string $s
 it('puts everything of a 120 V machine on its one hot wire', function () {
     $supply = Houses::supply(3400, 4200, 120, Outlet::Travel30, 30);
     $fit = fit([Houses::circuit('1', 1, Role::Must, 1200), Houses::circuit('3', 1, Role::Must, 1200)], $supply);
-    expect($fit->running->aAmps)->toBe(20.0)->and($fit->running->bAmps)->toBe(0.0)->and($supply->runLimitA())->toEqualWithDelta(3400 / 120, 1e-9);
+    expect($fit->running->aAmps)->toBe(20.0)->and($fit->running->bAmps)->toBe(0.0)->and($supply->runLimitAmps())->toEqualWithDelta(3400 / 120, 1e-9);
     $fit = fit([Houses::circuit('1', 2, Role::Must, 400, 400, name: 'Dryer')], $supply);
     expect($fit->verdict)->toBe(Verdict::Short)->and($fit->headline())->toContain('Dryer cannot run');
 });
 
 it('is bounded by the outlet where that is less than the engine', function () {
-    expect(Houses::supply(9600, 12000, 240, Outlet::Locking30, 30)->runLimitA())->toBe(30.0);
+    expect(Houses::supply(9600, 12000, 240, Outlet::Locking30, 30)->runLimitAmps())->toBe(30.0);
 });
 
 it('finds what can run together when not all fits', function () {
@@ -113,10 +112,10 @@ it('ranks what holds before what does not, and the cheaper first', function () {
 });
 
 it('says on the strip what it needs before a machine is picked', function () {
-    $job = new JobFile('x', panels: [new Panel('p', 'P', 20, circuits: [Houses::circuit('1', 1, Role::Must, 1920)])]);
-    $strip = LegStrip::of(new Facts($job));
-    expect($strip->aRunA)->toBe(16.0)->and($strip->detail)->toContain('4,800 W running');
-    expect(LegStrip::of(new Facts(Houses::small(Houses::supply())))->ticks)->toHaveCount(3);
+    $job = Houses::job('x', panels: [new Panel('p', 'P', 20, circuits: [Houses::circuit('1', 1, Role::Must, 1920)])]);
+    $strip = LegStrip::of(new Design($job));
+    expect($strip->aRunAmps)->toBe(16.0)->and($strip->detail)->toContain('4,800 W running');
+    expect(LegStrip::of(new Design(Houses::small(Houses::supply())))->ticks)->toHaveCount(3);
 });
 
 it('says why, in sentences with this machine\'s figures', function (array $circuits, ?Supply $supply, array $said, array $unsaid = [], float $margin = 20.0, float $floorVa = 0.0) {
@@ -177,10 +176,10 @@ it('says in one sentence how it stands', function (array $circuits, string $head
     'four that need 240 V, three named' => [array_map(fn (int $n) => Houses::circuit((string) $n, 2, Role::Must, 100, 100, name: "Heater $n"), [1, 2, 5, 6]), 'Heater 1, Heater 2 and 2 more cannot run: a 120 V machine has no 240 V.', Houses::supply(3600, 4200, 120, Outlet::Travel30, 30)],
 ]);
 
-it('counts a start again only of loads that start by themselves, unless the calculation hides which are on', function (Duty $duty, float $floorVa, float $restartA) {
+it('counts a start again only of loads that start by themselves, unless the calculation hides which are on', function (Duty $duty, float $floorVa, float $restartAmps) {
     $pump = new Load('p', 'Pump', LoadKind::Pump, 600, 1800, duty: $duty);
     $circuit = Changed::of(Houses::circuit('1', 1, Role::Must), loads: [$pump]);
-    expect(Fit::of(new Plan([$circuit, Houses::circuit('5', 1, Role::Must, 600)], floorVa: $floorVa), Houses::supply(), 20)->restartA)->toEqualWithDelta($restartA, 1e-9);
+    expect(Fit::of(new Plan([$circuit, Houses::circuit('5', 1, Role::Must, 600)], floorVa: $floorVa), Houses::supply(), 20)->restartAmps)->toEqualWithDelta($restartAmps, 1e-9);
 })->with([
     'cycles: 5 A + 5 A + 10 A more' => [Duty::Cycling, 0.0, 20.0],
     'switched by hand' => [Duty::ByHand, 0.0, 10.0],
@@ -188,7 +187,7 @@ it('counts a start again only of loads that start by themselves, unless the calc
 ]);
 
 it('weighs only the fuel that was asked for', function () {
-    $both = new Machine('m', 'Both', MachineForm::Portable, 240, Outlet::Locking30, 30, Bond::Floating, false, [new Rating(Fuel::Gasoline, 7200, 9000), new Rating(Fuel::Propane, 6500, 8000)], 1000);
+    $both = new Machine('m', 'Both', MachineKind::Portable, 240, Outlet::Locking30, 30, GeneratorNeutral::Floating, false, [new Rating(Fuel::Gasoline, 7200, 9000), new Rating(Fuel::Propane, 6500, 8000)], 1000);
     $plan = new Plan([Houses::circuit('1', 1, Role::Must, 1200)]);
     $fuels = fn (?Fuel $only) => array_map(fn (Fit $f) => $f->supply->fuel, Ranking::of($plan, [$both], 20, $only));
     expect($fuels(null))->toBe([Fuel::Gasoline, Fuel::Propane])->and($fuels(Fuel::Propane))->toBe([Fuel::Propane])->and($fuels(Fuel::NaturalGas))->toBe([]);

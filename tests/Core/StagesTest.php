@@ -4,46 +4,46 @@ declare(strict_types=1);
 
 use Tests\Support\Changed;
 use Tests\Support\Houses;
-use Underpin\Checks\Reach;
 use Underpin\Checks\Review;
-use Underpin\Checks\StageReport;
-use Underpin\Connection\ConnectionKind;
-use Underpin\JobFile\Customer;
-use Underpin\JobFile\JobFile;
-use Underpin\Loads\Role;
-use Underpin\Service\Disconnect;
-use Underpin\Service\DisconnectPlace;
-use Underpin\Service\Panel;
-use Underpin\Service\PanelKind;
-use Underpin\Service\Service;
-use Underpin\Sizing\Outlet;
-use Underpin\Stage;
-use Underpin\Wiring\WireRun;
+use Underpin\Job\Client;
+use Underpin\Job\Disconnect;
+use Underpin\Job\DisconnectPlace;
+use Underpin\Job\Job;
+use Underpin\Job\Outlet;
+use Underpin\Job\Panel;
+use Underpin\Job\PanelKind;
+use Underpin\Job\Role;
+use Underpin\Job\Service;
+use Underpin\Job\WireRun;
+use Underpin\StageKey;
+use Underpin\Stages\Progress;
+use Underpin\Stages\StageReport;
+use Underpin\Stages\Stages;
 
 /** The house that is in order, wired to a machine, with something changed. */
-function ready(mixed ...$changes): JobFile
+function ready(mixed ...$changes): Job
 {
-    return Changed::of(Houses::small(Houses::supply(), ConnectionKind::Interlock), ...$changes);
+    return Changed::of(Houses::small(Houses::supply(), 'interlock'), ...$changes);
 }
 
 function mainPanel(mixed ...$changes): Panel
 {
-    return Changed::of(Houses::small()->panels[0], ...$changes);
+    return Changed::of(Houses::small()->service->panels[0], ...$changes);
 }
 
-function reportOn(JobFile $job, Stage $stage): StageReport
+function reportOn(Job $job, StageKey $stage): StageReport
 {
-    return StageReport::of($stage, Review::of($job));
+    return StageReport::of(Stages::standard()->get($stage), Review::of($job));
 }
 
 $cabinet = fn (?bool $bonded = true, int $count = 2): Service => new Service(DisconnectPlace::Cabinet, array_map(fn (int $i) => new Disconnect("d$i", "Disconnect $i", 200, $bonded), range(1, $count)));
 
-it('lists what a survey still lacks', function (JobFile $job, array $missing) {
-    expect(reportOn($job, Stage::Survey)->missing)->toBe($missing);
-})->with(function () use ($cabinet): Generator {
+it('lists what a survey still lacks', function (Job $job, array $missing) {
+    expect(reportOn($job, StageKey::Survey)->missing)->toBe($missing);
+})->with(function () use ($cabinet): iterable {
     yield 'nothing' => [ready(), []];
-    yield 'the name' => [ready(customer: new Customer), ["The customer's name."]];
-    yield 'the service' => [ready(serviceA: null), ['The rating of the service.']];
+    yield 'the name' => [ready(customer: new Client), ["The customer's name."]];
+    yield 'the service' => [ready(serviceAmps: null), ['The rating of the service.']];
     yield 'a panel' => [ready(panels: []), ['A panel.']];
     yield 'breakers' => [ready(panels: [mainPanel(circuits: [])]), ["The panel's breakers."]];
     yield 'names' => [ready(panels: [mainPanel(circuits: [Changed::of(Houses::circuit('2', 1, Role::Must, 100), name: '')])]), ['Names for the unnamed circuits.']];
@@ -59,36 +59,35 @@ it('lists what a survey still lacks', function (JobFile $job, array $missing) {
     $sub = fn (mixed ...$changes): Panel => new Panel('sub', 'Barn', 12, PanelKind::Sub, ...$changes);
     yield 'what feeds a sub-panel' => [ready(panels: [mainPanel(), $sub()]), ['What feeds Barn.']];
     yield 'the breaker of a feeder' => [ready(panels: [mainPanel(), $sub(fedFrom: 'main')]), ['The breaker of the feeder to Barn.']];
-    yield 'a feeder with its breaker' => [ready(panels: [mainPanel(), $sub(fedFrom: 'main', feederA: 60)]), []];
+    yield 'a feeder with its breaker' => [ready(panels: [mainPanel(), $sub(fedFrom: 'main', feederAmps: 60)]), []];
     yield 'a feeder from a disconnect has that as its breaker' => [ready(service: $cabinet(), panels: [mainPanel(bonded: false, fedFrom: 'd1')]), []];
 });
 
-it('says how far each stage is', function (Stage $stage, JobFile $job, Reach $reach, array $missing) {
+it('says how far each stage is', function (StageKey $stage, Job $job, Progress $reach, array $missing) {
     $report = reportOn($job, $stage);
-    expect([$report->reach, $report->missing])->toBe([$reach, $missing]);
+    expect([$report->progress, $report->missing])->toBe([$reach, $missing]);
 })->with(fn (): Generator => (function () {
     $small = Houses::supply(1800, 2000, 240, Outlet::Locking20, 20);
-    yield 'no survey' => [Stage::Survey, new JobFile('x'), Reach::Empty, reportOn(new JobFile('x'), Stage::Survey)->missing];
-    yield 'loads unmarked' => [Stage::Loads, ready(panels: [mainPanel(circuits: [Houses::circuit('2', 1, Role::Off, 100)])]), Reach::Empty, ['What must run.']];
-    yield 'loads with room only' => [Stage::Loads, ready(panels: [mainPanel(circuits: [Houses::circuit('2', 1, Role::Room, 100)])]), Reach::Part, ['What must run.']];
-    yield 'loads marked' => [Stage::Loads, ready(), Reach::Done, []];
-    yield 'no machine' => [Stage::Size, ready(supply: null), Reach::Empty, ['A generator to stand on.']];
-    yield 'a machine without figures' => [Stage::Size, ready(panels: [mainPanel(circuits: [Houses::circuit('2', 1, Role::Must)])]), Reach::Part, ['Figures for everything that must run.']];
-    yield 'a machine too small' => [Stage::Size, ready(supply: $small), Reach::Part, []];
-    yield 'a machine that holds' => [Stage::Size, ready(), Reach::Done, []];
-    yield 'no way of connecting' => [Stage::Connect, ready(connection: null), Reach::Empty, ['A way of connecting.']];
-    yield 'a way not known to be possible' => [Stage::Connect, ready(panels: [mainPanel(interlockListed: null)]), Reach::Part, ['What decides whether it is possible.']];
-    yield 'a way that is not possible' => [Stage::Connect, ready(panels: [mainPanel(interlockListed: false)]), Reach::Part, []];
-    yield 'a way that is' => [Stage::Connect, ready(), Reach::Done, []];
-    yield 'nothing to wire' => [Stage::Wire, ready(supply: null), Reach::Empty, ['A generator and a way of connecting, first.']];
-    yield 'nothing measured' => [Stage::Wire, ready(wire: new WireRun), Reach::Empty, ["The cord's length.", 'The length of the run to the panel.']];
-    yield 'the cord measured' => [Stage::Wire, ready(wire: new WireRun(25)), Reach::Part, ['The length of the run to the panel.']];
-    yield 'the run measured' => [Stage::Wire, ready(wire: new WireRun(null, 25)), Reach::Part, ["The cord's length."]];
-    yield 'both measured' => [Stage::Wire, ready(), Reach::Done, []];
-    yield 'a card' => [Stage::Run, ready(), Reach::Done, []];
-    yield 'a stage of later' => [Stage::Prove, ready(), Reach::Empty, ['This stage comes later.']];
+    yield 'no survey' => [StageKey::Survey, Houses::job('x'), Progress::Empty, reportOn(Houses::job('x'), StageKey::Survey)->missing];
+    yield 'loads unmarked' => [StageKey::Loads, ready(panels: [mainPanel(circuits: [Houses::circuit('2', 1, Role::Off, 100)])]), Progress::Empty, ['What must run.']];
+    yield 'loads with room only' => [StageKey::Loads, ready(panels: [mainPanel(circuits: [Houses::circuit('2', 1, Role::Room, 100)])]), Progress::Part, ['What must run.']];
+    yield 'loads marked' => [StageKey::Loads, ready(), Progress::Done, []];
+    yield 'no machine' => [StageKey::Size, ready(supply: null), Progress::Empty, ['A generator to stand on.']];
+    yield 'a machine without figures' => [StageKey::Size, ready(panels: [mainPanel(circuits: [Houses::circuit('2', 1, Role::Must)])]), Progress::Part, ['Figures for everything that must run.']];
+    yield 'a machine too small' => [StageKey::Size, ready(supply: $small), Progress::Part, []];
+    yield 'a machine that holds' => [StageKey::Size, ready(), Progress::Done, []];
+    yield 'no way of connecting' => [StageKey::Connect, ready(connection: null), Progress::Empty, ['A way of connecting.']];
+    yield 'a way not known to be possible' => [StageKey::Connect, ready(panels: [mainPanel(interlockListed: null)]), Progress::Part, ['What decides whether it is possible.']];
+    yield 'a way that is not possible' => [StageKey::Connect, ready(panels: [mainPanel(interlockListed: false)]), Progress::Part, []];
+    yield 'a way that is' => [StageKey::Connect, ready(), Progress::Done, []];
+    yield 'nothing to wire' => [StageKey::Wire, ready(supply: null), Progress::Empty, ['A generator and a way of connecting, first.']];
+    yield 'nothing measured' => [StageKey::Wire, ready(wire: new WireRun), Progress::Empty, ["The cord's length.", 'The length of the run to the panel.']];
+    yield 'the cord measured' => [StageKey::Wire, ready(wire: new WireRun(25)), Progress::Part, ['The length of the run to the panel.']];
+    yield 'the run measured' => [StageKey::Wire, ready(wire: new WireRun(null, 25)), Progress::Part, ["The cord's length."]];
+    yield 'both measured' => [StageKey::Wire, ready(), Progress::Done, []];
+    yield 'a card' => [StageKey::Run, ready(), Progress::Done, []];
 })());
 
 it('begins a card only with what must run, a machine and a way', function (array $changes) {
-    expect(reportOn(ready(...$changes), Stage::Run)->reach)->toBe(Reach::Empty);
+    expect(reportOn(ready(...$changes), StageKey::Run)->progress)->toBe(Progress::Empty);
 })->with([[['supply' => null]], [['connection' => null]], [['panels' => [mainPanel(circuits: [Houses::circuit('2', 1, Role::Room, 100)])]]]]);

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
+use Underpin\Leg;
+use Underpin\Loads\Starter;
+use Underpin\Loads\StartOrder;
 use Underpin\Refused;
-use Underpin\Service\Leg;
-use Underpin\Sizing\Starter;
-use Underpin\Sizing\StartOrder;
 
 /** @return iterable<list<mixed>> */
 function everyOrderOf(array $items): iterable

@@ -7,48 +7,48 @@ use Tests\Support\Houses;
 use Underpin\Checks\Finding;
 use Underpin\Checks\Review;
 use Underpin\Checks\Severity;
-use Underpin\Connection\ConnectionKind;
-use Underpin\Loads\LoadKind;
-use Underpin\Loads\Role;
+use Underpin\Connection\OwnerStep;
+use Underpin\Connection\Ways;
+use Underpin\Job\ExistingEquipment;
+use Underpin\Job\Fuel;
+use Underpin\Job\LoadKind;
+use Underpin\Job\MachineKind;
+use Underpin\Job\Outlet;
+use Underpin\Job\Panel;
+use Underpin\Job\PanelKind;
+use Underpin\Job\Role;
+use Underpin\Job\WireRun;
+use Underpin\Job\WiringMethod;
 use Underpin\Outage\CardCircuit;
-use Underpin\Outage\CardStep;
 use Underpin\Outage\SwitchingCard;
-use Underpin\Service\ExistingEquipment;
-use Underpin\Service\Panel;
-use Underpin\Service\PanelKind;
-use Underpin\Sizing\Fuel;
-use Underpin\Sizing\MachineForm;
-use Underpin\Sizing\Outlet;
 use Underpin\Sizing\Supply;
-use Underpin\Wiring\WireRun;
-use Underpin\Wiring\WiringMethod;
 
-function cardOf(?ConnectionKind $way, ?Supply $supply = null, mixed ...$changes): SwitchingCard
+function cardOf(?string $way, ?Supply $supply = null, mixed ...$changes): SwitchingCard
 {
     return SwitchingCard::of(Review::of(Changed::of(Houses::small($supply ?? Houses::supply(), $way), ...$changes)));
 }
 
-/** @param  list<CardStep>  $steps */
+/** @param  list<OwnerStep>  $steps */
 function words(array $steps): string
 {
-    return implode(' | ', array_map(fn (CardStep $s): string => $s->do, $steps));
+    return implode(' | ', array_map(fn (OwnerStep $s): string => $s->do, $steps));
 }
 
-$standby = fn () => new Supply(Houses::machine(9000, 10000, 240, Outlet::Terminals, 40, MachineForm::Standby), Fuel::Gasoline);
+$standby = fn () => new Supply(Houses::machine(9000, 10000, 240, Outlet::Terminals, 40, MachineKind::Standby), Fuel::Gasoline);
 
 it('warns of what kills with this very arrangement', function () use ($standby) {
-    $portable = implode(' ', cardOf(ConnectionKind::Interlock)->cautions);
+    $portable = implode(' ', cardOf('interlock')->cautions);
     expect($portable)->toContain('at least 20 ft from every door')->toContain('Never force the interlock')->toContain('Refuel only when the engine is off');
-    $fixed = implode(' ', cardOf(ConnectionKind::ManualSwitch, $standby())->cautions);
+    $fixed = implode(' ', cardOf('manual_switch', $standby())->cautions);
     expect($fixed)->toContain('Keep windows above and beside the engine shut')->toContain('Never force the switch')->not->toContain('Refuel');
-    $cords = implode(' ', cardOf(ConnectionKind::Cords)->cautions);
+    $cords = implode(' ', cardOf('cords')->cautions);
     expect($cords)->toContain('Never plug the generator into a wall outlet')->not->toContain('Never two sources');
     foreach ([$portable, $fixed, $cords] as $each) {
         expect($each)->toContain('Exhaust kills')->toContain('Carbon monoxide alarms')->toContain('call the electrician')->not->toMatch('/safe to/');
     }
 });
 
-it('keeps the way back in the reverse order for every way of connecting', function (ConnectionKind $way, array $there, array $back) {
+it('keeps the way back in the reverse order for every way of connecting', function (string $way, array $there, array $back) {
     $card = cardOf($way);
     foreach ([[$card->toGenerator, $there], [$card->back, $back]] as [$steps, $marks]) {
         $at = array_map(fn (string $mark): int|false => strpos(words($steps), $mark), $marks);
@@ -57,69 +57,69 @@ it('keeps the way back in the reverse order for every way of connecting', functi
         expect($at)->not->toContain(false)->and($at)->toBe($sorted);
     }
 })->with([
-    [ConnectionKind::Interlock, ['turn off the 200 A main', 'Slide the interlock', 'start the engine', 'Connect the cord', 'Turn on the generator breaker (spaces 1–3)', 'go down the list'], ['every circuit breaker', 'Turn off the generator', 'Slide the interlock plate back', 'Turn on the main', 'then stop it', 'Unplug the cord']],
-    [ConnectionKind::ManualSwitch, ['leave every switch on LINE', 'start the engine', 'Connect the cord', 'go down the list'], ['from GEN through OFF to LINE', 'then stop it', 'Unplug the cord']],
-    [ConnectionKind::Cords, ['Switch off the appliances', 'Start the engine', 'Run one cord'], ['unplug them', 'own wall outlet', 'then stop it']],
+    ['interlock', ['turn off the 200 A main', 'Slide the interlock', 'start the engine', 'Connect the cord', 'Turn on the generator breaker (spaces 1–3)', 'go down the list'], ['every circuit breaker', 'Turn off the generator', 'Slide the interlock plate back', 'Turn on the main', 'then stop it', 'Unplug the cord']],
+    ['manual_switch', ['leave every switch on LINE', 'start the engine', 'Connect the cord', 'go down the list'], ['from GEN through OFF to LINE', 'then stop it', 'Unplug the cord']],
+    ['cords', ['Switch off the appliances', 'Start the engine', 'Run one cord'], ['unplug them', 'own wall outlet', 'then stop it']],
 ]);
 
 it('asks nobody to carry or plug in a standby machine', function () use ($standby) {
-    $card = cardOf(ConnectionKind::Interlock, $standby());
+    $card = cardOf('interlock', $standby());
     expect(words($card->toGenerator))->toContain('Start the engine at its panel')->not->toContain('cord')
         ->and(words($card->back))->toContain('in automatic where it has an automatic switch')->not->toContain('cord');
 });
 
-it('lists every circuit once: to start, with room, or to leave off', function (ConnectionKind $way, array $start, array $room, array $off) {
+it('lists every circuit once: to start, with room, or to leave off', function (string $way, array $start, array $room, array $off) {
     $card = cardOf($way);
     $labels = fn (array $rows): array => array_map(fn (CardCircuit $c): string => $c->label, $rows);
     expect([$labels($card->start), $labels($card->room), $labels($card->leaveOff)])->toBe([$start, $room, $off]);
 })->with([
-    [ConnectionKind::Interlock, ['5–7', '2', '4'], ['8'], ['10–12']],
-    [ConnectionKind::ManualSwitch, ['5–7', '2', '4'], [], []],
-    [ConnectionKind::Cords, ['2'], [], []],
+    ['interlock', ['5–7', '2', '4'], ['8'], ['10–12']],
+    ['manual_switch', ['5–7', '2', '4'], [], []],
+    ['cords', ['2'], [], []],
 ]);
 
 it('leaves off what has room where the musts themselves do not hold', function () {
-    $card = cardOf(ConnectionKind::Interlock, Houses::supply(1800, 2000, 240, Outlet::Locking20, 20));
+    $card = cardOf('interlock', Houses::supply(1800, 2000, 240, Outlet::Locking20, 20));
     expect($card->room)->toBe([])->and(array_map(fn (CardCircuit $c) => $c->label, $card->leaveOff))->toBe(['8', '10–12']);
 });
 
-it('turns a feeder on before the first circuit behind it, and once', function (ConnectionKind $way, array $start) {
+it('turns a feeder on before the first circuit behind it, and once', function (string $way, array $start) {
     $feeder = Houses::circuit('9', 2, Role::Off, name: 'Feeder', amps: 60);
     $barn = new Panel('barn', 'Barn', 12, PanelKind::Sub, circuits: [
         Changed::of(Houses::circuit('1', 1, Role::Must, 500, 500, LoadKind::Lighting, 'Stall lights'), id: 'b1'),
         Changed::of(Houses::circuit('2', 1, Role::Must, 400, 400, LoadKind::Lighting, 'Yard lights'), id: 'b2'),
     ], fedFrom: 'main', feederCircuit: 'c9');
-    $main = Changed::of(Houses::small()->panels[0], circuits: [Houses::circuit('2', 1, Role::Must, 180, 180, name: 'Fridge'), $feeder]);
+    $main = Changed::of(Houses::small()->service->panels[0], circuits: [Houses::circuit('2', 1, Role::Must, 180, 180, name: 'Fridge'), $feeder]);
     $card = cardOf($way, null, panels: [$main, $barn]);
     expect(array_map(fn (CardCircuit $c) => "$c->panel $c->label", $card->start))->toBe($start);
 })->with([
-    [ConnectionKind::Interlock, ['Main panel 2', 'Main panel 9–11', 'Barn 1', 'Barn 2']],
-    [ConnectionKind::ManualSwitch, ['Main panel 2', 'Barn 1', 'Barn 2']],
+    ['interlock', ['Main panel 2', 'Main panel 9–11', 'Barn 1', 'Barn 2']],
+    ['manual_switch', ['Main panel 2', 'Barn 1', 'Barn 2']],
 ]);
 
 it('says waits as one would say them', function (int $seconds, string $words) {
     expect((new CardCircuit('c', 'P', '1', 'x', $seconds))->waitWords())->toBe($words);
 })->with([[30, '30 s'], [60, '1 min'], [90, '90 s'], [180, '3 min']]);
 
-it('sends nobody to the engine when the alarm sounds', function (?ConnectionKind $way, ?Supply $supply) {
+it('sends nobody to the engine when the alarm sounds', function (?string $way, ?Supply $supply) {
     $co = array_values(array_filter(cardOf($way, $supply)->cautions, fn (string $c): bool => str_contains($c, 'Carbon monoxide')));
     expect($co)->toHaveCount(1)->and($co[0])
         ->toContain('everybody out, stay out, call the emergency number')->toContain('Nobody goes to the engine')->not->toMatch('/stop the engine/');
-})->with([null, ...ConnectionKind::cases()])->with([null, $standby()]);
+})->with([null, ...array_keys(Ways::standard()->options())])->with([null, $standby()]);
 
-it('leaves a standby machine able to start again', function (ConnectionKind $way) use ($standby) {
+it('leaves a standby machine able to start again', function (string $way) use ($standby) {
     $back = words(cardOf($way, $standby())->back);
     expect($back)->toContain('Leave its fuel open and its own breaker closed')->toContain('controller stays as its label says')
         ->not->toMatch('/close (the|its) fuel/i')->not->toMatch('/resting position/');
     expect(words(cardOf($way)->back))->toContain('Close the fuel valve');
-})->with(ConnectionKind::cases());
+})->with(array_keys(Ways::standard()->options()));
 
 it('tells the breaker in the panel from the machine\'s own', function () use ($standby) {
-    expect(words(cardOf(ConnectionKind::Interlock, $standby())->back))->toContain('breaker in the panel; the machine\'s own breaker stays closed');
+    expect(words(cardOf('interlock', $standby())->back))->toContain('breaker in the panel; the machine\'s own breaker stays closed');
 });
 
 it('is a draft as long as a danger or a wrong stands, and stays readable', function (array $changes) {
-    $job = Changed::of(Houses::small(Houses::supply(), ConnectionKind::Interlock), ...$changes);
+    $job = Changed::of(Houses::small(Houses::supply(), 'interlock'), ...$changes);
     $review = Review::of($job);
     $grave = array_filter($review->findings, fn (Finding $f): bool => $f->severity !== Severity::Advice);
     $card = SwitchingCard::of($review);
@@ -136,6 +136,6 @@ it('is a draft as long as a danger or a wrong stands, and stays readable', funct
 ]);
 
 it('is no draft for an advice', function () {
-    $review = Review::of(Changed::of(Houses::small(Houses::supply(), ConnectionKind::Interlock), existing: new ExistingEquipment(['no_labels' => true])));
+    $review = Review::of(Changed::of(Houses::small(Houses::supply(), 'interlock'), existing: new ExistingEquipment(['no_labels' => true])));
     expect($review->findings)->not->toBe([])->and(SwitchingCard::of($review)->gaps)->toBe([]);
 });

@@ -4,27 +4,27 @@ declare(strict_types=1);
 
 use Tests\Support\Changed;
 use Tests\Support\Houses;
+use Underpin\Assembly\Assembly;
+use Underpin\Assembly\ComponentKind;
+use Underpin\Assembly\ConductorKind;
+use Underpin\Assembly\Line;
 use Underpin\Codebook\ConductorSize;
 use Underpin\Codebook\Material;
-use Underpin\Connection\ConnectionKind;
-use Underpin\JobFile\JobFile;
-use Underpin\Sizing\Bond;
-use Underpin\Sizing\Fuel;
-use Underpin\Sizing\Outlet;
+use Underpin\Job\Fuel;
+use Underpin\Job\GeneratorNeutral;
+use Underpin\Job\Outlet;
+use Underpin\Job\WireRun;
+use Underpin\Job\WiringMethod;
 use Underpin\Sizing\Supply;
-use Underpin\Wiring\WireLine;
-use Underpin\Wiring\WirePlan;
-use Underpin\Wiring\WireRun;
-use Underpin\Wiring\WiringMethod;
 
-function plan(WireRun $run, ?Supply $supply = null, ConnectionKind $way = ConnectionKind::Interlock): WirePlan
+function plan(WireRun $run, ?Supply $supply = null, string $way = 'interlock'): Assembly
 {
-    return WirePlan::of(new JobFile('x', wire: $run), $supply ?? Houses::supply(), $way);
+    return Houses::built(Houses::job('x', wire: $run), $supply ?? Houses::supply(), $way);
 }
 
-function part(WirePlan $plan, string $part): ?WireLine
+function part(Assembly $plan, string $part): ?Line
 {
-    return array_values(array_filter($plan->lines, fn (WireLine $l): bool => $l->part === $part))[0] ?? null;
+    return array_values(array_filter($plan->lines(), fn (Line $l): bool => $l->part === $part))[0] ?? null;
 }
 
 $wired = fn () => Houses::supply(12000, 15000, 240, Outlet::Terminals, 60);
@@ -33,9 +33,9 @@ it('gives the cord the size that its outlet asks for', function (Outlet $outlet,
     // NEC Chapter 9 Table 8, stranded copper, ohms per 1,000 ft; there and back over 100 ft.
     $plan = plan(new WireRun(100, 0), Houses::supply(2400, 2400, $volts, $outlet, $amps));
     expect(part($plan, 'Cord')?->pick)->toStartWith("$awg AWG, ")->toContain('100 ft')
-        ->and($plan->cordDrop?->dropV)->toEqualWithDelta(2 * $ohms * $amps * 100 / 1000, 1e-9)
-        ->and($plan->dropPct())->toEqualWithDelta(100 * $plan->cordDrop->dropV / $volts, 1e-9)
-        ->and($plan->endV())->toEqualWithDelta($volts - $plan->cordDrop->dropV, 1e-9);
+        ->and($plan->conductor(ConductorKind::Cord)?->drop?->dropV)->toEqualWithDelta(2 * $ohms * $amps * 100 / 1000, 1e-9)
+        ->and($plan->dropPct())->toEqualWithDelta(100 * $plan->conductor(ConductorKind::Cord)?->drop->dropV / $volts, 1e-9)
+        ->and($plan->endV())->toEqualWithDelta($volts - $plan->conductor(ConductorKind::Cord)?->drop->dropV, 1e-9);
 })->with([
     [Outlet::Straight20, 20, 120, '12', 1.98], [Outlet::Locking20, 20, 240, '12', 1.98], [Outlet::Travel30, 30, 120, '10', 1.24],
     [Outlet::Locking30, 30, 240, '10', 1.24], [Outlet::Straight50, 50, 240, '6', 0.491],
@@ -64,7 +64,7 @@ it('calls a drop long from just over 3 % on, and leaves no less than no volts', 
 
 it('enlarges the run, and the ground with it, only as far as the cord leaves room', function (float $cordFt, float $runFt, ?ConductorSize $forDrop) {
     $plan = plan(new WireRun($cordFt, $runFt));
-    expect($plan->conductor?->size)->toBe(ConductorSize::Awg10)->and($plan->conductor?->forDrop)->toBe($forDrop);
+    expect($plan->conductor(ConductorKind::Run)?->choice?->size)->toBe(ConductorSize::Awg10)->and($plan->conductor(ConductorKind::Run)?->choice?->forDrop)->toBe($forDrop);
     expect(part($plan, 'Equipment ground')?->why)->toContain($forDrop === null ? 'no way back' : '250.122(B)');
     expect(part($plan, 'Conductors')?->pick)->toStartWith(($forDrop ?? ConductorSize::Awg10)->words())
         ->and(part($plan, 'Conductors')?->why)->toContain('10 AWG carries 30.0 A usable at 60 °C terminals; 30 A are needed.');
@@ -76,24 +76,24 @@ it('enlarges the run, and the ground with it, only as far as the cord leaves roo
 ]);
 
 it('puts the breaker on the smallest rating, and says which', function () {
-    $why = fn (WirePlan $plan, string $part) => part($plan, $part)?->pick.': '.part($plan, $part)?->why;
+    $why = fn (Assembly $plan, string $part) => part($plan, $part)?->pick.': '.part($plan, $part)?->why;
     expect($why(plan(new WireRun(25, 20)), 'Generator breaker'))->toBe('30 A, two-pole: The smallest of outlet 30 A, cord 30 A, inlet 30 A, conductor 30 A; held down, since it is back-fed.')
         ->and($why(plan(new WireRun(25, 20, 20)), 'Generator breaker'))->toStartWith('20 A, two-pole: The smallest of outlet 30 A, cord 30 A, inlet 20 A')
-        ->and($why(plan(new WireRun(25, 20), way: ConnectionKind::ManualSwitch), "Switch's incoming breaker"))->toBe('30 A, two-pole: The smallest of outlet 30 A, cord 30 A, inlet 30 A, conductor 30 A.')
-        ->and($why(plan(new WireRun(25, 20), Houses::supply(3000, 3600, 120, Outlet::Travel30), ConnectionKind::ManualSwitch), "Switch's incoming breaker"))->toStartWith('30 A, one-pole on each bus');
+        ->and($why(plan(new WireRun(25, 20), way: 'manual_switch'), "Switch's incoming breaker"))->toBe('30 A, two-pole: The smallest of outlet 30 A, cord 30 A, inlet 30 A, conductor 30 A.')
+        ->and($why(plan(new WireRun(25, 20), Houses::supply(3000, 3600, 120, Outlet::Travel30), 'manual_switch'), "Switch's incoming breaker"))->toStartWith('30 A, one-pole on each bus');
 });
 
-it('says of the inlet whether it is as large as the outlet', function (int $inletA, string $says) {
-    expect(part(plan(new WireRun(25, 20, $inletA)), 'Inlet')?->why)->toStartWith($says);
+it('says of the inlet whether it is as large as the outlet', function (int $inletAmps, string $says) {
+    expect(part(plan(new WireRun(25, 20, $inletAmps)), 'Inlet')?->why)->toStartWith($says);
 })->with([[30, 'The same rating as the outlet'], [50, "Larger than today's outlet"], [20, 'Smaller than the outlet: the machine can push 30 A through it.']]);
 
-it('names an inlet of the size picked', function (int $inletA, string $names) {
-    expect(part(plan(new WireRun(25, 20, $inletA), Houses::supply(12000, 15000, 240, Outlet::Straight50, 50)), 'Inlet')?->pick)->toStartWith($names);
+it('names an inlet of the size picked', function (int $inletAmps, string $names) {
+    expect(part(plan(new WireRun(25, 20, $inletAmps), Houses::supply(12000, 15000, 240, Outlet::Straight50, 50)), 'Inlet')?->pick)->toStartWith($names);
 })->with([[20, 'L14-20P, 20 A'], [30, 'L14-30P, 30 A'], [50, '14-50P, 50 A']]);
 
 it('needs no cord, no inlet and no cord length where the machine is wired in', function () use ($wired) {
     $plan = plan(new WireRun(null, 40), $wired());
-    expect($plan->inletA)->toBeNull()->and($plan->cordDrop)->toBeNull()->and($plan->missing)->toBe([])->and(part($plan, 'Cord'))->toBeNull()->and(part($plan, 'Inlet'))->toBeNull()
+    expect($plan->component(ComponentKind::Inlet)?->amps)->toBeNull()->and($plan->conductor(ConductorKind::Cord)?->drop)->toBeNull()->and($plan->missing)->toBe([])->and(part($plan, 'Cord'))->toBeNull()->and(part($plan, 'Inlet'))->toBeNull()
         ->and(part($plan, 'At the machine')?->pick)->toContain('60 A breaker')->and(part($plan, 'Generator breaker')?->why)->toStartWith('The smallest of outlet 60 A, conductor')
         ->and(part($plan, 'Terminals')?->pick)->toBe('hots, neutral and ground as marked')
         ->and(plan(new WireRun, $wired())->missing)->toBe(['the length of the run to the panel']);
@@ -101,7 +101,7 @@ it('needs no cord, no inlet and no cord length where the machine is wired in', f
 
 it('sizes conductors by their terminals, their ambient and their metal', function (WireRun $run, int $amps, string $size) use ($wired) {
     $supply = $amps === 60 ? $wired() : Houses::supply(7200, 9000);
-    expect(plan($run, $supply)->conductor?->size->value)->toBe($size);
+    expect(plan($run, $supply)->conductor(ConductorKind::Run)?->choice?->size->value)->toBe($size);
 })->with([
     // NEC Table 310.16: copper 4 AWG 70 A at 60 °C, 6 AWG 55 A at 60 °C and 65 A at 75 °C; aluminium 4 AWG 65 A at 75 °C.
     [new WireRun(runFt: 10), 60, '4'], [new WireRun(runFt: 10, terminalC: 75), 60, '6'], [new WireRun(runFt: 10, terminalC: 75, material: Material::Aluminium), 60, '4'],
@@ -111,7 +111,7 @@ it('sizes conductors by their terminals, their ambient and their metal', functio
 ]);
 
 it('says where neutral and ground are bonded, and how the plug is wired', function () {
-    $bonded = new Supply(Changed::of(Houses::machine(), bond: Bond::Bonded), Fuel::Gasoline);
+    $bonded = new Supply(Changed::of(Houses::machine(), bond: GeneratorNeutral::Bonded), Fuel::Gasoline);
     expect(part(plan(new WireRun), 'Neutral bond')?->pick)->toBe('at the service only')->and(part(plan(new WireRun, $bonded), 'Neutral bond')?->pick)->toStartWith('one too many')
         ->and(part(plan(new WireRun), 'Terminals')?->pick)->toStartWith('X and Y to the two hots, in either order')
         ->and(part(plan(new WireRun, Houses::supply(3000, 3600, 120, Outlet::Travel30)), 'Terminals')?->pick)->toStartWith('Brass to the hot');
@@ -119,8 +119,8 @@ it('says where neutral and ground are bonded, and how the plug is wired', functi
 
 it('judges loose cords at 15 A over 12 AWG', function () {
     // 2 x 1.98 ohms x 15 A x 100 ft: 5.94 V of 120 V.
-    $plan = plan(new WireRun(100), way: ConnectionKind::Cords);
-    expect($plan->cordDrop?->dropV)->toEqualWithDelta(5.94, 1e-9)->and($plan->endV())->toEqualWithDelta(114.06, 1e-9)->and($plan->dropPct())->toEqualWithDelta(4.95, 1e-9)
-        ->and([$plan->outletA, $plan->volts, $plan->missing, $plan->conductor])->toBe([20, 120.0, [], null])->and(part($plan, 'Cords')?->why)->toContain('over 100 ft')->toContain('114');
-    expect(plan(new WireRun, way: ConnectionKind::Cords)->missing)->toBe(['the length to the farthest appliance']);
+    $plan = plan(new WireRun(100), way: 'cords');
+    expect($plan->conductor(ConductorKind::Cord)?->drop?->dropV)->toEqualWithDelta(5.94, 1e-9)->and($plan->endV())->toEqualWithDelta(114.06, 1e-9)->and($plan->dropPct())->toEqualWithDelta(4.95, 1e-9)
+        ->and([$plan->component(ComponentKind::Outlet)?->amps, $plan->volts(), $plan->missing, $plan->conductor(ConductorKind::Run)])->toBe([20, 120.0, [], null])->and(part($plan, 'Cords')?->why)->toContain('over 100 ft')->toContain('114');
+    expect(plan(new WireRun, way: 'cords')->missing)->toBe(['the length to the farthest appliance']);
 });

@@ -5,11 +5,10 @@ declare(strict_types=1);
 use Symfony\Component\Process\Process;
 use Tests\Support\Changed;
 use Tests\Support\Houses;
-use Underpin\Connection\ConnectionKind;
-use Underpin\JobFile\JobFileJson;
-use Underpin\Service\Disconnect;
-use Underpin\Service\DisconnectPlace;
-use Underpin\Service\Service;
+use Underpin\Exchange\JobFile;
+use Underpin\Job\Disconnect;
+use Underpin\Job\DisconnectPlace;
+use Underpin\Job\Service;
 
 /** @return array{int, mixed} exit code and decoded output */
 function artisan(array $words, string $in = ''): array
@@ -42,7 +41,7 @@ it('lists and describes', function () {
 
 it('reviews a job file without a database', function () {
     $path = tempnam(sys_get_temp_dir(), 'job');
-    file_put_contents($path, JobFileJson::encode(Houses::small(Houses::supply(), ConnectionKind::Interlock)));
+    file_put_contents($path, JobFile::standard()->encode(Houses::small(Houses::supply(), 'interlock')));
     [$code, $report] = artisan(['underpin:review', $path]);
     expect($code)->toBe(0)->and($report['size']['verdict'])->toBe('holds')->and($report['card']['gaps'])->toBe([]);
     file_put_contents($path, '{"format":"underpin-job","version":1,"name":"x","panels":[{"id":"p","name":"P","spaces":7}]}');
@@ -57,15 +56,15 @@ it('names the first fault of a file and all of them', function () {
     file_put_contents($path, '{"format":"underpin-job","version":1,"name":"x","service_a":5,"panels":[],"margin_pct":"x"}');
     [$code, $report] = artisan(['underpin:review', $path]);
     unlink($path);
-    expect($code)->toBe(2)->and($report['error']['field'])->toBe('service_a')->and($report['error']['message'])->toContain('at least 30')
+    expect($code)->toBe(2)->and($report['error']['field'])->toBe('service_a')->and($report['error']['message'])->toBe('Service must be a whole number of amperes from 30 to 600; 5 was given.')
         ->and(array_column($report['errors'], 'field'))->toBe(['service_a', 'margin_pct']);
     expect(artisan(['underpin:review', '/nowhere'])[1]['error']['field'])->toBe('');
 });
 
 it('says in a review what to find out before a bond is touched, and holds the card back', function () {
     $path = tempnam(sys_get_temp_dir(), 'job');
-    $job = Changed::of(Houses::small(Houses::supply(), ConnectionKind::Interlock), service: new Service(DisconnectPlace::Meter, [new Disconnect('m', 'Meter disconnect', 200, false)]));
-    file_put_contents($path, JobFileJson::encode($job));
+    $job = Changed::of(Houses::small(Houses::supply(), 'interlock'), service: new Service(DisconnectPlace::Meter, [new Disconnect('m', 'Meter disconnect', 200, false)]));
+    file_put_contents($path, JobFile::standard()->encode($job));
     [, $report] = artisan(['underpin:review', $path]);
     unlink($path);
     $bond = array_values(array_filter($report['findings'], fn (array $f): bool => $f['code'] === 'NEUTRAL_IN_SUBPANEL'))[0];

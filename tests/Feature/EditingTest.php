@@ -35,18 +35,19 @@ it('takes back and does again, also after signing in again', function () {
         $this->post("$this->base/undo", ['seq' => $seq, 'label' => 'x'])->assertSessionHasNoErrors();
     }
     expect(($this->export)())->toBe($before);
-    foreach ([1, 2, 3, 4] as $seq) {
+    // Each step back was a step of its own, on top of the others.
+    foreach ([8, 7, 6, 5] as $seq) {
         $this->post("$this->base/redo", ['seq' => $seq, 'label' => 'x'])->assertSessionHasNoErrors();
     }
     expect(($this->export)())->toBe($after);
 });
 
-it('forgets what was undone once something else is done', function () {
+it('keeps what was undone in the history once something else is done, but does not do it again', function () {
     $this->patch("$this->base/circuits/c8/role", ['role' => 'must']);
     $this->post("$this->base/undo", ['seq' => 1]);
     $this->patch("$this->base/circuits/c8/role", ['role' => 'off']);
     $this->post("$this->base/redo", ['seq' => 2])->assertSessionHasErrors('history');
-    expect($this->job->changes()->count())->toBe(1);
+    expect($this->job->events()->orderBy('seq')->get()->map(fn ($e) => [$e->seq, $e->undoes, $e->by])->all())->toBe([[1, null, $this->user->name], [2, 1, $this->user->name], [3, null, $this->user->name]]);
 });
 
 it('undoes nothing that the person has not seen', function () {
@@ -86,7 +87,7 @@ it('says so when the thing is gone', function () {
 it('refuses by field, in the core\'s own words, and changes nothing', function (string $method, string $path, array $input, string $field) {
     $before = ($this->export)();
     $this->call($method, $this->base.$path, $input, server: ['HTTP_ACCEPT' => 'application/json'])->assertUnprocessable()->assertJsonValidationErrors($field);
-    expect(($this->export)())->toBe($before)->and($this->job->changes()->count())->toBe(0);
+    expect(($this->export)())->toBe($before)->and($this->job->events()->count())->toBe(0);
 })->with([
     ['PATCH', '/circuits/c8/role', ['role' => 'sometimes'], 'role'],
     ['PATCH', '/circuits/c8', ['half' => '', 'space' => '7', 'poles' => '1', 'amps' => '20', 'name' => 'x', 'protection' => 'none', 'keep_on' => '', 'receptacle_a' => '', 'note' => ''], 'space'],
@@ -117,7 +118,7 @@ it('goes the whole way with forms alone', function () {
     $this->put("$this->base/machine", ['key' => 'badger-95', 'fuel' => 'gasoline', 'was' => '{}'])->assertRedirect("$this->base/size");
     $this->put("$this->base/connection", ['connection' => 'interlock'])->assertRedirect("$this->base/connect");
     $this->put("$this->base/wire", ['cord_ft' => '25', 'run_ft' => '20', 'inlet_a' => '', 'method' => 'NM', 'material' => 'cu', 'terminal_c' => '60', 'ambient_c' => '30', 'wet' => '0'])->assertRedirect("$this->base/wire");
-    $this->put("$this->base/start-school", ['start_school' => 'cord_first'])->assertRedirect("$this->base/run");
+    $this->put("$this->base/start-routine", ['start_school' => 'cord_first'])->assertRedirect("$this->base/run");
     $this->get("$this->base/run")->assertSee('5–7')->assertSee('Well pump')->assertDontSee('Draft: do not hand over');
     expect(Job::query()->findOrFail($this->job->id)->reached)->toBe('run');
 });
@@ -146,7 +147,7 @@ it('takes a load from its nameplate, at the volts of its circuit', function () {
     foreach (['hp' => ['hp' => '1'], 'rla' => ['rla' => ''], 'lra' => ['lra' => '9'], 'code_letter' => ['rla' => '', 'hp' => '1'], 'soft_start_pct' => ['soft_start_pct' => '0']] as $field => $change) {
         $this->post("$this->base/circuits/c5/nameplate", [...$plate, ...$change])->assertSessionHasErrors($field);
     }
-    expect($this->job->changes()->count())->toBe(1);
+    expect($this->job->events()->count())->toBe(1);
 });
 
 it('moves a breaker and says what becomes of its leg', function () {

@@ -6,10 +6,10 @@ use App\Intervals\IntervalFile;
 use App\Recordings\ReadingsFile;
 use Illuminate\Http\UploadedFile;
 use Underpin\Csv\CsvText;
-use Underpin\Loads\Interval\Zone;
-use Underpin\Loads\Measure\Mark;
-use Underpin\Loads\Measure\Reading;
-use Underpin\Loads\Measure\ReadingsTable;
+use Underpin\Measure\Interval\Zone;
+use Underpin\Measure\Mark;
+use Underpin\Measure\Reading;
+use Underpin\Measure\ReadingsTable;
 use Underpin\Refused;
 
 /** Files that are nearly right, broken in one of many ways. */
@@ -87,7 +87,7 @@ it('gives a file of 100 MB back within ten seconds and in bounded memory', funct
         fwrite($file, $block);
     }
     fclose($file);
-    $call = $kind === 'readings' ? 'App\Recordings\ReadingsFile::read($argv[1], fn (array $readings) => null)' : 'App\Intervals\IntervalFile::read($argv[1], Underpin\Loads\Interval\Zone::Eastern)';
+    $call = $kind === 'readings' ? 'App\Recordings\ReadingsFile::read($argv[1], fn (array $readings) => null)' : 'App\Intervals\IntervalFile::read($argv[1], Underpin\Measure\Interval\Zone::Eastern)';
     $code = 'require "vendor/autoload.php"; $t = hrtime(true); try { '.$call.'; $said = "taken"; } catch (Underpin\Refused $r) { $said = $r->getMessage(); } echo json_encode([$said, (hrtime(true) - $t) / 1e9, memory_get_peak_usage(true)]);';
     [$said, $seconds, $bytes] = json_decode((string) shell_exec('cd '.escapeshellarg(base_path()).' && php -d memory_limit=256M -r '.escapeshellarg($code).' '.escapeshellarg($path)), true);
     unlink($path);

@@ -5,8 +5,9 @@ declare(strict_types=1);
 use App\Bench\IntervalFiles;
 use App\Intervals\IntervalFile;
 use Illuminate\Http\UploadedFile;
-use Underpin\JobFile\JobFileJson;
-use Underpin\Loads\Interval\Zone;
+use Underpin\Demand\Worksheet;
+use Underpin\Exchange\JobFile;
+use Underpin\Measure\Interval\Zone;
 
 beforeEach(function () {
     $this->user = $this->person();
@@ -16,7 +17,7 @@ beforeEach(function () {
     $this->folder = sys_get_temp_dir().'/underpin-intervals-'.bin2hex(random_bytes(4));
     mkdir($this->folder);
     $this->send = fn (string $name, string $content, array $headers = []) => $this->post("$this->base/intervals", ['zone' => 'eastern', 'file' => UploadedFile::fake()->createWithContent($name, $content)], $headers);
-    $this->file = fn () => JobFileJson::decode((string) $this->get("$this->base/job.json")->getContent());
+    $this->file = fn () => JobFile::standard()->decode((string) $this->get("$this->base/job.json")->getContent());
 });
 afterEach(fn () => exec('rm -rf '.escapeshellarg($this->folder)));
 
@@ -33,13 +34,13 @@ it('shows the year, uses its peak and takes it back', function () {
     IntervalFiles::csv("$this->folder/year.csv", 1);
     ($this->send)('year.csv', (string) file_get_contents("$this->folder/year.csv"))->assertRedirect("$this->base/intervals");
     $this->get("$this->base/intervals")->assertOk()->assertSee('11,600')->assertSee('2025-01-16 15:00')->assertSee('Highest weeks')->assertDontSee('30-day rule');
-    expect(($this->file)()->recorded?->peakW)->toEqualWithDelta(11_600, 1e-6);
+    expect(($this->file)()->basis->recorded?->peakW)->toEqualWithDelta(11_600, 1e-6);
     $this->put("$this->base/intervals/peak", ['pf' => '0.8', 'new_load_va' => '1000'])->assertRedirect("$this->base/demand");
     // 125 % of 11,600 W / 0.8, and 1,000 VA
-    expect(($this->file)()->demand?->worksheet()->demandVa)->toEqualWithDelta(19_125, 1e-6);
+    expect(($this->file)()->basis->demand === null ? null : Worksheet::of(($this->file)()->basis->demand)->demandVa)->toEqualWithDelta(19_125, 1e-6);
     $this->get("$this->base/schools")->assertOk()->assertSee('recorded peak')->assertSee('220.87');
     $this->delete("$this->base/intervals")->assertRedirect();
-    expect(($this->file)()->recorded)->toBeNull();
+    expect(($this->file)()->basis->recorded)->toBeNull();
     $this->post("$this->base/undo", ['seq' => 3])->assertRedirect();
     $this->get("$this->base/intervals")->assertSee('11,600');
 });
@@ -63,13 +64,13 @@ it('keeps nothing of a file that is cut off', function (string $kind) {
         ($this->send)("a.$kind", substr($whole, 0, (int) ($share * strlen($whole))))->assertSessionHasErrors('file');
         expect(session('errors')->first('file'))->toMatch('/Line [\d,]+/')->toContain('Nothing was kept');
     }
-    expect($this->job->intervalRecords()->count())->toBe(0)->and(($this->file)()->recorded)->toBeNull();
+    expect($this->job->intervalRecords()->count())->toBe(0)->and(($this->file)()->basis->recorded)->toBeNull();
 })->with(['csv', 'xml']);
 
 it('reads wide encodings and byte-order marks', function (string $encoding, string $mark) {
     $text = "Start,kWh\r\n2026-01-05 10:00,0.5\r\n2026-01-05 10:15,1\r\n";
     ($this->send)('a.csv', $mark.mb_convert_encoding($text, $encoding, 'UTF-8'))->assertSessionHasNoErrors();
-    expect(($this->file)()->recorded?->peakW)->toBe(4000.0);
+    expect(($this->file)()->basis->recorded?->peakW)->toBe(4000.0);
 })->with(['UTF-16, low byte first' => ['UTF-16LE', "\xFF\xFE"], 'UTF-16, high byte first' => ['UTF-16BE', "\xFE\xFF"], 'UTF-8 with a mark' => ['UTF-8', "\xEF\xBB\xBF"]]);
 
 it('opens no door for XML', function (string $xml, string $said) {
@@ -89,7 +90,7 @@ it('stays small and quick with five years', function () {
     IntervalFiles::csv("$this->folder/five.csv", 5);
     IntervalFiles::espi("$this->folder/five.xml", 5);
     foreach (['five.csv', 'five.xml'] as $name) {
-        $code = 'require "vendor/autoload.php"; App\Intervals\IntervalFile::read($argv[1], Underpin\Loads\Interval\Zone::Eastern); echo memory_get_peak_usage(true);';
+        $code = 'require "vendor/autoload.php"; App\Intervals\IntervalFile::read($argv[1], Underpin\Measure\Interval\Zone::Eastern); echo memory_get_peak_usage(true);';
         $bytes = (int) shell_exec('cd '.escapeshellarg(base_path()).' && php -r '.escapeshellarg($code).' '.escapeshellarg("$this->folder/$name"));
         expect($bytes)->toBeGreaterThan(1_000_000)->toBeLessThan(64_000_000);
     }

@@ -6,9 +6,8 @@ use App\Models\Job;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Houses;
-use Underpin\Connection\ConnectionKind;
-use Underpin\JobFile\JobFileJson;
-use Underpin\Stage;
+use Underpin\Exchange\JobFile;
+use Underpin\Stages\Stages;
 
 it('opens every page of the demo shop', function () {
     $user = $this->demo();
@@ -16,8 +15,8 @@ it('opens every page of the demo shop', function () {
     $this->actingAs($user)->get('/catalogue')->assertOk()->assertSee('Tollgarth Badger 120');
     $this->actingAs($user)->get('/account')->assertOk()->assertSee('Tobiah Renn');
     foreach (Job::query()->get() as $job) {
-        foreach (Stage::open() as $stage) {
-            $this->get("/jobs/$job->id/$stage->value")->assertOk()->assertSee($job->name);
+        foreach (Stages::standard()->all() as $stage) {
+            $this->get("/jobs/$job->id/{$stage->key()->value}")->assertOk()->assertSee($job->name);
         }
         $this->get("/jobs/$job->id/card")->assertOk();
         $this->get("/jobs/$job->id/schedule")->assertOk();
@@ -64,12 +63,12 @@ it('removes a job and brings it back', function () {
 
 it('goes out as a file and comes in as an equal job', function () {
     $user = $this->person();
-    $job = $this->job($user, Houses::small(Houses::supply(), ConnectionKind::Interlock));
+    $job = $this->job($user, Houses::small(Houses::supply(), 'interlock'));
     $file = $this->actingAs($user)->get("/jobs/$job->id/job.json")->assertOk()->getContent();
     $this->post('/jobs/import', ['file' => UploadedFile::fake()->createWithContent('job.json', $file)])->assertSessionHasNoErrors();
     $again = Job::query()->latest('id')->firstOrFail();
     expect($again->id)->not->toBe($job->id)->and($this->get("/jobs/$again->id/job.json")->getContent())->toBe($file)
-        ->and(JobFileJson::decode($file)->circuits())->toHaveCount(5);
+        ->and(JobFile::standard()->decode($file)->circuits())->toHaveCount(5);
 });
 
 it('names every fault of a broken file by its path and saves nothing', function () {
@@ -139,7 +138,7 @@ it('stands odd forms', function (string $method, string $path, array $input) {
     $user = $this->person();
     $job = $this->job($user);
     $status = $this->actingAs($user)->call($method, str_replace('{job}', (string) $job->id, $path), $input)->getStatusCode();
-    expect($status)->toBeIn([302, 404, 409])->and($job->changes()->count())->toBe(0);
+    expect($status)->toBeIn([302, 404, 409])->and($job->events()->count())->toBe(0);
 })->with([
     ['POST', '/jobs/{job}/undo', []], ['POST', '/jobs/{job}/undo', ['seq' => ['x'], 'label' => ['y']]], ['POST', '/jobs/{job}/redo', ['seq' => '99999999999999999999']],
     ['POST', '/jobs/99999999999999999999/restore', []], ['PATCH', '/jobs/{job}/circuits/c5/role', ['role' => ['must']]], ['PATCH', '/jobs/{job}/circuits/nothing/role', ['role' => 'must']],

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 use App\Models\RuleProfile;
 use Tests\Support\Houses;
-use Underpin\Connection\ConnectionKind;
-use Underpin\JobFile\JobFileJson;
+use Underpin\Exchange\JobFile;
 
 beforeEach(function () {
     $this->user = $this->person();
-    $this->job = $this->job($this->user, Houses::small(Houses::supply(), ConnectionKind::ManualSwitch));
+    $this->job = $this->job($this->user, Houses::small(Houses::supply(), 'manual_switch'));
     $this->actingAs($this->user);
     $this->base = "/jobs/{$this->job->id}";
     $this->fields = [
@@ -33,11 +32,11 @@ it('ships three profiles, to edit and to add to', function () {
 it('shows what another profile changes in the job before it is taken', function () {
     $this->get("$this->base/rules")->assertOk()->assertSee('Splices in the panel are not allowed here')->assertSee('not allowed')->assertSee('instead of allowed');
     $this->put("$this->base/rules", ['profile' => 'port-merrin'])->assertRedirect("$this->base/survey");
-    $job = JobFileJson::decode((string) $this->get("$this->base/job.json")->getContent());
-    expect([$job->rulesProfile, $job->rules->splicesInPanel, $job->rules->portableFt, $job->rules->edition])->toBe(['port-merrin', false, 25.0, 'NEC 2020']);
+    $job = JobFile::standard()->decode((string) $this->get("$this->base/job.json")->getContent());
+    expect([$job->authority->profile, $job->authority->rules->splicesInPanel, $job->authority->rules->portableFt, $job->authority->rules->edition])->toBe(['port-merrin', false, 25.0, 'NEC 2020']);
     $this->get("$this->base/run")->assertSee('at least 25 ft')->assertSee('Port Merrin inspections')->assertSee('2025-11-04');
     $this->post("$this->base/undo", ['seq' => 1]);
-    expect(JobFileJson::decode((string) $this->get("$this->base/job.json")->getContent())->rules->splicesInPanel)->toBeTrue();
+    expect(JobFile::standard()->decode((string) $this->get("$this->base/job.json")->getContent())->authority->rules->splicesInPanel)->toBeTrue();
     $this->put("$this->base/rules", ['profile' => 'nowhere'])->assertSessionHasErrors('profile');
 });
 
@@ -45,14 +44,14 @@ it('leaves a job as it is when its profile is edited', function () {
     $this->post('/local-rules', $this->fields);
     $this->put("$this->base/rules", ['profile' => 'gull-point']);
     $this->put('/local-rules/gull-point', ['splices_in_panel' => '1'] + $this->fields);
-    expect(JobFileJson::decode((string) $this->get("$this->base/job.json")->getContent())->rules->splicesInPanel)->toBeFalse();
+    expect(JobFile::standard()->decode((string) $this->get("$this->base/job.json")->getContent())->authority->rules->splicesInPanel)->toBeFalse();
     $this->get("$this->base/rules")->assertSee('instead of not allowed');
 });
 
 it('says when a load calculation is not accepted', function () {
-    $data = JobFileJson::toArray(Houses::small());
+    $data = JobFile::standard()->toArray(Houses::small());
     $data['demand'] = ['method' => 'optional', 'floor_area_ft2' => 1000];
-    $job = $this->job($this->user, JobFileJson::decode((string) json_encode($data)));
+    $job = $this->job($this->user, JobFile::standard()->decode((string) json_encode($data)));
     $this->get("/jobs/$job->id/loads")->assertDontSee('is not accepted here');
     $this->post('/local-rules', $this->fields);
     $this->put("/jobs/$job->id/rules", ['profile' => 'gull-point']);

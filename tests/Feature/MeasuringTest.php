@@ -7,17 +7,17 @@ use App\Models\StandInMeter;
 use App\Recordings\RecordingRows;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
-use Underpin\JobFile\JobFileJson;
-use Underpin\Loads\Measure\Reading;
-use Underpin\Loads\School;
-use Underpin\Service\Leg;
+use Underpin\Exchange\JobFile;
+use Underpin\Job\LoadBasis;
+use Underpin\Leg;
+use Underpin\Measure\Reading;
 
 beforeEach(function () {
     $this->user = $this->person();
     $this->job = $this->job($this->user);
     $this->actingAs($this->user);
     $this->base = "/jobs/{$this->job->id}";
-    $this->file = fn () => JobFileJson::decode((string) $this->get("$this->base/job.json")->getContent());
+    $this->file = fn () => JobFile::standard()->decode((string) $this->get("$this->base/job.json")->getContent());
     $this->begin = function (): string {
         $this->post("$this->base/recordings", ['name' => 'One by one', 'inlet_a' => '30', 'buffer_a' => '2'])->assertRedirect();
 
@@ -57,7 +57,7 @@ it('adds to the house what is listed later', function () {
 });
 
 it('asks for circuits where there are none', function () {
-    $empty = $this->job($this->user, new Underpin\JobFile\JobFile('Empty'));
+    $empty = $this->job($this->user, new Underpin\Job\Job('Empty'));
     $this->get("/jobs/$empty->id/meter")->assertSee('The house has no circuits yet');
     $this->get("/jobs/$empty->id/recordings")->assertSee('There are no breakers yet');
     foreach (['schools', 'intervals', 'demand'] as $page) {
@@ -101,13 +101,13 @@ it('offers what it finds, and takes it for a circuit', function () {
     $this->get("$path/offers", ['X-Parts' => '1'])->assertOk()->assertSee('answered on leg A, but its space hangs on leg B');
     $answer = $this->put("$this->base/measured", ['circuit' => 'c4', 'measured_leg' => 'A', 'measured_run_a' => '5', 'measured_start_a' => '14', 'by_hand' => '0'], ['X-Parts' => '1'])->assertOk();
     expect(rawurldecode((string) $answer->headers->get('X-Said')))->toContain('label or the space is wrong');
-    $boiler = ($this->file)()->panels[0]->circuit('c4');
-    expect($boiler?->measured?->leg)->toBe(Leg::A)->and($boiler->measured->startA)->toBe(14.0)->and($boiler->measured->byHand)->toBeFalse();
+    $boiler = ($this->file)()->service->panels[0]->circuit('c4');
+    expect($boiler?->measured?->leg)->toBe(Leg::A)->and($boiler->measured->startAmps)->toBe(14.0)->and($boiler->measured->byHand)->toBeFalse();
     $this->get("$this->base/loads?at=c4")->assertSee('answered on leg A; its space hangs on leg B');
     $this->post("$path/stop")->assertRedirect();
     $this->get($path)->assertOk()->assertSee('A 30 A inlet leaves')->assertSee('✓ taken', false);
     $this->delete("$this->base/measured", ['circuit' => 'c4'])->assertRedirect();
-    expect(($this->file)()->panels[0]->circuit('c4')?->measured)->toBeNull();
+    expect(($this->file)()->service->panels[0]->circuit('c4')?->measured)->toBeNull();
 });
 
 it('lists every marked step of a long recording, and the newest of the rest', function () {
@@ -123,12 +123,12 @@ it('lists every marked step of a long recording, and the newest of the rest', fu
 
 it('counts a reading typed by hand the same', function () {
     $this->put("$this->base/measured", ['circuit' => 'c2', 'measured_leg' => 'A', 'measured_run_a' => '2.5', 'measured_start_a' => '', 'by_hand' => '1'])->assertSessionHasNoErrors();
-    $measured = ($this->file)()->panels[0]->circuit('c2')?->measured;
-    expect([$measured?->runA, $measured?->startA, $measured?->byHand])->toBe([2.5, 2.5, true]);
+    $measured = ($this->file)()->service->panels[0]->circuit('c2')?->measured;
+    expect([$measured?->runAmps, $measured?->startAmps, $measured?->byHand])->toBe([2.5, 2.5, true]);
     foreach ([['measured_run_a' => '-1'], ['measured_run_a' => '3', 'measured_start_a' => '2'], ['measured_leg' => 'C'], ['circuit' => '']] as $wrong) {
         $this->put("$this->base/measured", $wrong + ['circuit' => 'c2', 'measured_leg' => 'A', 'measured_run_a' => '9', 'measured_start_a' => '9', 'by_hand' => '1'])->assertSessionHasErrors();
     }
-    expect(($this->file)()->panels[0]->circuit('c2')?->measured?->runA)->toBe(2.5);
+    expect(($this->file)()->service->panels[0]->circuit('c2')?->measured?->runAmps)->toBe(2.5);
     $this->put("$this->base/measured", ['circuit' => 'gone', 'measured_leg' => 'A', 'measured_run_a' => '9', 'measured_start_a' => '9', 'by_hand' => '1'])->assertStatus(409);
 });
 
@@ -192,7 +192,7 @@ it('lets sizing use another way only with a reason, and keeps that', function ()
     $this->put("$this->base/schools", ['figures' => 'guess', 'figures_reason' => 'x'])->assertSessionHasErrors('figures');
     $this->put("$this->base/schools", ['figures' => 'measure', 'figures_reason' => 'the nameplates are gone'])->assertSessionHasNoErrors();
     $this->get("$this->base/schools")->assertOk()->assertSee('the nameplates are gone')->assertSee('Must run, circuit by circuit');
-    expect(($this->file)()->figures)->toBe(School::Measure);
+    expect(($this->file)()->basis->use)->toBe(LoadBasis::Measure);
 });
 
 it('shows no recording to another shop', function () {

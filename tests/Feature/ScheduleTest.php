@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 use Illuminate\Http\UploadedFile;
 use Tests\Support\Houses;
-use Underpin\JobFile\JobFile;
-use Underpin\Service\Panel;
+use Underpin\Job\Panel;
 
 beforeEach(function () {
     $this->user = $this->person();
-    $this->job = $this->job($this->user, new JobFile('Empty', panels: [new Panel('main', 'Main panel', 42)]));
+    $this->job = $this->job($this->user, Houses::job('Empty', panels: [new Panel('main', 'Main panel', 42)]));
     $this->actingAs($this->user);
     $this->base = "/jobs/{$this->job->id}";
     $this->upload = fn (string $csv) => $this->post("$this->base/schedule", ['file' => UploadedFile::fake()->createWithContent('panel.csv', $csv)]);
@@ -59,7 +58,7 @@ it('takes pasted rows too', function () {
 it('refuses with a message and keeps what is there', function (array $input) {
     $this->post("$this->base/schedule", $input)->assertSessionHasErrors('file');
     $this->post("$this->base/schedule/take", ['text' => base64_encode((string) ($input['pasted'] ?? ''))])->assertSessionHasErrors('file');
-    expect($this->job->circuits()->count())->toBe(0)->and($this->job->changes()->count())->toBe(0);
+    expect($this->job->circuits()->count())->toBe(0)->and($this->job->events()->count())->toBe(0);
 })->with([
     'nothing' => [[]], 'blank' => [['pasted' => "  \n"]], 'no columns' => [['pasted' => "hello\nworld\n"]], 'a zip' => [['pasted' => "PK\x03\x04\x00"]],
 ]);
@@ -68,5 +67,5 @@ it('does not take a file without a good row', function () {
     $bad = "space,amps\nx,y\n";
     $this->post("$this->base/schedule", ['pasted' => $bad])->assertOk()->assertDontSee('Take');
     $this->post("$this->base/schedule/take", ['text' => base64_encode($bad)])->assertSessionHasErrors('file');
-    expect($this->job->circuits()->count())->toBe(0)->and($this->job->changes()->count())->toBe(0);
+    expect($this->job->circuits()->count())->toBe(0)->and($this->job->events()->count())->toBe(0);
 });

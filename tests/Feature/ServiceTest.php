@@ -2,15 +2,16 @@
 
 declare(strict_types=1);
 
-use Underpin\JobFile\JobFileJson;
-use Underpin\Service\DisconnectPlace;
+use Underpin\Exchange\JobFile;
+use Underpin\Job\DisconnectPlace;
+use Underpin\Service\Distribution;
 
 beforeEach(function () {
     $this->user = $this->person();
     $this->job = $this->job($this->user);
     $this->actingAs($this->user);
     $this->base = "/jobs/{$this->job->id}";
-    $this->file = fn () => JobFileJson::decode((string) $this->get("$this->base/job.json")->getContent());
+    $this->file = fn () => JobFile::standard()->decode((string) $this->get("$this->base/job.json")->getContent());
     $this->panel = ['name' => 'Main panel', 'kind' => 'main', 'spaces' => '20', 'main_a' => '200', 'interlock_listed' => '1', 'interlock_space' => '1', 'has_multiwire' => '0', 'fed_from' => '', 'feeder_a' => '', 'feeder_circuit' => '', 'bonded' => '1', 'tandem_spaces' => ''];
     $this->settings = fn (array $change, string $panel = 'main') => $this->patch("$this->base/panels/$panel", $change + $this->panel);
 });
@@ -28,9 +29,9 @@ it('builds a metering cabinet, feeds panels from it and draws the chain', functi
     $this->patch("$this->base/service/disconnects/$barn->id", ['name' => 'Barn disconnect', 'amps' => '125', 'bonded' => '1', 'was' => '{"name":"Barn","amps":100,"bonded":null}'])->assertSessionHasNoErrors();
     expect(($this->file)()->service->disconnect($barn->id)?->amps)->toBe(125);
     $this->delete("$this->base/service/disconnects/$barn->id")->assertSessionHasNoErrors();
-    expect(($this->file)()->service->disconnects)->toHaveCount(1)->and(($this->file)()->panels[1]->fedFrom)->toBe('');
-    $this->post("$this->base/undo", ['seq' => $this->job->refresh()->history_at]);
-    expect(($this->file)()->panels[1]->fedFrom)->toBe($barn->id);
+    expect(($this->file)()->service->disconnects)->toHaveCount(1)->and(($this->file)()->service->panels[1]->fedFrom)->toBe('');
+    $this->post("$this->base/undo", ['seq' => $this->job->events()->max('seq')]);
+    expect(($this->file)()->service->panels[1]->fedFrom)->toBe($barn->id);
 });
 
 it('refuses a service that cannot be, and keeps what was saved', function (string $method, string $path, array $fields, string $field) {
@@ -52,14 +53,14 @@ it('refuses a service that cannot be, and keeps what was saved', function (strin
 
 it('refuses feeders and tandem spaces that cannot be', function (array $change, string $field) {
     ($this->settings)($change)->assertSessionHasErrors($field);
-    expect(($this->file)()->panels[0]->fedFrom)->toBe('')->and(($this->file)()->panels[0]->tandemSpaces)->toBeNull();
+    expect(($this->file)()->service->panels[0]->fedFrom)->toBe('')->and(($this->file)()->service->panels[0]->tandemSpaces)->toBeNull();
 })->with([
     [['fed_from' => 'main'], 'fed_from'], [['fed_from' => 'nothing'], 'fed_from'], [['feeder_a' => '5'], 'feeder_a'], [['tandem_spaces' => 'all'], 'tandem_spaces'], [['tandem_spaces' => '90-99'], 'tandem_spaces'], [['bonded' => 'perhaps'], 'bonded'],
 ]);
 
 it('keeps the tandem spaces as they are read, and moves only where one may sit', function () {
     ($this->settings)(['tandem_spaces' => '17-20, 12'])->assertSessionHasNoErrors();
-    expect(($this->file)()->panels[0]->tandemSpaces?->words())->toBe('12, 17–20');
+    expect(($this->file)()->service->panels[0]->tandemSpaces?->words())->toBe('12, 17–20');
     $this->post("$this->base/circuits", ['panel' => 'main', 'space' => '12', 'half' => 'a', 'poles' => '1', 'amps' => '15', 'name' => 'Half', 'protection' => 'none', 'note' => '', 'keep_on' => '', 'receptacle_a' => ''])->assertSessionHasErrors('space');
     $this->post("$this->base/circuits", ['panel' => 'main', 'space' => '17', 'half' => 'a', 'poles' => '1', 'amps' => '15', 'name' => 'Half', 'protection' => 'none', 'note' => '', 'keep_on' => '', 'receptacle_a' => ''])->assertSessionHasNoErrors();
     $key = $this->job->circuits()->where('name', 'Half')->firstOrFail()->key;
@@ -71,17 +72,17 @@ it('loses the feed of a panel with the panel that fed it', function () {
     $this->post("$this->base/panels", ['name' => 'Shed', 'spaces' => '12']);
     $shed = $this->job->panels()->where('name', 'Shed')->firstOrFail()->key;
     ($this->settings)(['name' => 'Shed', 'kind' => 'sub', 'spaces' => '12', 'main_a' => '', 'fed_from' => 'main', 'feeder_circuit' => 'c10', 'bonded' => '0'], $shed)->assertSessionHasNoErrors();
-    expect(($this->file)()->chain()->node($shed)?->feederA)->toBe(50);
+    expect(Distribution::of(($this->file)())->node($shed)?->feederAmps)->toBe(50);
     $this->get("$this->base/survey")->assertSee('its feeder&#039;s breaker (50 A) in Main panel', false);
     $this->delete("$this->base/panels/main")->assertSessionHasNoErrors();
-    expect(($this->file)()->panels[0]->fedFrom)->toBe('')->and(($this->file)()->service->place)->toBe(DisconnectPlace::Panel);
+    expect(($this->file)()->service->panels[0]->fedFrom)->toBe('')->and(($this->file)()->service->place)->toBe(DisconnectPlace::Panel);
 });
 
 it('keeps when a load runs, and refuses cycle times of a load that does not cycle', function () {
     $load = ['name' => 'Well pump', 'kind' => 'pump', 'run_w' => '1200', 'start_w' => '4800', 'pf' => '1', 'duty' => 'cycling', 'on_s' => '90', 'off_s' => '600', 'season' => 'summer', 'phase' => 'morning'];
     $this->patch("$this->base/loads/c5-load", $load)->assertSessionHasNoErrors();
-    $kept = ($this->file)()->panels[0]->circuit('c5')?->loads[0];
-    expect([$kept?->duty?->value, $kept?->onS, $kept?->season?->value, $kept?->phase?->value])->toBe(['cycling', 90.0, 'summer', 'morning']);
+    $kept = ($this->file)()->service->panels[0]->circuit('c5')?->loads[0];
+    expect([$kept?->duty?->value, $kept?->onS, $kept?->season?->value, $kept?->partOfDay?->value])->toBe(['cycling', 90.0, 'summer', 'morning']);
     foreach ([['duty' => '', 'field' => 'on_s'], ['on_s' => '0', 'field' => 'on_s'], ['off_s' => '1e6', 'field' => 'off_s'], ['season' => 'monsoon', 'field' => 'season']] as $wrong) {
         $this->patch("$this->base/loads/c5-load", array_diff_key($wrong, ['field' => 0]) + $load)->assertSessionHasErrors($wrong['field']);
     }

@@ -3,33 +3,36 @@
 declare(strict_types=1);
 
 use App\Models\Job;
-use Underpin\JobFile\JobFileJson;
-use Underpin\Service\ExistingFault;
+use Underpin\Checks\ExistingFaultFinding;
+use Underpin\Demand\Worksheet;
+use Underpin\Exchange\JobFile;
+use Underpin\Job\ExistingFault;
 
 beforeEach(function () {
     $this->user = $this->person();
     $this->job = $this->job($this->user);
     $this->actingAs($this->user);
     $this->base = "/jobs/{$this->job->id}";
-    $this->file = fn () => JobFileJson::decode((string) $this->get("$this->base/job.json")->getContent());
+    $this->file = fn () => JobFile::standard()->decode((string) $this->get("$this->base/job.json")->getContent());
 });
 
 it('turns a yes at the wall into a finding with what to do', function (ExistingFault $fault) {
+    $said = new ExistingFaultFinding($fault);
     $this->put("$this->base/existing", ['question' => $fault->value, 'found' => '1', 'was' => '{"found":null}'])->assertRedirect();
-    $this->get("$this->base/survey")->assertSee($fault->statement())->assertSee($fault->remedy());
+    $this->get("$this->base/survey")->assertSee($said->statement())->assertSee($said->remedy());
     $job = Job::query()->findOrFail($this->job->id);
-    expect($job->worst)->toBe($fault->severity()->value);
+    expect($job->worst)->toBe($said->code()->severity()->value);
     $this->put("$this->base/existing", ['question' => $fault->value, 'found' => '0', 'was' => '{"found":true}'])->assertRedirect();
-    expect(($this->file)()->existing->answer($fault))->toBeFalse()->and(($this->file)()->existing->faults())->toBe([]);
+    expect(($this->file)()->service->existing->answer($fault))->toBeFalse()->and(($this->file)()->service->existing->faults())->toBe([]);
     $this->put("$this->base/existing", ['question' => $fault->value, 'found' => '', 'was' => '{"found":false}'])->assertRedirect();
-    expect(($this->file)()->existing->answer($fault))->toBeNull();
+    expect(($this->file)()->service->existing->answer($fault))->toBeNull();
 })->with([ExistingFault::MaleCord, ExistingFault::TwoBonds, ExistingFault::NoLabels]);
 
 it('does not answer for somebody else', function () {
     $this->put("$this->base/existing", ['question' => 'male_cord', 'found' => '1', 'was' => '{"found":null}']);
     $this->put("$this->base/existing", ['question' => 'male_cord', 'found' => '0', 'was' => '{"found":null}'], ['X-Parts' => '1'])->assertStatus(409);
     $this->put("$this->base/existing", ['question' => 'cord_lost', 'found' => '1', 'was' => '{"found":null}'])->assertRedirect();
-    expect(($this->file)()->existing->faults())->toBe([ExistingFault::MaleCord, ExistingFault::CordLost]);
+    expect(($this->file)()->service->existing->faults())->toBe([ExistingFault::MaleCord, ExistingFault::CordLost]);
 });
 
 it('keeps the facts of the site and says what waits for those that are missing', function () {
@@ -59,7 +62,7 @@ it('works the load calculation out on a page of its own', function () {
     $this->put("$this->base/demand", $fields)->assertRedirect("$this->base/demand");
     // 3,000 + 35 % of 6,000 + 5,100 + 10,500 + 8,000 + 3,000
     $this->get("$this->base/demand")->assertSee('31,700')->assertSee('220.54')->assertSee('Water heater, upstairs 4500');
-    expect(($this->file)()->demand?->worksheet()->demandVa)->toBe(31700.0);
+    expect(($this->file)()->basis->demand === null ? null : Worksheet::of(($this->file)()->basis->demand)->demandVa)->toBe(31700.0);
 });
 
 it('refuses a load calculation by its field and keeps the one that was saved', function (array $change, string $field) {
@@ -69,7 +72,7 @@ it('refuses a load calculation by its field and keeps the one that was saved', f
     ];
     $this->put("$this->base/demand", $fields)->assertSessionHasNoErrors();
     $this->put("$this->base/demand", [...$fields, ...$change])->assertSessionHasErrors($field);
-    expect(($this->file)()->demand?->dwelling->floorAreaFt2)->toBe(1500.0)->and($this->job->changes()->count())->toBe(1);
+    expect(($this->file)()->basis->demand?->dwelling->floorAreaFt2)->toBe(1500.0)->and($this->job->events()->count())->toBe(1);
 })->with([
     [['method' => 'guess'], 'method'], [['method' => 'measured'], 'peak_va'], [['floor_area_ft2' => ''], 'floor_area_ft2'], [['floor_area_ft2' => '-5'], 'floor_area_ft2'],
     [['ranges_va' => 'big'], 'ranges_va'], [['ranges_va' => '1 2 3 4 5 6'], 'ranges_va'], [['ranges_va' => '28000'], 'ranges_va'], [['dryers_va' => '1 2 3 4 5'], 'dryers_va'],

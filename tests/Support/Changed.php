@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use ReflectionMethod;
+use Underpin\Job\Job;
 
 /** A value object once more, with some of its constructor's arguments changed. */
 final class Changed
@@ -17,6 +18,9 @@ final class Changed
      */
     public static function of(object $object, mixed ...$changes): object
     {
+        if ($object instanceof Job) {
+            return Houses::changed($object, ...$changes);
+        }
         $arguments = [];
         foreach ((new ReflectionMethod($object, '__construct'))->getParameters() as $parameter) {
             $arguments[$parameter->name] = $object->{$parameter->name};

@@ -4,29 +4,38 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use Underpin\Codebook\LocalRules;
-use Underpin\Connection\ConnectionKind;
-use Underpin\JobFile\Customer;
-use Underpin\JobFile\JobFile;
-use Underpin\Loads\Load;
-use Underpin\Loads\LoadKind;
-use Underpin\Loads\Role;
-use Underpin\Service\Circuit;
-use Underpin\Service\DisconnectPlace;
-use Underpin\Service\Half;
-use Underpin\Service\Panel;
-use Underpin\Service\PanelKind;
-use Underpin\Service\Protection;
-use Underpin\Service\Service;
-use Underpin\Service\Slot;
-use Underpin\Sizing\Bond;
-use Underpin\Sizing\Fuel;
-use Underpin\Sizing\Machine;
-use Underpin\Sizing\MachineForm;
-use Underpin\Sizing\Outlet;
-use Underpin\Sizing\Rating;
+use Underpin\Assembly\Assembly;
+use Underpin\Checks\Review;
+use Underpin\Connection\Ways;
+use Underpin\Connection\WayVerdict;
+use Underpin\Design\Design;
+use Underpin\Job\Authority;
+use Underpin\Job\Circuit;
+use Underpin\Job\Client;
+use Underpin\Job\Connection;
+use Underpin\Job\DisconnectPlace;
+use Underpin\Job\Fuel;
+use Underpin\Job\Generator;
+use Underpin\Job\GeneratorNeutral;
+use Underpin\Job\Half;
+use Underpin\Job\Job;
+use Underpin\Job\Load;
+use Underpin\Job\LoadKind;
+use Underpin\Job\LocalRules;
+use Underpin\Job\Machine;
+use Underpin\Job\MachineKind;
+use Underpin\Job\Outlet;
+use Underpin\Job\Panel;
+use Underpin\Job\PanelKind;
+use Underpin\Job\Position;
+use Underpin\Job\Protection;
+use Underpin\Job\Rating;
+use Underpin\Job\Role;
+use Underpin\Job\Service;
+use Underpin\Job\WireRun;
 use Underpin\Sizing\Supply;
-use Underpin\Wiring\WireRun;
+use Underpin\StageKey;
+use Underpin\Stages\Stages;
 
 /** Houses and machines small enough to work out by hand. */
 final class Houses
@@ -36,36 +45,92 @@ final class Houses
         $id = "c$space";
 
         return new Circuit(
-            $id, new Slot((int) $space, $poles, Half::tryFrom(trim($space, '0123456789'))), $amps, $name === '' ? "circuit $space" : $name,
+            $id, new Position((int) $space, $poles, Half::tryFrom(trim($space, '0123456789'))), $amps, $name === '' ? "circuit $space" : $name,
             $protection, $role, '', $runW === null ? [] : [new Load("$id-load", $name === '' ? "load $space" : $name, $kind, $runW, $startW, $pf)],
         );
     }
 
     /** A well pump on both legs, a fridge on A, a boiler on B, lights on B with room, a range left off. */
-    public static function small(?Supply $supply = null, ?ConnectionKind $way = null, ?LocalRules $rules = null): JobFile
+    public static function small(?Supply $supply = null, ?string $way = null, ?LocalRules $rules = null): Job
     {
-        return new JobFile(
-            'Small house', new Customer('A. Person', '1 Some Street'), $rules ?? new LocalRules, 200, 20.0,
-            [new Panel('main', 'Main panel', 20, PanelKind::Main, 200, true, 1, false, [
+        return self::job(
+            'Small house', customer: new Client('A. Person', '1 Some Street'), rules: $rules ?? new LocalRules, serviceAmps: 200,
+            panels: [new Panel('main', 'Main panel', 20, PanelKind::Main, 200, true, 1, false, [
                 self::circuit('5', 2, Role::Must, 1200, 4800, LoadKind::Pump, 'Well pump'),
                 self::circuit('2', 1, Role::Must, 180, 1200, LoadKind::Refrigeration, 'Fridge'),
                 self::circuit('4', 1, Role::Must, 240, 600, LoadKind::Boiler, 'Boiler', 15),
                 self::circuit('8', 1, Role::Room, 120, 120, LoadKind::Lighting, 'Lights', 15),
                 self::circuit('10', 2, Role::Off, 5000, 5000, LoadKind::Cooking, 'Range', 50),
             ], bonded: true)],
-            $supply, $way, $way === null ? new WireRun : new WireRun(25.0, 20.0),
+            supply: $supply, connection: $way, wire: $way === null ? new WireRun : new WireRun(25.0, 20.0),
             service: new Service(DisconnectPlace::Panel),
         );
     }
 
-    public static function machine(float $runW = 7200, float $peakW = 9000, int $volts = 240, Outlet $outlet = Outlet::Locking30, int $outletA = 30, MachineForm $form = MachineForm::Portable, int $price = 1000, string $id = 'm'): Machine
+    /** A job from what is said of it, whatever part that belongs to: `panels`, `supply`, `connection`, `figures` … */
+    public static function job(string $name, mixed ...$said): Job
     {
-        return new Machine($id, "Machine $id", $form, $volts, $outlet, $outletA, Bond::Floating, false, [new Rating(Fuel::Gasoline, $runW, $peakW)], $price);
+        return self::changed(new Job($name), ...$said);
     }
 
-    public static function supply(float $runW = 7200, float $peakW = 9000, int $volts = 240, Outlet $outlet = Outlet::Locking30, int $outletA = 30): Supply
+    /** The same job with something else said of it. */
+    public static function changed(Job $job, mixed ...$said): Job
     {
-        return new Supply(self::machine($runW, $peakW, $volts, $outlet, $outletA), Fuel::Gasoline);
+        $job = $job->named($said['name'] ?? $job->name);
+        foreach ($said as $what => $value) {
+            $job = match ($what) {
+                'name' => $job,
+                'customer' => $job->with($value),
+                'notes' => $job->with(Changed::of($job->client, notes: $value)),
+                'rules' => $job->with(new Authority($value, $job->authority->profile)),
+                'rulesProfile' => $job->with(new Authority($job->authority->rules, $value)),
+                'service' => $job->with($job->service->with(place: $value->place, disconnects: $value->disconnects)),
+                'serviceAmps' => $job->with($job->service->with(amps: $value)),
+                'panels', 'existing' => $job->with($job->service->with(...[$what => $value])),
+                'supply' => $job->with(new Generator($value?->machine, $value?->fuel, $job->generator->marginPct)),
+                'marginPct' => $job->with($job->generator->withMargin($value)),
+                'connection' => $job->with(new Connection($value, $job->connection->routine)),
+                'routine' => $job->with(new Connection($job->connection->way, $value)),
+                'wire', 'site' => $job->with($value),
+                'figures' => $job->with($job->basis->with(use: $value)),
+                'figuresReason' => $job->with($job->basis->with(reason: $value)),
+                'demand', 'recorded' => $job->with($job->basis->with(...[$what => $value])),
+            };
+        }
+
+        return $job;
+    }
+
+    /** What a way of connecting means on a job. */
+    public static function verdict(Job $job, string $way): WayVerdict
+    {
+        return Ways::standard()->find($way)->verdict((new Design($job))->situation());
+    }
+
+    /** What a way of connecting would build. */
+    public static function built(Job $job, Supply $supply, string $way): Assembly
+    {
+        $job = self::changed($job, supply: $supply, connection: $way);
+
+        return Ways::standard()->find($way)->assemble((new Design($job))->situation(), $supply);
+    }
+
+    /** The furthest stage that a job has come to. */
+    public static function reached(Review $review): StageKey
+    {
+        $stages = Stages::standard();
+
+        return $stages->reached($stages->reports($review))->key();
+    }
+
+    public static function machine(float $runW = 7200, float $peakW = 9000, int $volts = 240, Outlet $outlet = Outlet::Locking30, int $outletAmps = 30, MachineKind $form = MachineKind::Portable, int $price = 1000, string $id = 'm'): Machine
+    {
+        return new Machine($id, "Machine $id", $form, $volts, $outlet, $outletAmps, GeneratorNeutral::Floating, false, [new Rating(Fuel::Gasoline, $runW, $peakW)], $price);
+    }
+
+    public static function supply(float $runW = 7200, float $peakW = 9000, int $volts = 240, Outlet $outlet = Outlet::Locking30, int $outletAmps = 30): Supply
+    {
+        return new Supply(self::machine($runW, $peakW, $volts, $outlet, $outletAmps), Fuel::Gasoline);
     }
 
     /** A 42-space schedule as a spreadsheet writes it, with a load on nearly every circuit. */

@@ -4,31 +4,31 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use Underpin\JobFile\JobFile;
-use Underpin\Loads\Duty;
-use Underpin\Loads\Interval\Recorded;
-use Underpin\Loads\Load;
-use Underpin\Loads\LoadKind;
-use Underpin\Loads\Measure\Measured;
-use Underpin\Loads\PhaseOfUse;
-use Underpin\Loads\Role;
-use Underpin\Loads\Season;
-use Underpin\Service\Circuit;
-use Underpin\Service\Disconnect;
-use Underpin\Service\DisconnectPlace;
-use Underpin\Service\Half;
-use Underpin\Service\Leg;
-use Underpin\Service\Panel;
-use Underpin\Service\Protection;
-use Underpin\Service\Service;
-use Underpin\Service\Slot;
-use Underpin\Service\SpaceList;
+use Underpin\Job\Circuit;
+use Underpin\Job\Disconnect;
+use Underpin\Job\DisconnectPlace;
+use Underpin\Job\Duty;
+use Underpin\Job\Half;
+use Underpin\Job\Job;
+use Underpin\Job\Load;
+use Underpin\Job\LoadKind;
+use Underpin\Job\Measured;
+use Underpin\Job\Panel;
+use Underpin\Job\PartOfDay;
+use Underpin\Job\Position;
+use Underpin\Job\Protection;
+use Underpin\Job\RecordedPeak;
+use Underpin\Job\Role;
+use Underpin\Job\Season;
+use Underpin\Job\Service;
+use Underpin\Job\SpaceList;
+use Underpin\Leg;
 
 /** Houses that nobody would think of, the same ones for the same seed. */
 final class RandomHouse
 {
     /** @param  bool  $known  every circuit has loads with all their figures */
-    public static function job(int $seed, bool $known = false): JobFile
+    public static function job(int $seed, bool $known = false): Job
     {
         mt_srand($seed);
         $panels = [];
@@ -37,9 +37,9 @@ final class RandomHouse
             $panels[] = self::panel("p$n", 2 * mt_rand(4, 21), $known, $service, $panels);
         }
 
-        return new JobFile(
-            "House $seed", serviceA: 200, marginPct: mt_rand(0, 30), panels: $panels, service: $service,
-            recorded: mt_rand(0, 1) ? new Recorded(mt_rand(1000, 20_000), '2026-01-05 17:15', mt_rand(1, 400), [300, 900, 3600][mt_rand(0, 2)], mt_rand(0, 9), mt_rand(0, 1) === 1, mt_rand(0, 1) === 1, self::name()) : null,
+        return Houses::job(
+            "House $seed", serviceAmps: 200, marginPct: mt_rand(0, 30), panels: $panels, service: $service,
+            recorded: mt_rand(0, 1) ? new RecordedPeak(mt_rand(1000, 20_000), '2026-01-05 17:15', mt_rand(1, 400), [300, 900, 3600][mt_rand(0, 2)], mt_rand(0, 9), mt_rand(0, 1) === 1, mt_rand(0, 1) === 1, self::name()) : null,
         );
     }
 
@@ -62,10 +62,10 @@ final class RandomHouse
         for ($space = 1; $space <= $spaces; $space++) {
             $poles = $space + 2 <= $spaces && mt_rand(0, 4) === 0 ? 2 : 1;
             $half = mt_rand(0, 6) === 0 ? Half::cases()[mt_rand(0, 1)] : null;
-            $slot = new Slot($space, $poles, $half);
-            $clash = array_filter($circuits, fn (Circuit $c): bool => $c->slot->clashesWith($slot));
+            $position = new Position($space, $poles, $half);
+            $clash = array_filter($circuits, fn (Circuit $c): bool => $c->position->clashesWith($position));
             if ($clash === [] && mt_rand(0, 3) > 0) {
-                $circuits[] = self::circuit("$id-c$space", $slot, $known);
+                $circuits[] = self::circuit("$id-c$space", $position, $known);
             }
         }
 
@@ -74,18 +74,18 @@ final class RandomHouse
         $feeders = [];
         foreach ($before as $panel) {
             foreach ($panel->id === $from ? $panel->circuits : [] as $circuit) {
-                $feeders[] = $circuit->slot->poles === 2 ? $circuit->id : '';
+                $feeders[] = $circuit->position->poles === 2 ? $circuit->id : '';
             }
         }
 
         return new Panel(
-            $id, "Panel $id", $spaces, mainA: mt_rand(0, 1) ? 100 : null, circuits: $circuits, fedFrom: $from, feederA: mt_rand(0, 1) ? 60 : null,
+            $id, "Panel $id", $spaces, mainAmps: mt_rand(0, 1) ? 100 : null, circuits: $circuits, fedFrom: $from, feederAmps: mt_rand(0, 1) ? 60 : null,
             bonded: [null, true, false][mt_rand(0, 2)], tandemSpaces: mt_rand(0, 1) ? SpaceList::parse('1-'.mt_rand(1, $spaces)) : null,
             feederCircuit: $feeders === [] ? '' : $feeders[mt_rand(0, count($feeders) - 1)],
         );
     }
 
-    private static function circuit(string $id, Slot $slot, bool $known): Circuit
+    private static function circuit(string $id, Position $position, bool $known): Circuit
     {
         $loads = [];
         for ($n = 0; $n < mt_rand($known ? 1 : 0, 3); $n++) {
@@ -95,19 +95,19 @@ final class RandomHouse
         }
 
         return new Circuit(
-            $id, $slot, [15, 20, 30, 50][mt_rand(0, 3)], self::name(), Protection::cases()[mt_rand(0, 3)], Role::cases()[mt_rand(0, 2)], mt_rand(0, 1) ? self::name() : '', $loads,
+            $id, $position, [15, 20, 30, 50][mt_rand(0, 3)], self::name(), Protection::cases()[mt_rand(0, 3)], Role::cases()[mt_rand(0, 2)], mt_rand(0, 1) ? self::name() : '', $loads,
             mt_rand(0, 5) === 0 ? self::name() : '', [null, null, 15, 20][mt_rand(0, 3)],
             mt_rand(0, 3) === 0 ? new Measured(Leg::cases()[mt_rand(0, 2)], $amps = mt_rand(0, 200) / 10, $amps + mt_rand(0, 300) / 10, '2026-03-04', mt_rand(0, 1) === 1) : null,
         );
     }
 
-    /** @return array{?Duty, ?float, ?float, ?Season, ?PhaseOfUse} */
+    /** @return array{?Duty, ?float, ?float, ?Season, ?PartOfDay} */
     private static function habits(): array
     {
         $duty = [null, null, ...Duty::cases()][mt_rand(0, 4)];
         $cycle = fn (): ?float => $duty === Duty::Cycling && mt_rand(0, 1) ? (float) mt_rand(1, 900) : null;
 
-        return [$duty, $cycle(), $cycle(), [null, null, ...Season::cases()][mt_rand(0, 3)], [null, ...PhaseOfUse::cases()][mt_rand(0, 4)]];
+        return [$duty, $cycle(), $cycle(), [null, null, ...Season::cases()][mt_rand(0, 3)], [null, ...PartOfDay::cases()][mt_rand(0, 4)]];
     }
 
     private static function name(): string

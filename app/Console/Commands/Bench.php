@@ -19,14 +19,14 @@ use Database\Seeders\DatabaseSeeder;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Process;
-use Underpin\JobFile\JobFile;
-use Underpin\Loads\Interval\Zone;
-use Underpin\Service\Leg;
+use Underpin\Job\Fuel;
+use Underpin\Job\Job;
+use Underpin\Leg;
+use Underpin\Loads\Starter;
+use Underpin\Loads\StartOrder;
+use Underpin\Measure\Interval\Zone;
 use Underpin\Sizing\BestSet;
-use Underpin\Sizing\Contender;
-use Underpin\Sizing\Fuel;
-use Underpin\Sizing\Starter;
-use Underpin\Sizing\StartOrder;
+use Underpin\Sizing\Candidate;
 use Underpin\Sizing\Supply;
 use XMLReader;
 
@@ -120,7 +120,7 @@ final class Bench extends Command
             mt_srand(7);
             $times = new Times;
             foreach (range(1, 20) as $round) {
-                $loads = array_map(fn (int $i): Contender => new Contender("l$i", Leg::cases()[mt_rand(0, 2)], mt_rand(100, 900) / 100, mt_rand(1, $most)), range(0, 19));
+                $loads = array_map(fn (int $i): Candidate => new Candidate("l$i", Leg::cases()[mt_rand(0, 2)], mt_rand(100, 900) / 100, mt_rand(1, $most)), range(0, 19));
                 $times->measure(fn () => BestSet::choose($round * 2, $round * 2.3, $loads));
             }
             $this->line(sprintf('best-set, 20 loads, %s: median %.0f ms, slowest %.0f ms', $name, $times->median(), $times->share(1.0)));
@@ -224,7 +224,7 @@ final class Bench extends Command
     }
 
     /**
-     * @param  callable(Supply): JobFile  $house
+     * @param  callable(Supply): Job  $house
      * @return array{Visitor, string} signed in, and the path of a job of its own
      */
     private function visitorAndJob(callable $house): array

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use Illuminate\Console\Command;
-use Underpin\JobFile\JobFileFaults;
-use Underpin\JobFile\JobFileJson;
-use Underpin\JobFile\JobReport;
+use Underpin\Exchange\JobFile;
+use Underpin\Exchange\JobFileFaults;
+use Underpin\Exchange\JobReport;
 use Underpin\Refused;
 
 /** Everything that the core says of a job file, without a database. */
@@ -25,7 +25,7 @@ final class Review extends Command
             return $this->refuse([new Refused('', 'There is no readable file at this path.')]);
         }
         try {
-            $report = JobReport::of(JobFileJson::decode($json));
+            $report = JobReport::of(JobFile::standard()->decode($json));
         } catch (JobFileFaults $faults) {
             return $this->refuse($faults->faults);
         }

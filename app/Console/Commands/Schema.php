@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use Illuminate\Console\Command;
-use Underpin\JobFile\JobFileForm;
+use Underpin\Exchange\JobFile;
 
 /** Writes the published schema of a job file from the form that reads it. */
 final class Schema extends Command
@@ -23,7 +23,7 @@ final class Schema extends Command
 
     public static function text(): string
     {
-        $schema = ['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'Underpin job file', ...JobFileForm::form()->schema()];
+        $schema = ['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'Underpin job file', ...JobFile::standard()->form()->schema()];
 
         return json_encode($schema, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
     }

@@ -8,7 +8,6 @@ use App\Http\FormInput;
 use App\Http\JobResponse;
 use App\JobFile\Conflict;
 use App\JobFile\JobEditor;
-use App\JobFile\Ledger;
 use App\Models\Job;
 use App\Screens\JobScreen;
 use Illuminate\Http\RedirectResponse;
@@ -16,90 +15,122 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
-use Underpin\JobFile\Section\CircuitSection;
-use Underpin\Loads\Role;
-use Underpin\Service\Circuit;
-use Underpin\Service\Half;
-use Underpin\Service\Protection;
+use Underpin\Form\Values;
+use Underpin\Job\Circuit;
+use Underpin\Job\Half;
+use Underpin\Job\Job as JobFile;
+use Underpin\Job\Part\CircuitPart;
+use Underpin\Job\Position;
+use Underpin\Job\Protection;
+use Underpin\Job\Role;
 use Underpin\Service\SharedNeutral;
-use Underpin\Service\Slot;
 
 /** The breakers of a panel. */
 final class CircuitController extends Controller
 {
     use EditsJob;
 
+    private const PARTS = ['header', 'strip', 'spine', 'board', 'drawer'];
+
     public function store(Request $request, Job $job): Response|RedirectResponse
     {
-        $in = FormInput::read($request, new Form(Field::text('panel', 'the panel')->required(), ...self::breaker()->fields()));
-        $circuit = new Circuit(
-            $this->newKey(),
-            new Slot($in->whole('space'), $in->whole('poles'), Half::tryFrom($in->textOrNull('half') ?? '')),
-            $in->whole('amps'), $in->text('name'), Protection::from($in->text('protection')), Role::Off, $in->text('note'), keepOn: $in->text('keep_on'), receptacleA: $in->wholeOrNull('receptacle_a'),
-        );
-        $edited = JobEditor::change($job, $this->user(), "New breaker in {$circuit->label()}", function (Ledger $ledger, Job $row) use ($in, $circuit): void {
-            $ledger->addCircuit($this->panelRow($row, $in->text('panel')), $circuit);
+        $in = FormInput::read($request, (new Form(Field::text('panel', 'the panel')->label('Panel')->required()))->and(...self::breaker()->fields()));
+        $circuit = self::of($this->newKey(), $in);
+        $edited = JobEditor::change($job, $this->user(), "New breaker in {$circuit->label()}", function (JobFile $file, Job $row) use ($in, $circuit): JobFile {
+            $panel = $this->panel($file, $row, $in->text('panel'));
+
+            return $file->with($file->service->withPanel($panel->with(circuits: [...$panel->circuits, $circuit])));
         });
 
-        return JobResponse::parts($request, JobScreen::of($edited, $this->stageOf($request), $circuit->id), ['header', 'strip', 'spine', 'board', 'drawer'], "Added {$circuit->title()}");
+        return JobResponse::parts($request, JobScreen::of($edited, $this->stageOf($request), $circuit->id), self::PARTS, "Added {$circuit->title()}");
     }
 
     public function update(Request $request, Job $job, string $circuit): Response|RedirectResponse
     {
-        $now = FormInput::read($request, self::breaker())->all();
-        $edited = JobEditor::change($job, $this->user(), 'Breaker '.$request->string('space')->toString(), function (Ledger $ledger, Job $row) use ($request, $circuit, $now): void {
-            $found = $this->circuitRow($row, $circuit);
-            Conflict::guard($row, $found, FormInput::was($request), $now);
-            $ledger->update($found, $now);
+        $in = FormInput::read($request, self::breaker());
+        $label = 'Breaker '.$request->string('space')->toString();
+        $edited = JobEditor::change($job, $this->user(), $label, function (JobFile $file, Job $row) use ($request, $circuit, $in): JobFile {
+            $found = $this->circuit($file, $row, $circuit);
+            Conflict::guard($row, $this->placeOf($file, $circuit), CircuitPart::write($found), FormInput::was($request), $in->all());
+            $now = self::of($circuit, $in);
+
+            return $this->withCircuit($file, $found->with(
+                position: $now->position, breakerAmps: $now->breakerAmps, name: $now->name, protection: $now->protection, note: $now->note,
+                keepOn: $now->keepOn, receptacleAmps: $now->receptacleAmps,
+            ));
         });
 
-        return JobResponse::parts($request, JobScreen::of($edited, $this->stageOf($request), $circuit), ['header', 'strip', 'spine', 'board', 'drawer'], 'Saved');
+        return JobResponse::parts($request, JobScreen::of($edited, $this->stageOf($request), $circuit), self::PARTS, 'Saved');
     }
 
     public function role(Request $request, Job $job, string $circuit): Response|RedirectResponse
     {
-        $in = FormInput::read($request, CircuitSection::form()->only('role'));
+        $in = FormInput::read($request, CircuitPart::form()->only('role'));
         $role = Role::from($in->text('role'));
-        $found = $this->circuitRow($job, $circuit);
-        $slot = new Slot($found->space, $found->poles, Half::tryFrom($found->half ?? ''));
-        $edited = JobEditor::change($job, $this->user(), "{$slot->label()} $found->name: {$role->words()}", function (Ledger $ledger, Job $row) use ($request, $circuit, $role): void {
-            $found = $this->circuitRow($row, $circuit);
-            Conflict::guard($row, $found, FormInput::was($request), ['role' => $role->value]);
-            $ledger->update($found, ['role' => $role->value]);
-        });
+        $label = '';
+        $edited = JobEditor::change($job, $this->user(), function () use (&$label): string {
+            return $label;
+        }, function (JobFile $file, Job $row) use ($request, $circuit, $role, &$label): JobFile {
+            $found = $this->circuit($file, $row, $circuit);
+            $label = "{$found->title()}: {$role->words()}";
+            Conflict::guard($row, $this->placeOf($file, $circuit), ['role' => $found->role->value], FormInput::was($request), ['role' => $role->value]);
 
-        return JobResponse::parts($request, JobScreen::of($edited, $this->stageOf($request), $circuit), ['header', 'strip', 'spine', 'tally', 'circuit', 'role', 'own', 'findings'], ucfirst($role->words()));
+            return $this->withCircuit($file, $found->with(role: $role));
+        });
+        $parts = ['header', 'strip', 'spine', 'tally', 'circuit', 'role', 'own', 'findings'];
+
+        return JobResponse::parts($request, JobScreen::of($edited, $this->stageOf($request), $circuit), $parts, ucfirst($role->words()));
     }
 
     /** To another space of its panel; its leg may change with it, and that is said. */
     public function move(Request $request, Job $job, string $circuit): Response|RedirectResponse
     {
-        $in = FormInput::read($request, CircuitSection::form()->only('space'));
-        $found = $this->circuitRow($job, $circuit);
-        $from = new Slot($found->space, $found->poles, Half::tryFrom($found->half ?? ''));
-        $to = new Slot($in->whole('space'), $found->poles, $from->half);
-        $edited = JobEditor::change($job, $this->user(), "$found->name: {$from->label()} to {$to->label()}", function (Ledger $ledger, Job $row) use ($request, $circuit, $to): void {
-            $found = $this->circuitRow($row, $circuit);
-            Conflict::guard($row, $found, FormInput::was($request), ['space' => $to->space]);
-            $ledger->update($found, ['space' => $to->space]);
+        $in = FormInput::read($request, CircuitPart::form()->only('space'));
+        $from = $to = new Position($in->whole('space'));
+        $label = '';
+        $edited = JobEditor::change($job, $this->user(), function () use (&$label): string {
+            return $label;
+        }, function (JobFile $file, Job $row) use ($request, $circuit, $in, &$from, &$to, &$label): JobFile {
+            $found = $this->circuit($file, $row, $circuit);
+            $from = $found->position;
+            $to = new Position($in->whole('space'), $from->poles, $from->half);
+            $label = "$found->name: {$from->label()} to {$to->label()}";
+            Conflict::guard($row, $this->placeOf($file, $circuit), ['space' => $from->space], FormInput::was($request), ['space' => $to->space]);
+
+            return $this->withCircuit($file, $found->with(position: $to));
         });
         $neutral = SharedNeutral::afterMoving($edited->job->panelWith($circuit)?->hasMultiwire, $from, $to);
         $said = "Moved to {$to->label()}, ".($from->leg() === $to->leg() ? 'still' : 'now')." {$to->leg()->words()}. $neutral";
 
-        return JobResponse::parts($request, JobScreen::of($edited, $this->stageOf($request), $circuit), ['header', 'strip', 'spine', 'board', 'drawer'], trim($said, ' .'));
+        return JobResponse::parts($request, JobScreen::of($edited, $this->stageOf($request), $circuit), self::PARTS, trim($said, ' .'));
     }
 
     public function destroy(Request $request, Job $job, string $circuit): Response|RedirectResponse
     {
-        $edited = JobEditor::change($job, $this->user(), 'Breaker removed', function (Ledger $ledger, Job $row) use ($circuit): void {
-            $ledger->deleteCircuit($this->circuitRow($row, $circuit));
+        $edited = JobEditor::change($job, $this->user(), 'Breaker removed', function (JobFile $file, Job $row) use ($circuit): JobFile {
+            $this->circuit($file, $row, $circuit);
+            $panel = $file->panelWith($circuit);
+
+            return $panel === null ? $file : $file->with($file->service->withPanel(
+                $panel->with(circuits: array_values(array_filter($panel->circuits, fn (Circuit $c): bool => $c->id !== $circuit))),
+            ));
         });
 
-        return JobResponse::parts($request, JobScreen::of($edited, $this->stageOf($request)), ['header', 'strip', 'spine', 'board', 'drawer'], 'Removed. Press u to undo');
+        return JobResponse::parts($request, JobScreen::of($edited, $this->stageOf($request)), self::PARTS, 'Removed. Press u to undo');
     }
 
     private static function breaker(): Form
     {
-        return CircuitSection::form()->only('space', 'half', 'poles', 'amps', 'name', 'protection', 'note', 'keep_on', 'receptacle_a');
+        return CircuitPart::form()->only('space', 'half', 'poles', 'amps', 'name', 'protection', 'note', 'keep_on', 'receptacle_a');
+    }
+
+    private static function of(string $id, Values $in): Circuit
+    {
+        return new Circuit(
+            $id,
+            new Position($in->whole('space'), $in->whole('poles'), Half::tryFrom($in->textOrNull('half') ?? '')),
+            $in->whole('amps'), $in->text('name'), Protection::from($in->text('protection')), Role::Off, $in->text('note'),
+            keepOn: $in->text('keep_on'), receptacleAmps: $in->wholeOrNull('receptacle_a'),
+        );
     }
 }

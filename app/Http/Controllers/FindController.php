@@ -8,7 +8,8 @@ use App\Models\Circuit;
 use App\Models\Job;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
-use Underpin\Stage;
+use Underpin\Stages\Stage;
+use Underpin\Stages\Stages;
 
 /** Find anything: jobs of the shop, and stages and circuits of the job that is open. */
 final class FindController extends Controller
@@ -25,7 +26,7 @@ final class FindController extends Controller
         return view('parts.found', [
             'text' => $text,
             'open' => $open,
-            'stages' => $open === null ? [] : array_filter(Stage::open(), fn (Stage $stage): bool => str_contains(mb_strtolower($stage->title()), mb_strtolower($text))),
+            'stages' => $open === null ? [] : array_filter(Stages::standard()->all(), fn (Stage $stage): bool => str_contains(mb_strtolower($stage->title()), mb_strtolower($text))),
             'circuits' => $open === null ? [] : Circuit::query()->where('job_id', $open->id)
                 ->where(fn ($query) => $query->where('name', 'like', $like)->orWhere('space', $text))->orderBy('space')->limit(self::MOST)->get(),
             'jobs' => Job::query()->where('shop_id', $shopId)

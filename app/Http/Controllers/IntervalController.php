@@ -6,10 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Http\FormInput;
 use App\Intervals\IntervalFile;
+use App\Intervals\UtilityData;
 use App\JobFile\JobEditor;
-use App\JobFile\JobRows;
-use App\JobFile\Ledger;
-use App\Models\IntervalRecord;
+use App\JobFile\JobState;
 use App\Models\Job;
 use App\Screens\IntervalScreen;
 use App\Screens\JobScreen;
@@ -22,31 +21,32 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 use Throwable;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
-use Underpin\JobFile\Section\RecordedSection;
-use Underpin\Loads\Demand\DemandInputs;
-use Underpin\Loads\Demand\DemandMethod;
-use Underpin\Loads\Demand\Dwelling;
-use Underpin\Loads\Interval\LoadYear;
-use Underpin\Loads\Interval\Zone;
+use Underpin\Form\Unit;
+use Underpin\Job\DemandInputs;
+use Underpin\Job\DemandMethod;
+use Underpin\Job\Dwelling;
+use Underpin\Job\Job as JobFile;
+use Underpin\Measure\Interval\LoadYear;
+use Underpin\Measure\Interval\Zone;
 use Underpin\Refused;
-use Underpin\Stage;
+use Underpin\StageKey;
 
 /** Interval data of the utility's meter: brought in, looked at, and its peak used. */
 final class IntervalController extends Controller
 {
     public function show(Request $request, Job $job): View
     {
-        $screen = JobScreen::open($job, Stage::Loads);
+        $screen = JobScreen::open($job, StageKey::Loads);
 
         return view('jobs.intervals', ['screen' => $screen, 'data' => IntervalScreen::of($job, max(0, min(20, $request->integer('back'))))]);
     }
 
     public function store(Request $request, Job $job): RedirectResponse|StreamedResponse
     {
-        $in = FormInput::read($request, new Form(Field::choice('zone', 'time zone of the meter', array_column(Zone::cases(), 'value'))));
+        $in = FormInput::read($request, new Form(Field::choice('zone', 'time zone of the meter', array_column(Zone::cases(), 'value'))->label('Time zone of the meter')));
         $file = $request->file('file');
         if (! $file instanceof UploadedFile || ! $file->isValid()) {
-            throw new Refused('file', 'file: choose the utility\'s CSV or XML file, of at most 120 MB.');
+            throw new Refused('file', 'File: choose the utility\'s CSV or XML file, of at most 120 MB.');
         }
         $zone = Zone::from($in->text('zone'));
         if ($request->headers->has('X-Progress')) {
@@ -59,12 +59,9 @@ final class IntervalController extends Controller
 
     public function destroy(Job $job): RedirectResponse
     {
-        JobEditor::change($job, $this->user(), 'Utility data removed', function (Ledger $ledger, Job $row): void {
-            foreach ($row->intervalRecords()->get() as $record) {
-                $ledger->delete($record);
-            }
-            $ledger->update($row, ['recorded' => null]);
-        });
+        JobEditor::attach($job, $this->user(), 'Utility data removed', fn (JobState $state): JobState => $state
+            ->withAttachments($state->attachments->withIntervals(null))
+            ->withJob($state->job->with($state->job->basis->with(recorded: null))));
 
         return redirect()->route('jobs.intervals', $job->id)->with('status', 'Removed');
     }
@@ -73,15 +70,15 @@ final class IntervalController extends Controller
     public function peak(Request $request, Job $job): RedirectResponse
     {
         $in = FormInput::read($request, new Form(
-            Field::number('pf', 'power factor of the house')->over(0)->atMost(1),
-            Field::number('new_load_va', 'load to be added, volt-amperes'),
+            Field::number('pf', 'power factor of the house')->label('Power factor')->over(0)->atMost(1),
+            Field::number('new_load_va', 'load to be added')->label('Load to be added')->in(Unit::VoltAmperes),
         ));
-        JobEditor::change($job, $this->user(), 'Load calculation from the recorded peak', function (Ledger $ledger, Job $row) use ($in): void {
-            $read = JobRows::read($row);
-            $recorded = $read->recorded ?? throw new Refused('pf', 'No utility data has been brought in yet.');
-            $old = $read->demand;
+        JobEditor::change($job, $this->user(), 'Load calculation from the recorded peak', function (JobFile $file) use ($in): JobFile {
+            $recorded = $file->basis->recorded ?? throw new Refused('pf', 'No utility data has been brought in yet.');
+            $old = $file->basis->demand;
             $inputs = new DemandInputs(DemandMethod::Measured, $old->volts ?? 240.0, $old->dwelling ?? new Dwelling, $recorded->peakVa($in->number('pf')), $in->number('new_load_va'));
-            $ledger->update($row, ['demand' => $inputs->toArray()]);
+
+            return $file->with($file->basis->with(demand: $inputs));
         });
 
         return redirect()->route('jobs.demand', $job->id)->with('status', 'The calculation rests on the recorded peak');
@@ -92,13 +89,7 @@ final class IntervalController extends Controller
     {
         $year = IntervalFile::read($file->getRealPath() ?: $file->getPathname(), $zone, $progress);
         $name = mb_substr(mb_scrub($file->getClientOriginalName(), 'UTF-8'), 0, 120);
-        JobEditor::change($job, $this->user(), "Utility data from $name", function (Ledger $ledger, Job $row) use ($year, $name): void {
-            foreach ($row->intervalRecords()->get() as $record) {
-                $ledger->delete($record);
-            }
-            $ledger->create(new IntervalRecord(['job_id' => $row->id, 'file' => $name, 'summary' => $year->toArray(), 'added_at' => now()]));
-            $ledger->update($row, ['recorded' => RecordedSection::write($year->recorded($name))]);
-        });
+        UtilityData::attach($job, $this->user(), $name, $year);
 
         return $year;
     }

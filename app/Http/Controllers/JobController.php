@@ -8,7 +8,6 @@ use App\Http\FormInput;
 use App\Http\JobResponse;
 use App\JobFile\Conflict;
 use App\JobFile\JobEditor;
-use App\JobFile\Ledger;
 use App\Models\Job;
 use App\Screens\JobScreen;
 use Illuminate\Contracts\View\View;
@@ -17,11 +16,15 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
-use Underpin\JobFile\Customer;
-use Underpin\JobFile\JobFile;
-use Underpin\JobFile\JobFileForm;
-use Underpin\Service\Panel;
-use Underpin\Stage;
+use Underpin\Job\Client;
+use Underpin\Job\Job as JobFile;
+use Underpin\Job\Panel;
+use Underpin\Job\Part\ClientPart;
+use Underpin\Job\Part\JobParts;
+use Underpin\Job\Part\ServicePart;
+use Underpin\Job\Service;
+use Underpin\StageKey;
+use Underpin\Stages\Stages;
 
 /** The board of all jobs, and the facts of one that belong to no panel. */
 final class JobController extends Controller
@@ -37,23 +40,23 @@ final class JobController extends Controller
             $jobs->where(fn ($query) => $query->where('name', 'like', $like)->orWhere('customer_name', 'like', $like)->orWhere('customer_address', 'like', $like));
         }
 
-        return view('jobs.index', ['jobs' => $jobs->paginate(self::PER_PAGE)->withQueryString(), 'search' => $search]);
+        return view('jobs.index', ['jobs' => $jobs->paginate(self::PER_PAGE)->withQueryString(), 'search' => $search, 'stages' => Stages::standard()->all()]);
     }
 
     public function store(Request $request): RedirectResponse
     {
         $in = FormInput::read($request, new Form(
-            Field::text('name', 'the job')->required()->atMost(100),
-            Field::text('customer_name', 'customer')->atMost(100),
-            Field::numberChoice('spaces', 'spaces of its panel', Panel::COMMON_SPACES)->default(42),
+            JobParts::name(),
+            ClientPart::form()->field('name')->named('customer_name'),
+            Field::numberChoice('spaces', 'spaces of its panel', Panel::COMMON_SPACES)->label('Spaces of its panel')->default(42),
         ));
         $edited = JobEditor::create($this->user()->shop, $this->user(), new JobFile(
             $in->text('name'),
-            new Customer($in->text('customer_name')),
-            panels: [new Panel('main', 'Main panel', $in->whole('spaces'))],
+            new Client($in->text('customer_name')),
+            new Service(panels: [new Panel('main', 'Main panel', $in->whole('spaces'))]),
         ));
 
-        return redirect()->route('jobs.stage', [$edited->row->id, Stage::Survey->value]);
+        return redirect()->route('jobs.stage', [$edited->row->id, StageKey::Survey->value]);
     }
 
     public function show(Job $job): RedirectResponse
@@ -61,24 +64,36 @@ final class JobController extends Controller
         return redirect()->route('jobs.stage', [$job->id, $job->reached]);
     }
 
-    /** Customer and service: the survey's facts about the job as a whole. */
+    /** Client and service: the survey's facts about the job as a whole. */
     public function update(Request $request, Job $job): Response|RedirectResponse
     {
+        $client = ClientPart::form();
         $in = FormInput::read($request, new Form(
-            Field::text('name', 'the job')->required()->atMost(100),
-            Field::text('customer_name', 'customer')->atMost(100),
-            Field::text('customer_address', 'where the work is done')->atMost(200),
-            Field::text('customer_phone', 'telephone')->atMost(40),
-            Field::text('customer_email', 'mail address')->atMost(200),
-            ...JobFileForm::form()->only('service_a', 'notes')->fields(),
+            JobParts::name(),
+            ...array_map(fn (Field $field): Field => $field->named("customer_$field->name"), $client->fields()),
+            ...[ServicePart::amps(), ClientPart::notes()],
         ));
-        $now = $in->all();
-        $edited = JobEditor::change($job, $this->user(), 'Job and customer', function (Ledger $ledger, Job $row) use ($request, $now): void {
-            Conflict::guard($row, $row, FormInput::was($request), $now);
-            $ledger->update($row, $now);
+        $edited = JobEditor::change($job, $this->user(), 'Job and customer', function (JobFile $file, Job $row) use ($request, $in): JobFile {
+            Conflict::guard($row, ['customer'], self::facts($file), FormInput::was($request), $in->all());
+
+            return $file->named($in->text('name'))->with(
+                new Client($in->text('customer_name'), $in->text('customer_address'), $in->text('customer_phone'), $in->text('customer_email'), $in->text('notes')),
+                $file->service->with(amps: $in->wholeOrNull('service_a')),
+            );
         });
 
-        return JobResponse::parts($request, JobScreen::of($edited, Stage::Survey), ['header', 'strip', 'spine', 'missing'], 'Saved');
+        return JobResponse::parts($request, JobScreen::of($edited, StageKey::Survey), ['header', 'strip', 'spine', 'missing'], 'Saved');
+    }
+
+    /** @return array<string, mixed> as the form of the survey names them */
+    public static function facts(JobFile $file): array
+    {
+        $client = $file->client;
+
+        return [
+            'name' => $file->name, 'customer_name' => $client->name, 'customer_address' => $client->address, 'customer_phone' => $client->phone,
+            'customer_email' => $client->email, 'service_a' => $file->service->amps, 'notes' => $client->notes,
+        ];
     }
 
     public function destroy(Job $job): RedirectResponse

@@ -13,8 +13,8 @@ use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
-use Underpin\JobFile\JobFileFaults;
-use Underpin\JobFile\JobFileJson;
+use Underpin\Exchange\JobFile;
+use Underpin\Exchange\JobFileFaults;
 use Underpin\Refused;
 
 /** A whole job as one JSON file, out and in. */
@@ -24,7 +24,7 @@ final class JobFileController extends Controller
 
     public function export(Job $job): Response
     {
-        return response(JobFileJson::encode(JobRows::read($job)), 200, [
+        return response(JobFile::standard()->encode(JobRows::read($job)), 200, [
             'Content-Type' => 'application/json',
             'Content-Disposition' => 'attachment; filename="'.(Str::slug($job->name) ?: 'job').'.underpin.json"',
         ]);
@@ -36,11 +36,11 @@ final class JobFileController extends Controller
         if (! $file instanceof UploadedFile || ! $file->isValid()) {
             throw new Refused('file', 'Choose a job file (.json).');
         }
-        if ($file->getSize() > JobFileJson::MOST_BYTES) {
-            throw new Refused('file', sprintf('The file has %s bytes; a job file may have at most %s.', number_format((int) $file->getSize()), number_format(JobFileJson::MOST_BYTES)));
+        if ($file->getSize() > JobFile::MOST_BYTES) {
+            throw new Refused('file', sprintf('The file has %s bytes; a job file may have at most %s.', number_format((int) $file->getSize()), number_format(JobFile::MOST_BYTES)));
         }
         try {
-            $job = JobFileJson::decode((string) $file->get());
+            $job = JobFile::standard()->decode((string) $file->get());
         } catch (JobFileFaults $faults) {
             throw ValidationException::withMessages(['file' => array_map(
                 fn (Refused $fault): string => ($fault->field === '' ? '' : "$fault->field: ").$fault->getMessage(),

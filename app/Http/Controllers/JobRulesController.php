@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\JobFile\JobEditor;
 use App\JobFile\JobRows;
-use App\JobFile\Ledger;
 use App\Models\Job;
 use App\Models\RuleProfile;
 use App\Screens\JobScreen;
@@ -14,16 +13,17 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Underpin\Checks\RulesChange;
-use Underpin\JobFile\Section\LocalRulesSection;
+use Underpin\Job\Authority;
+use Underpin\Job\Job as JobFile;
 use Underpin\Refused;
-use Underpin\Stage;
+use Underpin\StageKey;
 
 /** The local rules of one job: which profile they come from, and what another would change. */
 final class JobRulesController extends Controller
 {
     public function show(Job $job): View
     {
-        $screen = JobScreen::open($job, Stage::Survey);
+        $screen = JobScreen::open($job, StageKey::Survey);
         $profiles = [];
         foreach ($this->user()->shop->ruleProfiles()->orderBy('key')->get() as $row) {
             $profiles[$row->key] = JobRows::rules($row->rules);
@@ -37,13 +37,11 @@ final class JobRulesController extends Controller
         $key = $request->string('profile')->toString();
         $profile = $this->user()->shop->ruleProfiles()->where('key', $key)->first();
         if (! $profile instanceof RuleProfile) {
-            throw new Refused('profile', 'profile: choose one of the shop\'s local rules.');
+            throw new Refused('profile', 'Profile: choose one of the shop\'s local rules.');
         }
         $rules = JobRows::rules($profile->rules);
-        JobEditor::change($job, $this->user(), "Local rules: $rules->authority", function (Ledger $ledger, Job $row) use ($rules, $key): void {
-            $ledger->update($row, ['rules' => LocalRulesSection::write($rules), 'rules_profile' => $key]);
-        });
+        JobEditor::change($job, $this->user(), "Local rules: $rules->authority", fn (JobFile $file): JobFile => $file->with(new Authority($rules, $key)));
 
-        return redirect()->route('jobs.stage', [$job->id, Stage::Survey->value])->with('status', "The rules of $rules->authority hold for this job.");
+        return redirect()->route('jobs.stage', [$job->id, StageKey::Survey->value])->with('status', "The rules of $rules->authority hold for this job.");
     }
 }

@@ -11,9 +11,9 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
-use Underpin\JobFile\Section\LoadSection;
-use Underpin\Loads\Load;
-use Underpin\Loads\LoadKind;
+use Underpin\Job\Load;
+use Underpin\Job\LoadKind;
+use Underpin\Job\Part\LoadPart;
 use Underpin\Refused;
 
 /** The shop's typical loads: its own figures, and loads of its own. */
@@ -94,6 +94,6 @@ final class LibraryLoadController extends Controller
             $watts[] = Field::number("start_{$grade}_w", "starting watts, $grade")->atMost(Load::MOST_W);
         }
 
-        return new Form(...[...LoadSection::form()->only('name', 'kind', 'pf')->fields(), Field::numberChoice('volts', '120 or 240', [120, 240]), ...$watts]);
+        return new Form(...[...LoadPart::form()->only('name', 'kind', 'pf')->fields(), Field::numberChoice('volts', '120 or 240', [120, 240]), ...$watts]);
     }
 }

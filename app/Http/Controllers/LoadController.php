@@ -8,8 +8,6 @@ use App\Http\FormInput;
 use App\Http\JobResponse;
 use App\JobFile\Conflict;
 use App\JobFile\JobEditor;
-use App\JobFile\Ledger;
-use App\Models\Circuit;
 use App\Models\Job;
 use App\Screens\JobScreen;
 use Illuminate\Http\RedirectResponse;
@@ -19,16 +17,16 @@ use Underpin\Codebook\CodeLetters;
 use Underpin\Codebook\MotorCurrents;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
+use Underpin\Form\Unit;
 use Underpin\Form\Values;
-use Underpin\JobFile\Section\LoadSection;
-use Underpin\Loads\Load;
-use Underpin\Loads\LoadKind;
+use Underpin\Job\Job as JobFile;
+use Underpin\Job\Load;
+use Underpin\Job\LoadKind;
+use Underpin\Job\Part\LoadPart;
+use Underpin\Leg;
 use Underpin\Loads\Nameplate;
 use Underpin\Refused;
-use Underpin\Service\Half;
-use Underpin\Service\Leg;
-use Underpin\Service\Slot;
-use Underpin\Stage;
+use Underpin\StageKey;
 
 /** What hangs on a circuit. */
 final class LoadController extends Controller
@@ -43,27 +41,31 @@ final class LoadController extends Controller
         $load = new Load(
             $this->newKey(), $in->text('name'), LoadKind::from($in->text('kind')), $in->numberOrNull('run_w'), $in->numberOrNull('start_w'), $in->number('pf'),
         );
-        $edited = JobEditor::change($job, $this->user(), "Load $load->name added", function (Ledger $ledger, Job $row) use ($circuit, $load): void {
-            $found = $this->circuitRow($row, $circuit);
-            $ledger->addLoad($found, $load, 1 + (int) $row->loads()->where('circuit_id', $found->id)->max('position'));
-        });
+        $edited = JobEditor::change($job, $this->user(), "Load $load->name added", fn (JobFile $file, Job $row): JobFile => $this->add($file, $row, $circuit, $load));
 
-        return JobResponse::parts($request, JobScreen::of($edited, Stage::Loads, $circuit), self::PARTS, "Added $load->name");
+        return JobResponse::parts($request, JobScreen::of($edited, StageKey::Loads, $circuit), self::PARTS, "Added $load->name");
     }
 
     /** A load as its nameplate says it: amperes, or horsepower and code letter. */
     public function nameplate(Request $request, Job $job, string $circuit): Response|RedirectResponse
     {
         $in = FormInput::read($request, self::plate());
-        $edited = JobEditor::change($job, $this->user(), "Load {$in->text('name')} from its nameplate", function (Ledger $ledger, Job $row) use ($circuit, $in): void {
-            $found = $this->circuitRow($row, $circuit);
-            $leg = (new Slot($found->space, $found->poles, Half::tryFrom($found->half ?? '')))->leg();
-            $plate = $this->readPlate($in, $leg);
+        $label = "Load {$in->text('name')} from its nameplate";
+        $edited = JobEditor::change($job, $this->user(), $label, function (JobFile $file, Job $row) use ($circuit, $in): JobFile {
+            $plate = $this->readPlate($in, $this->circuit($file, $row, $circuit)->leg());
             $load = new Load($this->newKey(), $in->text('name'), LoadKind::from($in->text('kind')), $plate->runW, $plate->startW, $in->number('pf'));
-            $ledger->addLoad($found, $load, 1 + (int) $row->loads()->where('circuit_id', $found->id)->max('position'));
+
+            return $this->add($file, $row, $circuit, $load);
         });
 
-        return JobResponse::parts($request, JobScreen::of($edited, Stage::Loads, $circuit), self::PARTS, "Added {$in->text('name')}");
+        return JobResponse::parts($request, JobScreen::of($edited, StageKey::Loads, $circuit), self::PARTS, "Added {$in->text('name')}");
+    }
+
+    private function add(JobFile $file, Job $row, string $circuit, Load $load): JobFile
+    {
+        $found = $this->circuit($file, $row, $circuit);
+
+        return $this->withCircuit($file, $found->with(loads: [...$found->loads, $load]));
     }
 
     private function readPlate(Values $in, Leg $leg): Nameplate
@@ -71,30 +73,30 @@ final class LoadController extends Controller
         $rated = $in->numberOrNull('rla');
         $hp = $in->textOrNull('hp');
         if ($rated !== null && $hp !== null) {
-            throw new Refused('hp', 'hp must not be given together with rated amperes: the amperes of the plate count.');
+            throw new Refused('hp', 'Horsepower must not be given together with rated amperes: the amperes of the plate count.');
         }
         if ($rated !== null) {
             return Nameplate::fromAmps($rated, $leg, $in->number('pf'), $in->numberOrNull('lra'), $in->number('soft_start_pct'));
         }
         if ($hp === null) {
-            throw new Refused('rla', 'rla, the rated amperes, is missing; or give horsepower and code letter.');
+            throw new Refused('rla', 'Rated is missing; or give horsepower and code letter.');
         }
 
         return Nameplate::fromHorsepower(
-            $hp, $in->textOrNull('code_letter') ?? throw new Refused('code_letter', 'code_letter is missing: horsepower needs it.'), $leg, $in->number('pf'), $in->number('soft_start_pct'),
+            $hp, $in->textOrNull('code_letter') ?? throw new Refused('code_letter', 'Code letter is missing: horsepower needs it.'), $leg, $in->number('pf'), $in->number('soft_start_pct'),
         );
     }
 
     private static function plate(): Form
     {
         return new Form(
-            ...LoadSection::form()->only('name', 'kind', 'pf')->fields(),
+            ...LoadPart::form()->only('name', 'kind', 'pf')->fields(),
             ...[
-                Field::number('rla', 'rated (full-load) amperes')->atMost(1000)->optional('then horsepower'),
-                Field::number('lra', 'locked-rotor amperes')->atMost(5000)->optional('none on the plate'),
-                Field::choice('hp', 'rated horsepower', MotorCurrents::sizes())->optional('then rated amperes'),
-                Field::choice('code_letter', 'locked-rotor code letter', CodeLetters::letters())->hint(CodeLetters::NO_UPPER_END)->optional('then rated amperes'),
-                Field::number('soft_start_pct', 'what a soft starter leaves of the start, per cent')->over(0)->atMost(100)->default(100),
+                Field::number('rla', 'rated (full-load) amperes')->label('Rated')->in(Unit::Amperes)->atMost(1000)->optional('then horsepower'),
+                Field::number('lra', 'locked-rotor amperes')->label('Locked rotor')->in(Unit::Amperes)->atMost(5000)->optional('none on the plate'),
+                Field::choice('hp', 'rated horsepower', MotorCurrents::sizes())->label('Horsepower')->optional('then rated amperes'),
+                Field::choice('code_letter', 'locked-rotor code letter', CodeLetters::letters())->label('Code letter')->hint(CodeLetters::NO_UPPER_END)->optional('then rated amperes'),
+                Field::number('soft_start_pct', 'what a soft starter leaves of the start, per cent')->label('Soft start leaves')->in(Unit::PerCent)->over(0)->atMost(100)->default(100),
             ],
         );
     }
@@ -102,45 +104,40 @@ final class LoadController extends Controller
     public function update(Request $request, Job $job, string $load): Response|RedirectResponse
     {
         $in = FormInput::read($request, self::whole());
-        LoadSection::read($load, $in);
-        $now = $in->all();
-        $at = null;
-        $edited = JobEditor::change($job, $this->user(), 'Load '.$request->string('name')->toString(), function (Ledger $ledger, Job $row) use ($request, $load, $now, &$at): void {
-            $found = $this->loadRow($row, $load);
-            Conflict::guard($row, $found, FormInput::was($request), $now);
-            $ledger->update($found, $now);
-            $at = $this->circuitKey($row, $found->circuit_id);
+        $now = LoadPart::read($load, $in);
+        $at = '';
+        $edited = JobEditor::change($job, $this->user(), "Load $now->name", function (JobFile $file, Job $row) use ($request, $load, $in, $now, &$at): JobFile {
+            $circuit = $this->circuitOf($file, $row, $load);
+            $at = $circuit->id;
+            $key = [...$this->placeOf($file, $circuit->id), 'loads', $load];
+            Conflict::guard($row, $key, LoadPart::write($this->load($circuit, $row, $load)), FormInput::was($request), $in->all());
+
+            return $this->withCircuit($file, $circuit->with(loads: array_map(fn (Load $l): Load => $l->id === $load ? $now : $l, $circuit->loads)));
         });
 
-        return JobResponse::parts($request, JobScreen::of($edited, Stage::Loads, $at), self::PARTS, 'Saved');
+        return JobResponse::parts($request, JobScreen::of($edited, StageKey::Loads, $at), self::PARTS, 'Saved');
     }
 
     public function destroy(Request $request, Job $job, string $load): Response|RedirectResponse
     {
-        $at = null;
-        $edited = JobEditor::change($job, $this->user(), 'Load removed', function (Ledger $ledger, Job $row) use ($load, &$at): void {
-            $found = $this->loadRow($row, $load);
-            $at = $this->circuitKey($row, $found->circuit_id);
-            $ledger->delete($found);
+        $at = '';
+        $edited = JobEditor::change($job, $this->user(), 'Load removed', function (JobFile $file, Job $row) use ($load, &$at): JobFile {
+            $circuit = $this->circuitOf($file, $row, $load);
+            $at = $circuit->id;
+
+            return $this->withCircuit($file, $circuit->with(loads: array_values(array_filter($circuit->loads, fn (Load $l): bool => $l->id !== $load))));
         });
 
-        return JobResponse::parts($request, JobScreen::of($edited, Stage::Loads, $at), self::PARTS, 'Removed. Press u to undo');
-    }
-
-    private function circuitKey(Job $job, int $id): ?string
-    {
-        $circuit = $job->circuits()->find($id);
-
-        return $circuit instanceof Circuit ? $circuit->key : null;
+        return JobResponse::parts($request, JobScreen::of($edited, StageKey::Loads, $at), self::PARTS, 'Removed. Press u to undo');
     }
 
     private static function whole(): Form
     {
-        return LoadSection::form()->only('name', 'kind', 'run_w', 'start_w', 'pf', 'duty', 'on_s', 'off_s', 'season', 'phase');
+        return LoadPart::form()->only('name', 'kind', 'run_w', 'start_w', 'pf', 'duty', 'on_s', 'off_s', 'season', 'phase');
     }
 
     private static function figures(): Form
     {
-        return LoadSection::form()->only('name', 'kind', 'run_w', 'start_w', 'pf');
+        return LoadPart::form()->only('name', 'kind', 'run_w', 'start_w', 'pf');
     }
 }

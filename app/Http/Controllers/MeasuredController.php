@@ -8,18 +8,22 @@ use App\Http\FormInput;
 use App\Http\JobResponse;
 use App\JobFile\Conflict;
 use App\JobFile\JobEditor;
-use App\JobFile\JobRows;
-use App\JobFile\Ledger;
 use App\Models\Job;
 use App\Screens\JobScreen;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Underpin\Checks\Code;
+use Underpin\Checks\Finding;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
-use Underpin\Loads\Measure\Measured;
-use Underpin\Service\Leg;
-use Underpin\Stage;
+use Underpin\Form\Values;
+use Underpin\Job\Job as JobFile;
+use Underpin\Job\Measured;
+use Underpin\Job\Part\MeasuredPart;
+use Underpin\Leg;
+use Underpin\Refused;
+use Underpin\StageKey;
 
 /** What a clamp meter found on a circuit: taken from a recording, or read off and typed in. */
 final class MeasuredController extends Controller
@@ -31,36 +35,59 @@ final class MeasuredController extends Controller
     public function update(Request $request, Job $job): Response|RedirectResponse
     {
         $in = FormInput::read($request, new Form(
-            Field::text('circuit', 'the circuit')->required()->atMost(60),
-            Field::choice('measured_leg', 'where the current rose', array_column(Leg::cases(), 'value')),
-            Field::number('measured_run_a', 'amperes once it had settled')->atMost(Measured::MOST_A),
-            Field::number('measured_start_a', 'highest amperes of the start')->atMost(Measured::MOST_A)->optional('as running'),
-            Field::flag('by_hand', 'typed in'),
+            self::subject(),
+            MeasuredPart::form()->field('leg')->named('measured_leg'),
+            MeasuredPart::form()->field('run_a')->named('measured_run_a'),
+            MeasuredPart::form()->field('start_a')->named('measured_start_a')->optional('as running'),
+            Field::flag('by_hand', 'typed in')->label('By hand'),
         ));
         $run = $in->number('measured_run_a');
-        $measured = new Measured(Leg::from($in->text('measured_leg')), $run, $in->numberOrNull('measured_start_a') ?? $run, now()->format('Y-m-d'), $in->flag('by_hand'));
+        $measured = self::measured($in, $run);
 
         return $this->save($request, $job, $in->text('circuit'), $measured, 'Measured: '.$measured->words());
     }
 
     public function destroy(Request $request, Job $job): Response|RedirectResponse
     {
-        $in = FormInput::read($request, new Form(Field::text('circuit', 'the circuit')->required()->atMost(60)));
+        $in = FormInput::read($request, new Form(self::subject()));
 
         return $this->save($request, $job, $in->text('circuit'), null, 'Measurement removed');
     }
 
     private function save(Request $request, Job $job, string $circuit, ?Measured $measured, string $label): Response|RedirectResponse
     {
-        $edited = JobEditor::change($job, $this->user(), $label, function (Ledger $ledger, Job $row) use ($request, $circuit, $measured): void {
-            $found = $this->circuitRow($row, $circuit);
-            $columns = JobRows::measuredColumns($measured);
-            Conflict::guard($row, $found, FormInput::was($request), $columns);
-            $ledger->update($found, $columns);
+        $edited = JobEditor::change($job, $this->user(), $label, function (JobFile $file, Job $row) use ($request, $circuit, $measured): JobFile {
+            $found = $this->circuit($file, $row, $circuit);
+            Conflict::guard($row, [...$this->placeOf($file, $circuit), 'measured'], self::values($found->measured), FormInput::was($request), self::values($measured));
+
+            return $this->withCircuit($file, $found->with(measured: $measured));
         });
-        $screen = JobScreen::of($edited, Stage::Loads, $circuit);
-        $contradicts = $measured !== null && array_filter($screen->review->onCircuit($circuit), fn ($f): bool => $f->code === 'LEG_CONTRADICTS') !== [];
+        $screen = JobScreen::of($edited, StageKey::Loads, $circuit);
+        $contradicts = $measured !== null && array_filter($screen->review->onCircuit($circuit), fn (Finding $f): bool => $f->code === Code::LegContradicts) !== [];
 
         return JobResponse::parts($request, $screen, self::PARTS, $contradicts ? "$label. The label or the space is wrong" : $label);
+    }
+
+    /** @return array<string, mixed> as the form of the drawer names them */
+    private static function values(?Measured $measured): array
+    {
+        return [
+            'measured_leg' => $measured?->leg->value, 'measured_run_a' => $measured?->runAmps, 'measured_start_a' => $measured?->startAmps,
+        ];
+    }
+
+    /** @throws Refused by the names of the form */
+    private static function measured(Values $in, float $run): Measured
+    {
+        try {
+            return new Measured(Leg::from($in->text('measured_leg')), $run, $in->numberOrNull('measured_start_a') ?? $run, now()->format('Y-m-d'), $in->flag('by_hand'));
+        } catch (Refused $refused) {
+            throw new Refused("measured_$refused->field", $refused->getMessage());
+        }
+    }
+
+    private static function subject(): Field
+    {
+        return Field::text('circuit', 'the circuit')->label('Circuit')->required()->atMost(JobFile::LONGEST_ID);
     }
 }

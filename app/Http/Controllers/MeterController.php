@@ -17,17 +17,18 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
-use Underpin\JobFile\JobFile;
-use Underpin\Loads\Measure\Reading;
+use Underpin\Form\Unit;
+use Underpin\Job\Job as JobFile;
+use Underpin\Measure\Reading;
 use Underpin\Refused;
-use Underpin\Stage;
+use Underpin\StageKey;
 
 /** The stand-in clamp meter: what it reads, its knobs, and the breakers of the house it reads. */
 final class MeterController extends Controller
 {
     public function show(Job $job): View
     {
-        $screen = JobScreen::open($job, Stage::Loads);
+        $screen = JobScreen::open($job, StageKey::Loads);
         $meter = StandInClampMeter::of($job, fn (): JobFile => $screen->job);
         $meter->buildOn($screen->job);
 
@@ -47,10 +48,10 @@ final class MeterController extends Controller
     public function update(Request $request, Job $job): Response|RedirectResponse
     {
         $in = FormInput::read($request, new Form(
-            Field::number('base_a', 'what always flows on leg A, amperes')->atMost(200),
-            Field::number('base_b', 'what always flows on leg B, amperes')->atMost(200),
-            Field::number('noise_a', 'noise, amperes')->atMost(5),
-            Field::flag('swapped', 'the clamps sit on each other\'s leg'),
+            Field::number('base_a', 'what always flows on leg A')->label('Always on leg A')->in(Unit::Amperes)->atMost(200),
+            Field::number('base_b', 'what always flows on leg B')->label('Always on leg B')->in(Unit::Amperes)->atMost(200),
+            Field::number('noise_a', 'noise')->label('Noise')->in(Unit::Amperes)->atMost(5),
+            Field::flag('swapped', 'the clamps sit on each other\'s leg')->label('Clamps swapped'),
         ));
 
         return $this->change($request, $job, function (StandInClampMeter $meter) use ($in): void {
@@ -61,13 +62,13 @@ final class MeterController extends Controller
     public function switch(Request $request, Job $job): Response|RedirectResponse
     {
         $in = FormInput::read($request, new Form(
-            Field::text('circuit', 'which breaker of the house')->required()->atMost(60),
-            Field::flag('on', 'closed'),
+            Field::text('circuit', 'which breaker of the house')->label('Circuit')->required()->atMost(60),
+            Field::flag('on', 'closed')->label('Closed'),
         ));
 
         return $this->change($request, $job, function (StandInClampMeter $meter) use ($in): void {
             if (! $meter->has($in->text('circuit'))) {
-                throw new Refused('circuit', 'circuit: the stand-in house has no such breaker.');
+                throw new Refused('circuit', 'Circuit: the stand-in house has no such breaker.');
             }
             $meter->throw($in->text('circuit'), $in->flag('on'), self::nowMs());
         });
@@ -81,7 +82,7 @@ final class MeterController extends Controller
     /** @param  callable(StandInClampMeter): void  $change */
     private function change(Request $request, Job $job, callable $change): Response|RedirectResponse
     {
-        $screen = JobScreen::open($job, Stage::Loads);
+        $screen = JobScreen::open($job, StageKey::Loads);
         $meter = DB::transaction(function () use ($job, $screen, $change): StandInClampMeter {
             DB::table('stand_in_meters')->where('job_id', $job->id)->lockForUpdate()->value('id');
             $meter = StandInClampMeter::of($job, fn (): JobFile => $screen->job);

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Files\FileStore;
 use App\Http\FormInput;
 use App\Http\JobResponse;
 use App\JobFile\Conflict;
 use App\JobFile\JobEditor;
-use App\JobFile\Ledger;
+use App\JobFile\JobState;
 use App\Models\Job;
 use App\Models\Photo;
 use App\Photos\PhotoOf;
@@ -19,12 +20,11 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\Storage;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
 use Underpin\Refused;
-use Underpin\Stage;
+use Underpin\StageKey;
 
 /** Photos of panels, circuits and stages. */
 final class PhotoController extends Controller
@@ -37,14 +37,14 @@ final class PhotoController extends Controller
     public function store(Request $request, Job $job): Response|RedirectResponse
     {
         $in = FormInput::read($request, new Form(
-            Field::choice('of', 'what it shows', array_column(PhotoOf::cases(), 'value')),
-            Field::text('of_key', 'which one')->required()->atMost(60),
+            Field::enum('of', 'what it shows', PhotoOf::class)->label('What it shows'),
+            Field::text('of_key', 'which one')->label('Which one')->required()->atMost(60),
         ));
         $of = PhotoOf::from($in->text('of'));
         $this->guardSubject($job, $of, $in->text('of_key'));
         $files = array_values(array_filter((array) $request->file('photos'), fn (mixed $file): bool => $file instanceof UploadedFile));
         if ($files === []) {
-            throw new Refused('photos', 'photos: choose at least one JPEG, PNG or WebP picture of at most '.(Picture::MOST_BYTES / 1e6).' MB.');
+            throw new Refused('photos', 'Photos: choose at least one JPEG, PNG or WebP picture of at most '.(Picture::MOST_BYTES / 1e6).' MB.');
         }
         $added = 0;
         $refusals = [];
@@ -67,19 +67,19 @@ final class PhotoController extends Controller
     public function destroy(Request $request, Job $job, string $photo): Response|RedirectResponse
     {
         $found = $this->photo($job, $photo);
-        JobEditor::change($job, $this->user(), "Photo $found->name removed", fn (Ledger $ledger) => $ledger->delete($found));
+        JobEditor::attach($job, $this->user(), "Photo $found->name removed", fn (JobState $state): JobState => $state->withAttachments($state->attachments->withoutPhoto($photo)));
 
         return $this->answer($request, $job, PhotoOf::from($found->of), $found->of_key, 'Removed. Press u to undo');
     }
 
     public function show(Job $job, string $photo): BinaryFileResponse
     {
-        return $this->file($this->photo($job, $photo)->path());
+        return $this->file($this->photo($job, $photo)->hash);
     }
 
     public function thumbnail(Job $job, string $photo): BinaryFileResponse
     {
-        return $this->file($this->photo($job, $photo)->thumbnailPath());
+        return $this->file($this->photo($job, $photo)->small_hash);
     }
 
     private function add(Job $job, PhotoOf $of, string $ofKey, UploadedFile $file): void
@@ -93,28 +93,27 @@ final class PhotoController extends Controller
         }
         $picture = Picture::read($file->getRealPath() ?: $file->getPathname(), $name);
         $jpeg = $picture->jpeg();
-        $photo = new Photo([
-            'job_id' => $job->id, 'key' => $this->newKey(), 'of' => $of->value, 'of_key' => $ofKey, 'name' => $name,
-            'width' => $picture->width(), 'height' => $picture->height(), 'bytes' => strlen($jpeg), 'added_at' => now(),
-        ]);
         // The files come first: a row never points at nothing.
-        Storage::disk('local')->put($photo->path(), $jpeg);
-        Storage::disk('local')->put($photo->thumbnailPath(), $picture->thumbnail());
-        JobEditor::change($job, $this->user(), "Photo $name", fn (Ledger $ledger) => $ledger->create($photo));
+        $photo = [
+            'id' => $this->newKey(), 'of' => $of->value, 'of_key' => $ofKey, 'name' => $name,
+            'width' => $picture->width(), 'height' => $picture->height(), 'bytes' => strlen($jpeg),
+            'hash' => FileStore::put($jpeg), 'small_hash' => FileStore::put($picture->thumbnail()), 'added_at' => now()->format('Y-m-d H:i:s'),
+        ];
+        JobEditor::attach($job, $this->user(), "Photo $name", fn (JobState $state): JobState => $state->withAttachments($state->attachments->withPhoto($photo)));
     }
 
     private function guardSubject(Job $job, PhotoOf $of, string $key): void
     {
         match ($of) {
-            PhotoOf::Panel => $this->panelRow($job, $key),
-            PhotoOf::Circuit => $this->circuitRow($job, $key),
-            PhotoOf::Stage => Stage::tryFrom($key) ?? throw new Refused('of_key', 'of_key: there is no such stage.'),
+            PhotoOf::Panel => $job->panels()->where('key', $key)->exists() || throw Conflict::gone($job),
+            PhotoOf::Circuit => $job->circuits()->where('key', $key)->exists() || throw Conflict::gone($job),
+            PhotoOf::Stage => StageKey::tryFrom($key) ?? throw new Refused('of_key', 'Which one: there is no such stage.'),
         };
     }
 
     private function answer(Request $request, Job $job, PhotoOf $of, string $key, string $said): Response|RedirectResponse
     {
-        $stage = $of === PhotoOf::Stage ? Stage::from($key) : Stage::Survey;
+        $stage = $of === PhotoOf::Stage ? StageKey::from($key) : StageKey::Survey;
         $screen = JobScreen::open($job->refresh(), $stage, $of === PhotoOf::Circuit ? $key : null);
         if (! JobResponse::wanted($request)) {
             return JobResponse::parts($request, $screen, [], $said);
@@ -129,10 +128,10 @@ final class PhotoController extends Controller
         return $job->photos()->where('key', $key)->first() ?? throw Conflict::gone($job);
     }
 
-    private function file(string $path): BinaryFileResponse
+    private function file(string $hash): BinaryFileResponse
     {
-        abort_unless(Storage::disk('local')->exists($path), 404);
+        abort_unless(FileStore::has($hash), 404);
 
-        return response()->file(Storage::disk('local')->path($path), ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=31536000, immutable']);
+        return response()->file(FileStore::fullPath($hash), ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=31536000, immutable']);
     }
 }

@@ -6,7 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Devices\StandInClampMeter;
 use App\Http\FormInput;
+use App\JobFile\AttachmentRows;
 use App\JobFile\Conflict;
+use App\JobFile\JobEditor;
+use App\JobFile\JobState;
 use App\Models\Job;
 use App\Models\Recording;
 use App\Recordings\ReadingsFile;
@@ -23,13 +26,14 @@ use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
-use Underpin\JobFile\JobFile;
-use Underpin\Loads\Measure\Mark;
-use Underpin\Loads\Measure\Measured;
-use Underpin\Loads\Measure\Reading;
-use Underpin\Loads\Measure\ReadingsTable;
+use Underpin\Form\Unit;
+use Underpin\Job\Job as JobFile;
+use Underpin\Job\Measured;
+use Underpin\Measure\Mark;
+use Underpin\Measure\Reading;
+use Underpin\Measure\ReadingsTable;
 use Underpin\Refused;
-use Underpin\Stage;
+use Underpin\StageKey;
 
 /** Recording sessions with two clamps on the mains. */
 final class RecordingController extends Controller
@@ -42,7 +46,7 @@ final class RecordingController extends Controller
 
     public function index(Job $job): View
     {
-        $screen = JobScreen::open($job, Stage::Loads);
+        $screen = JobScreen::open($job, StageKey::Loads);
 
         return view('jobs.recordings', [
             'screen' => $screen,
@@ -61,7 +65,7 @@ final class RecordingController extends Controller
     public function show(Job $job, string $recording): View
     {
         $row = $this->recording($job, $recording);
-        $screen = JobScreen::open($job, Stage::Loads);
+        $screen = JobScreen::open($job, StageKey::Loads);
         $meter = $row->ended ? null : StandInClampMeter::of($job, fn (): JobFile => $screen->job);
         $meter?->buildOn($screen->job);
 
@@ -74,28 +78,31 @@ final class RecordingController extends Controller
     public function update(Request $request, Job $job, string $recording): RedirectResponse
     {
         $in = FormInput::read($request, self::settings());
-        $this->recording($job, $recording)->update(['name' => $in->text('name'), 'inlet_a' => $in->whole('inlet_a'), 'buffer_a' => $in->number('buffer_a')]);
+        $this->change($job, $this->recording($job, $recording), ['name' => $in->text('name'), 'inlet_a' => $in->whole('inlet_a'), 'buffer_a' => $in->number('buffer_a')], $in->text('name').': changed');
 
         return redirect()->route('jobs.recordings.show', [$job->id, $recording])->with('status', 'Saved');
     }
 
     public function stop(Job $job, string $recording): RedirectResponse
     {
-        $this->recording($job, $recording)->update(['ended' => true]);
+        $row = $this->recording($job, $recording);
+        $this->change($job, $row, ['ended' => true], "$row->name: stopped");
 
         return redirect()->route('jobs.recordings.show', [$job->id, $recording]);
     }
 
     public function destroy(Job $job, string $recording): RedirectResponse
     {
-        $this->recording($job, $recording)->delete();
+        $row = $this->recording($job, $recording);
+        JobEditor::attach($job, $this->user(), "$row->name: removed", fn (JobState $state): JobState => $state->withAttachments($state->attachments->withoutRecording($recording)));
 
         return redirect()->route('jobs.recordings', $job->id)->with('status', 'Recording removed. It can be brought back below.');
     }
 
     public function restore(Job $job, string $recording): RedirectResponse
     {
-        Recording::onlyTrashed()->where('job_id', $job->id)->where('key', $recording)->update(['deleted_at' => null]);
+        $row = Recording::onlyTrashed()->where('job_id', $job->id)->where('key', $recording)->first() ?? throw Conflict::gone($job);
+        $this->change($job, $row, [], "$row->name: brought back");
 
         return redirect()->route('jobs.recordings', $job->id)->with('status', 'Brought back');
     }
@@ -138,7 +145,7 @@ final class RecordingController extends Controller
     public function offers(Job $job, string $recording): Response
     {
         $row = $this->recording($job, $recording);
-        $screen = JobScreen::open($job, Stage::Loads);
+        $screen = JobScreen::open($job, StageKey::Loads);
 
         return response(view('parts.offers', ['screen' => $screen, 'data' => RecordingScreen::live($row, $screen->job)])->render());
     }
@@ -178,15 +185,24 @@ final class RecordingController extends Controller
         return redirect()->route('jobs.recordings.show', [$job->id, $row->key])->with('status', number_format($count).' readings brought in');
     }
 
-    private function create(Job $job, string $name, int $inletA, float $bufferA, bool $ended): Recording
+    private function create(Job $job, string $name, int $inletAmps, float $bufferAmps, bool $ended): Recording
     {
         if ($job->recordings()->count() >= self::MOST_RECORDINGS) {
             throw new Refused('name', sprintf('A job may have at most %d recordings.', self::MOST_RECORDINGS));
         }
 
-        return $job->recordings()->create([
-            'key' => $this->newKey(), 'name' => $name, 'began_ms' => MeterController::nowMs(), 'ended' => $ended, 'inlet_a' => $inletA, 'buffer_a' => $bufferA,
-        ]);
+        $key = $this->newKey();
+        $new = ['id' => $key, 'name' => $name, 'began_ms' => MeterController::nowMs(), 'ended' => $ended, 'buffer_a' => $bufferAmps, 'inlet_a' => $inletAmps];
+        JobEditor::attach($job, $this->user(), "$name: recording", fn (JobState $state): JobState => $state->withAttachments($state->attachments->withRecording($new)));
+
+        return $this->recording($job, $key);
+    }
+
+    /** @param  array<string, mixed>  $columns  that are other now */
+    private function change(Job $job, Recording $row, array $columns, string $label): void
+    {
+        $changed = [...AttachmentRows::recording($row), ...$columns];
+        JobEditor::attach($job, $this->user(), $label, fn (JobState $state): JobState => $state->withAttachments($state->attachments->withRecording($changed)));
     }
 
     private function recording(Job $job, string $key): Recording
@@ -220,9 +236,9 @@ final class RecordingController extends Controller
     private static function settings(): Form
     {
         return new Form(
-            Field::text('name', 'what is recorded')->required()->atMost(100),
-            Field::numberChoice('inlet_a', 'inlet to hold it against, amperes', [30, 50]),
-            Field::number('buffer_a', 'amperes on each leg for what did not run')->atMost(500)->default(0),
+            Field::text('name', 'what is recorded')->label('Name')->required()->atMost(100),
+            Field::numberChoice('inlet_a', 'inlet to hold it against, amperes', [30, 50])->label('Inlet'),
+            Field::number('buffer_a', 'amperes on each leg for what did not run')->label('Buffer')->in(Unit::Amperes)->atMost(500)->default(0),
         );
     }
 }

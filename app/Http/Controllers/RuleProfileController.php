@@ -11,8 +11,8 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
-use Underpin\Codebook\LocalRules;
-use Underpin\JobFile\Section\LocalRulesSection;
+use Underpin\Job\LocalRules;
+use Underpin\Job\Part\LocalRulesPart;
 use Underpin\Refused;
 
 /** The shop's profiles of local rules. A job keeps a copy of its own, so that an old job does not change by itself. */
@@ -45,14 +45,14 @@ final class RuleProfileController extends Controller
         if ($key === '' || $this->user()->shop->ruleProfiles()->where('key', $key)->exists()) {
             throw new Refused('authority', 'authority: give it a name that no other profile has.');
         }
-        $this->user()->shop->ruleProfiles()->create(['key' => $key, 'rules' => LocalRulesSection::write($rules)]);
+        $this->user()->shop->ruleProfiles()->create(['key' => $key, 'rules' => LocalRulesPart::write($rules)]);
 
         return redirect()->route('rules.index')->with('status', "$rules->authority is kept.");
     }
 
     public function update(Request $request, string $profile): RedirectResponse
     {
-        $this->row($profile)->update(['rules' => LocalRulesSection::write(RulesInput::read($request))]);
+        $this->row($profile)->update(['rules' => LocalRulesPart::write(RulesInput::read($request))]);
 
         return redirect()->route('rules.index')->with('status', 'Saved. Jobs keep the rules that they were given, until they take these.');
     }

@@ -11,13 +11,13 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Underpin\Service\Slot;
-use Underpin\Stage;
+use Underpin\Job\Position;
+use Underpin\StageKey;
 
 /** One stage of a job, open at one of its circuits or at a free space. */
 final class StageController extends Controller
 {
-    public function __invoke(Request $request, Job $job, Stage $stage): View|Response|RedirectResponse
+    public function __invoke(Request $request, Job $job, StageKey $stage): View|Response|RedirectResponse
     {
         $screen = JobScreen::open(
             $job, $stage,
@@ -36,6 +36,6 @@ final class StageController extends Controller
     {
         $space = $request->integer('space');
 
-        return $space >= 1 && $space <= Slot::HIGHEST_SPACE ? $space : null;
+        return $space >= 1 && $space <= Position::HIGHEST_SPACE ? $space : null;
     }
 }

@@ -3,9 +3,9 @@
 <figure class="board" data-board>
     <svg viewBox="0 0 {{ $board::WIDTH }} {{ $board->height() }}" role="group" aria-label="{{ $panel->name }}, {{ $panel->spaces }} spaces">
         <rect class="board-case" x="1" y="1" width="638" height="{{ $board->height() - 2 }}" rx="12"/>
-        @if ($panel->mainA)
+        @if ($panel->mainAmps)
             <rect class="main" x="216" y="18" width="208" height="56" rx="5"/>
-            <text class="main-text" x="320" y="42" text-anchor="middle">MAIN {{ $panel->mainA }} A</text>
+            <text class="main-text" x="320" y="42" text-anchor="middle">MAIN {{ $panel->mainAmps }} A</text>
             <text class="main-small" x="320" y="62" text-anchor="middle">lugs above stay live</text>
         @else
             <rect class="main main-none" x="216" y="18" width="208" height="56" rx="5"/>
@@ -19,14 +19,14 @@
             <text class="leg-letter leg-letter-{{ strtolower($row['leg']->value) }}" x="320" y="{{ $row['box']->middle() + 5 }}" text-anchor="middle">{{ $row['leg']->value }}</text>
         @endforeach
         @foreach ($board->freeSpaces() as $space)
-            @php($box = $board->box(new Underpin\Service\Slot($space)))
-            <a class="free {{ $screen->newSpace === $space && $screen->newPanel === $panel->id ? 'is-selected' : '' }}" href="{{ route('jobs.stage', [$screen->row->id, 'survey', 'panel' => $panel->id, 'space' => $space]) }}" data-space="{{ $space }}" data-leg="{{ Underpin\Service\Slot::legOfSpace($space)->value }}" data-free aria-label="Space {{ $space }}, free">
+            @php($box = $board->box(new Underpin\Job\Position($space)))
+            <a class="free {{ $screen->newSpace === $space && $screen->newPanel === $panel->id ? 'is-selected' : '' }}" href="{{ route('jobs.stage', [$screen->row->id, 'survey', 'panel' => $panel->id, 'space' => $space]) }}" data-space="{{ $space }}" data-leg="{{ Underpin\Job\Position::legOfSpace($space)->value }}" data-free aria-label="Space {{ $space }}, free">
                 <rect x="{{ $box->x }}" y="{{ $box->y }}" width="{{ $box->w }}" height="{{ $box->h }}" rx="4"/>
                 <text x="{{ $box->x + $box->w / 2 }}" y="{{ $box->middle() + 5 }}" text-anchor="middle">free</text>
             </a>
         @endforeach
-        @if ($slot = $board->generatorSlot())
-            @php($box = $board->box($slot))
+        @if ($position = $board->generatorPosition())
+            @php($box = $board->box($position))
             <g class="generator">
                 <rect x="{{ $box->x }}" y="{{ $box->y }}" width="{{ $box->w }}" height="{{ $box->h }}" rx="4"/>
                 <text x="{{ $box->x + $box->w / 2 }}" y="{{ $box->middle() + 5 }}" text-anchor="middle">Generator breaker, held down</text>

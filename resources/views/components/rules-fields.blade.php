@@ -11,7 +11,7 @@
     <x-pick :id="$prefix.'-inspection'" name="inspection" label="Inspection" :options="[1 => 'needed', 0 => 'not needed']" :value="(int) $rules->inspection"/>
 </div>
 <div class="fields">
-    @foreach (Underpin\Loads\Demand\DemandMethod::cases() as $method)
+    @foreach (Underpin\Job\DemandMethod::cases() as $method)
         <x-pick :id="$prefix.'-'.$method->value" :name="'accepts_'.$method->value" :label="'Accepts '.$method->value" :options="$yes" :value="(int) $rules->accepts($method)"/>
     @endforeach
 </div>

@@ -1,7 +1,7 @@
-@php($several = count($file->panels) > 1)
-@php($verb = $file->connection === Underpin\Connection\ConnectionKind::ManualSwitch ? 'Switch' : ($file->connection === Underpin\Connection\ConnectionKind::Cords ? 'Plug in' : 'Breaker'))
+@php($supply = Underpin\Sizing\Supply::of($file->generator))
+@php($several = count($file->service->panels) > 1)
 <article class="card-sheet">
-    <header class="card-top"><h2>When the power is out</h2><p>{{ $file->name }}{{ $file->customer->address ? ' · '.$file->customer->address : '' }}{{ $file->supply ? ' · '.$file->supply->words() : '' }}</p></header>
+    <header class="card-top"><h2>When the power is out</h2><p>{{ $file->name }}{{ $file->client->address ? ' · '.$file->client->address : '' }}{{ $supply ? ' · '.$supply->words() : '' }}</p></header>
     @if ($card->gaps !== [])
         <div class="card-draft">
             <b>Draft: do not hand over yet.</b>
@@ -20,7 +20,7 @@
     </td><td class="card-right">
         <h3>Turn on in this order</h3>
         <table class="card-list">
-            <thead><tr><th></th><th>{{ $verb }}</th><th>What</th><th>Then wait</th></tr></thead>
+            <thead><tr><th></th><th>{{ $card->throws }}</th><th>What</th><th>Then wait</th></tr></thead>
             <tbody>@forelse ($card->start as $i => $row)<tr><td class="n">{{ $i + 1 }}</td><td class="space">{{ $row->label }}@if ($several)<small>{{ $row->panel }}</small>@endif</td><td>{{ $row->name }}</td><td class="wait">{{ $row->waitWords() }}</td></tr>@empty<tr><td colspan="4">Nothing is marked yet.</td></tr>@endforelse</tbody>
         </table>
         @if ($card->room !== [])
@@ -32,5 +32,5 @@
             <p class="card-off">@foreach ($card->leaveOff as $row)<span>{{ $row->label }}@if ($several) <small>{{ $row->panel }}</small>@endif {{ $row->name }}</span>@if (! $loop->last); @endif @endforeach</p>
         @endif
     </td></tr></table>
-    <footer class="card-foot">Made from the survey and figures of this job. A licensed electrician and the local authority{{ $file->rules->authority ? ' ('.$file->rules->authority.')' : '' }} decide; this card does not say that anything is safe to energize. {{ $file->rules->edition }}{{ $file->rules->dated ? ', local rules as of '.$file->rules->dated : '' }}{{ $file->rules->who ? '. Work: '.$file->rules->who : '' }}.</footer>
+    <footer class="card-foot">Made from the survey and figures of this job. A licensed electrician and the local authority{{ $file->authority->rules->authority ? ' ('.$file->authority->rules->authority.')' : '' }} decide; this card does not say that anything is safe to energize. {{ $file->authority->rules->edition }}{{ $file->authority->rules->dated ? ', local rules as of '.$file->authority->rules->dated : '' }}{{ $file->authority->rules->who ? '. Work: '.$file->authority->rules->who : '' }}.</footer>
 </article>

@@ -1,5 +1,5 @@
 <h2>{{ $circuit->label() }} · {{ $circuit->name ?: 'unnamed' }}</h2>
-<p class="quiet">{{ $circuit->breakerA }} A {{ $circuit->slot->poles === 2 ? 'two-pole' : 'one-pole' }}{{ $circuit->protection->mark() ? ', '.$circuit->protection->mark() : '' }}, {{ $circuit->leg()->words() }}@if ($circuit->slot->half), {{ $circuit->slot->poles === 2 ? 'a pair of a quad' : 'half of a tandem' }}@endif</p>
+<p class="quiet">{{ $circuit->breakerAmps }} A {{ $circuit->position->poles === 2 ? 'two-pole' : 'one-pole' }}{{ $circuit->protection->mark() ? ', '.$circuit->protection->mark() : '' }}, {{ $circuit->leg()->words() }}@if ($circuit->position->half), {{ $circuit->position->poles === 2 ? 'a pair of a quad' : 'half of a tandem' }}@endif</p>
 @include('parts.role')
 @include('parts.own')
 @if ($screen->stage->value === 'loads')

@@ -3,18 +3,18 @@
     @forelse ($circuit->loads as $load)
         <form id="load-{{ $load->id }}" class="load" method="post" action="{{ route('jobs.loads.update', [$screen->row->id, $load->id]) }}" data-parts data-autosave aria-label="{{ $load->name }}">
             @csrf @method('PATCH')
-            <x-was :values="['name' => $load->name, 'kind' => $load->kind->value, 'run_w' => $load->runW, 'start_w' => $load->startW, 'pf' => $load->pf, 'duty' => $load->duty?->value, 'on_s' => $load->onS, 'off_s' => $load->offS, 'season' => $load->season?->value, 'phase' => $load->phase?->value]"/>
+            <x-was :values="['name' => $load->name, 'kind' => $load->kind->value, 'run_w' => $load->runW, 'start_w' => $load->startW, 'pf' => $load->pf, 'duty' => $load->duty?->value, 'on_s' => $load->onS, 'off_s' => $load->offS, 'season' => $load->season?->value, 'phase' => $load->partOfDay?->value]"/>
             <x-field :id="'ln-'.$load->id" name="name" label="Load" :value="$load->name" maxlength="100"/>
             <div class="fields">
                 <x-field :id="'lr-'.$load->id" name="run_w" label="Runs" unit="W" :value="Underpin\Csv\Number::write($load->runW)"/>
                 <x-field :id="'ls-'.$load->id" name="start_w" label="Starts" unit="W" :value="Underpin\Csv\Number::write($load->startW)"/>
                 <x-field :id="'lp-'.$load->id" name="pf" label="PF" :value="Underpin\Csv\Number::write($load->pf)" inputmode="decimal"/>
             </div>
-            <details class="by-hand" @if ($load->duty || $load->season || $load->phase) open @endif>
+            <details class="by-hand" @if ($load->duty || $load->season || $load->partOfDay) open @endif>
                 <summary>When it runs</summary>
                 <div class="fields">
                     <x-pick :id="'ld-'.$load->id" name="duty" label="Duty" :options="['' => 'as usual', 'continuous' => 'continuous', 'cycling' => 'cycling', 'by hand' => 'by hand']" :value="$load->duty?->value"/>
-                    @if ($load->duty === Underpin\Loads\Duty::Cycling)
+                    @if ($load->duty === Underpin\Job\Duty::Cycling)
                         <x-field :id="'lo-'.$load->id" name="on_s" label="On" unit="s" :value="Underpin\Csv\Number::write($load->onS)"/>
                         <x-field :id="'lf-'.$load->id" name="off_s" label="Off" unit="s" :value="Underpin\Csv\Number::write($load->offS)"/>
                     @else
@@ -23,7 +23,7 @@
                 </div>
                 <div class="fields">
                     <x-pick :id="'lz-'.$load->id" name="season" label="Season" :options="['' => 'all year', 'winter' => 'winter', 'summer' => 'summer']" :value="$load->season?->value"/>
-                    <x-pick :id="'lu-'.$load->id" name="phase" label="Used" :options="['' => 'any time', 'morning' => 'mornings', 'day' => 'by day', 'evening' => 'evenings', 'night' => 'at night']" :value="$load->phase?->value"/>
+                    <x-pick :id="'lu-'.$load->id" name="phase" label="Used" :options="['' => 'any time', 'morning' => 'mornings', 'day' => 'by day', 'evening' => 'evenings', 'night' => 'at night']" :value="$load->partOfDay?->value"/>
                 </div>
             </details>
             <div class="fields fields-end">
@@ -48,12 +48,12 @@
     <summary>Measured <small>{{ $circuit->measured?->words() ?? 'not yet' }}</small></summary>
     <form id="measured-form" method="post" action="{{ route('jobs.measured', $screen->row->id) }}" data-parts>
         @csrf @method('PUT')
-        <x-was :values="['measured_leg' => $circuit->measured?->leg->value, 'measured_run_a' => $circuit->measured?->runA, 'measured_start_a' => $circuit->measured?->startA]"/>
+        <x-was :values="['measured_leg' => $circuit->measured?->leg->value, 'measured_run_a' => $circuit->measured?->runAmps, 'measured_start_a' => $circuit->measured?->startAmps]"/>
         <input type="hidden" name="circuit" value="{{ $circuit->id }}"><input type="hidden" name="by_hand" value="1">
         <div class="fields">
             <x-pick id="me-leg" name="measured_leg" label="Rose on" :options="['A' => 'leg A', 'B' => 'leg B', 'AB' => 'both']" :value="$circuit->measured?->leg->value ?? $circuit->leg()->value"/>
-            <x-field id="me-run" name="measured_run_a" label="Runs" unit="A" :value="Underpin\Csv\Number::write($circuit->measured?->runA)"/>
-            <x-field id="me-start" name="measured_start_a" label="Starts" unit="A" :value="Underpin\Csv\Number::write($circuit->measured?->startA)"/>
+            <x-field id="me-run" name="measured_run_a" label="Runs" unit="A" :value="Underpin\Csv\Number::write($circuit->measured?->runAmps)"/>
+            <x-field id="me-start" name="measured_start_a" label="Starts" unit="A" :value="Underpin\Csv\Number::write($circuit->measured?->startAmps)"/>
         </div>
         <button class="button">Keep what was measured</button>
     </form>

@@ -1,5 +1,5 @@
 <h2>New breaker in space {{ $screen->newSpace }}</h2>
-<p class="quiet">{{ Underpin\Service\Slot::legOfSpace($screen->newSpace)->words() }} here; a two-pole also takes space {{ $screen->newSpace + 2 }}.</p>
+<p class="quiet">{{ Underpin\Job\Position::legOfSpace($screen->newSpace)->words() }} here; a two-pole also takes space {{ $screen->newSpace + 2 }}.</p>
 <form id="new-breaker-form" method="post" action="{{ route('jobs.circuits.store', $screen->row->id) }}" data-parts>
     @csrf
     <input type="hidden" name="stage" value="survey"><input type="hidden" name="panel" value="{{ $screen->newPanel }}">

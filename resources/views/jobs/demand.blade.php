@@ -11,9 +11,9 @@
                 </div>
                 <x-schools :screen="$screen" at="demand"/>
                 <div class="print-only">
-                    <p><b>{{ $screen->row->name }}</b>{{ $screen->row->customer_address ? ', '.$screen->row->customer_address : '' }}. {{ $screen->job->rules->authority ?: 'No local amendments named' }}, {{ $screen->job->rules->edition }}{{ $screen->job->rules->dated ? ', as of '.$screen->job->rules->dated : '' }}.</p>
-                    @if ($screen->job->demand)
-                        <p>@foreach ($demand->fields as $name => $value)@if ($value !== null && $value !== '' && $value !== 0.0 && $name !== 'method'){{ App\Screens\FieldLabel::of($name) }}: {{ is_scalar($value) ? str_replace("\n", '; ', (string) $value) : '' }}. @endif @endforeach</p>
+                    <p><b>{{ $screen->row->name }}</b>{{ $screen->row->customer_address ? ', '.$screen->row->customer_address : '' }}. {{ $screen->job->authority->rules->authority ?: 'No local amendments named' }}, {{ $screen->job->authority->rules->edition }}{{ $screen->job->authority->rules->dated ? ', as of '.$screen->job->authority->rules->dated : '' }}.</p>
+                    @if ($screen->job->basis->demand)
+                        <p>@foreach ($demand->fields as $name => $value)@if ($value !== null && $value !== '' && $value !== 0.0 && $name !== 'method'){{ Underpin\Job\Part\DemandInputsPart::form()->field($name)->label }}: {{ is_scalar($value) ? str_replace("\n", '; ', (string) $value) : '' }}. @endif @endforeach</p>
                     @endif
                     <p>A licensed electrician and the local authority decide.</p>
                 </div>
@@ -22,7 +22,7 @@
                     @csrf @method('PUT')
                     <x-was :values="$demand->fields"/>
                     <div class="fields">
-                        <x-pick id="d-method" name="method" label="Calculation" :options="array_combine(array_column(Underpin\Loads\Demand\DemandMethod::cases(), 'value'), array_map(fn ($m) => ucfirst($m->words()).', '.str_replace('NEC 2023 ', '', $m->section()), Underpin\Loads\Demand\DemandMethod::cases()))" :value="$f('method', 'optional')"/>
+                        <x-pick id="d-method" name="method" label="Calculation" :options="array_combine(array_column(Underpin\Job\DemandMethod::cases(), 'value'), array_map(fn ($m) => ucfirst($m->words()).', '.str_replace('NEC 2023 ', '', $m->section()), Underpin\Job\DemandMethod::cases()))" :value="$f('method', 'optional')"/>
                         <x-field id="d-area" name="floor_area_ft2" label="Floor area" unit="ft²" :value="$f('floor_area_ft2')"/>
                         <x-field id="d-small" name="small_appliance_circuits" label="Small-appliance circuits" inputmode="numeric" :value="$f('small_appliance_circuits', '2')"/>
                         <x-field id="d-laundry" name="laundry_circuits" label="Laundry circuits" inputmode="numeric" :value="$f('laundry_circuits', '1')"/>
@@ -60,9 +60,9 @@
                         <table class="table">
                             <thead><tr><th>Line</th><th>Section</th><th class="num">VA</th></tr></thead>
                             <tbody>@foreach ($demand->sheet->lines as $line)<tr><td>{{ $line->label }}</td><td><cite>{{ $line->section }}</cite></td><td class="num">{{ number_format($line->va) }}</td></tr>@endforeach</tbody>
-                            <tfoot><tr><th scope="row" colspan="2">Demand</th><td class="num">{{ number_format($demand->sheet->demandVa) }}</td></tr><tr><th scope="row" colspan="2">At {{ number_format($demand->sheet->volts) }} V</th><td class="num">{{ number_format($demand->sheet->demandA(), 1) }} A</td></tr></tfoot>
+                            <tfoot><tr><th scope="row" colspan="2">Demand</th><td class="num">{{ number_format($demand->sheet->demandVa) }}</td></tr><tr><th scope="row" colspan="2">At {{ number_format($demand->sheet->volts) }} V</th><td class="num">{{ number_format($demand->sheet->demandAmps(), 1) }} A</td></tr></tfoot>
                         </table>
-                        @if ($demand->sheet->method === Underpin\Loads\Demand\DemandMethod::Measured)<p class="quiet">220.87 wants a year of data, or 30 days of recording with the heating or cooling of the season on and the house in use, and the service protected as 240.4 and 230.90 ask.</p>@endif
+                        @if ($demand->sheet->method === Underpin\Job\DemandMethod::Measured)<p class="quiet">220.87 wants a year of data, or 30 days of recording with the heating or cooling of the season on and the house in use, and the service protected as 240.4 and 230.90 ask.</p>@endif
                     </section>
                 @endif
                 <p class="quiet">@unless ($demand->sheet)The calculation is not worked out yet. @endunless<a href="{{ route('jobs.schools', $screen->row->id) }}">Beside the list and what was measured</a></p>

@@ -16,12 +16,12 @@
                 @else
                     <ul class="jobs">
                         @foreach ($jobs as $job)
-                            @php($stage = Underpin\Stage::from($job->reached))
+                            @php($reached = array_search($job->reached, array_map(fn ($s) => $s->key()->value, $stages), true))
                             <li>
                                 <a class="job-card" href="{{ route('jobs.show', $job->id) }}">
                                     <span class="who"><b>{{ $job->name }}</b>
                                     <span class="quiet">{{ $job->customer_name ?: 'no customer yet' }}{{ $job->customer_address ? ', '.$job->customer_address : '' }}</span></span>
-                                    <span class="reached"><svg viewBox="0 0 102 12" width="102" height="12" aria-hidden="true"><line x1="6" x2="96" y1="6" y2="6" class="reach-line"/>@foreach (Underpin\Stage::open() as $n => $each)<circle cx="{{ 6 + 18 * $n }}" cy="6" r="4.5" class="{{ $n <= array_search($stage, Underpin\Stage::open(), true) ? 'reach-on' : 'reach-off' }}"/>@endforeach</svg> {{ $stage->title() }}</span>
+                                    <span class="reached"><svg viewBox="0 0 102 12" width="102" height="12" aria-hidden="true"><line x1="6" x2="96" y1="6" y2="6" class="reach-line"/>@foreach ($stages as $n => $each)<circle cx="{{ 6 + 18 * $n }}" cy="6" r="4.5" class="{{ $n <= $reached ? 'reach-on' : 'reach-off' }}"/>@endforeach</svg> {{ $stages[$reached]->title() }}</span>
                                     @if ($job->findings > 0)<span class="flag flag-{{ $job->worst }}">{{ $job->findings }}<span class="sr"> findings, the worst: {{ $job->worst }}</span></span>@endif
                                     <time class="quiet" datetime="{{ $job->updated_at?->toIso8601String() }}">{{ $job->updated_at?->format('M j, Y') }}</time>
                                 </a>
@@ -44,7 +44,7 @@
                     @csrf
                     <x-field id="new-name" name="name" label="Job" maxlength="100" required/>
                     <x-field id="new-customer" name="customer_name" label="Customer" maxlength="100"/>
-                    <x-pick id="new-spaces" name="spaces" label="Spaces of its panel" :options="array_combine(Underpin\Service\Panel::COMMON_SPACES, Underpin\Service\Panel::COMMON_SPACES)" value="42"/>
+                    <x-pick id="new-spaces" name="spaces" label="Spaces of its panel" :options="array_combine(Underpin\Job\Panel::COMMON_SPACES, Underpin\Job\Panel::COMMON_SPACES)" value="42"/>
                     <button class="button is-primary">Begin</button>
                 </form>
                 <h2>Bring in a job file</h2>

@@ -10,7 +10,7 @@
                 <input class="input" id="iv-file" type="file" name="file" accept=".csv,.txt,.tsv,.xml,text/csv,text/xml,application/xml" required aria-describedby="iv-file-error">
                 <p class="error" id="iv-file-error" data-error="file" role="alert">@error('file'){{ $message }}@enderror</p>
             </div>
-            <x-pick id="iv-zone" name="zone" label="Time zone of the meter" :options="array_combine(array_column(Underpin\Loads\Interval\Zone::cases(), 'value'), array_map(fn ($z) => $z->words(), Underpin\Loads\Interval\Zone::cases()))" :value="$year?->zone->value ?? 'eastern'"/>
+            <x-pick id="iv-zone" name="zone" label="Time zone of the meter" :options="array_combine(array_column(Underpin\Measure\Interval\Zone::cases(), 'value'), array_map(fn ($z) => $z->words(), Underpin\Measure\Interval\Zone::cases()))" :value="$year?->zone->value ?? 'eastern'"/>
             <div class="pair"><button class="button is-primary">Bring it in</button></div>
         </div>
         <div class="progress-line" hidden><progress max="1"></progress> <output></output></div>

@@ -54,7 +54,7 @@
                 <div class="pair"><button class="button">Hold against it</button></div>
             </div>
         </form>
-        @if ($summary)<p class="verdict-line {{ $summary->spareA($recording->inlet_a, $recording->buffer_a) < 0 ? 'tone-danger' : 'tone-good' }}"><b>{{ $data->inletWords() }}</b> Highest ten seconds {{ number_format(max($summary->lastingA, $summary->lastingB), 1) }} A{{ $recording->buffer_a > 0 ? ' and '.number_format($recording->buffer_a, 1).' A buffer' : ', no buffer yet for what did not run' }}.</p>@endif
+        @if ($summary)<p class="verdict-line {{ $summary->spareAmps($recording->inlet_a, $recording->buffer_a) < 0 ? 'tone-danger' : 'tone-good' }}"><b>{{ $data->inletWords() }}</b> Highest ten seconds {{ number_format(max($summary->lastingA, $summary->lastingB), 1) }} A{{ $recording->buffer_a > 0 ? ' and '.number_format($recording->buffer_a, 1).' A buffer' : ', no buffer yet for what did not run' }}.</p>@endif
         @include('parts.offers', ['data' => $data])
         <form method="post" action="{{ route('jobs.recordings.destroy', [$screen->row->id, $recording->key]) }}">@csrf @method('DELETE')<button class="button is-quiet">Remove this recording</button></form>
     @endif

@@ -7,7 +7,7 @@
                 @csrf
                 <x-field id="rc-name" name="name" label="What is recorded" value="One by one" maxlength="100"/>
                 <div class="fields">
-                    <x-pick id="rc-inlet" name="inlet_a" label="Held against an inlet of" :options="[30 => '30 A', 50 => '50 A']" :value="$screen->job->wire->inletA === 50 ? 50 : 30"/>
+                    <x-pick id="rc-inlet" name="inlet_a" label="Held against an inlet of" :options="[30 => '30 A', 50 => '50 A']" :value="$screen->job->wire->inletAmps === 50 ? 50 : 30"/>
                     <x-field id="rc-buffer" name="buffer_a" label="Buffer for the rest" unit="A a leg" value="0"/>
                 </div>
                 <button class="button is-primary">Start recording</button>

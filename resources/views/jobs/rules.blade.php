@@ -2,14 +2,14 @@
     @include('parts.header')
     <main id="page" class="wide" tabindex="-1">
         <div class="stage-head"><h1>Local rules of this job</h1><a class="button" href="{{ route('jobs.stage', [$screen->row->id, 'survey']) }}">Back to the survey</a></div>
-        <dl class="waits">@foreach ($screen->job->rules->lines() as $rule => $is)<div><dt>{{ $rule }}</dt><dd>{{ $is }}</dd></div>@endforeach
-            <div><dt>Source</dt><dd>{{ $screen->job->rules->source ?: 'not said' }}{{ $screen->job->rules->dated ? ', '.$screen->job->rules->dated : '' }}</dd></div></dl>
+        <dl class="waits">@foreach ($screen->job->authority->rules->lines() as $rule => $is)<div><dt>{{ $rule }}</dt><dd>{{ $is }}</dd></div>@endforeach
+            <div><dt>Source</dt><dd>{{ $screen->job->authority->rules->source ?: 'not said' }}{{ $screen->job->authority->rules->dated ? ', '.$screen->job->authority->rules->dated : '' }}</dd></div></dl>
         @error('profile')<p class="error" role="alert">{{ $message }}</p>@enderror
         <h2 class="gap">What another authority would change here</h2>
         <div class="ways">
             @foreach ($profiles as $key => $rules)
                 @php($change = $changes[$key])
-                @php($isTaken = $screen->job->rulesProfile === (string) $key)
+                @php($isTaken = $screen->job->authority->profile === (string) $key)
                 <section class="way {{ $isTaken ? 'is-picked' : '' }}">
                     <h3>{{ $rules->authority }}</h3>
                     @if ($change->rules === [])

@@ -1,10 +1,10 @@
 <x-layouts.loads :screen="$screen" title="Three ways side by side" at="schools">
-    @php($job = $screen->job)
+    @php($basis = $screen->job->basis)
     <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="table schools">
         <thead><tr><th>Way</th><th>What</th><th class="num">Leg A</th><th class="num">Leg B</th><th class="num">Together</th><th>Note</th></tr></thead>
         <tbody>@foreach ($comparison->rows as $i => $row)
-            <tr class="{{ $row->school === $job->figures ? 'is-used' : '' }}">
-                <th scope="row">@if ($i === 0 || $comparison->rows[$i - 1]->school !== $row->school){{ ucfirst($row->school->value) }}@endif</th>
+            <tr class="{{ $row->basis === $basis->use ? 'is-used' : '' }}">
+                <th scope="row">@if ($i === 0 || $comparison->rows[$i - 1]->basis !== $row->basis){{ ucfirst($row->basis->value) }}@endif</th>
                 <td>{{ $row->what }}</td>
                 @if ($row->aAmps === null)<td colspan="3" class="quiet num">–</td>@else<td class="num">{{ number_format($row->aAmps, 1) }} A</td><td class="num">{{ number_format($row->bAmps, 1) }} A</td><td class="num">{{ $row->totalVa === null ? '' : number_format($row->totalVa).' VA' }}</td>@endif
                 <td class="quiet">{{ $row->note }}</td>
@@ -16,12 +16,12 @@
         <ul class="because">@foreach ($comparison->differences as $why)<li>{{ $why }}</li>@endforeach</ul>
     </section>
     <section class="way" aria-label="What sizing uses"><h2>What sizing uses</h2>
-        <p>Now: <b>{{ $job->figures->words() }}</b>.@if ($job->figuresReason !== '') {{ $job->figuresReason }}@endif</p>
+        <p>Now: <b>{{ $basis->use->words() }}</b>.@if ($basis->reason !== '') {{ $basis->reason }}@endif</p>
         <form id="schools-form" method="post" action="{{ route('jobs.schools.update', $screen->row->id) }}" class="sheet-form">
             @csrf @method('PUT')
-            <x-was :values="['figures' => $job->figures->value, 'figures_reason' => $job->figuresReason]"/>
-            <x-pick id="sc-figures" name="figures" label="Size by" :options="array_combine(array_column(Underpin\Loads\School::cases(), 'value'), array_map(fn ($s) => $s->words(), Underpin\Loads\School::cases()))" :value="$job->figures->value"/>
-            <x-field id="sc-reason" name="figures_reason" label="Because" :value="$job->figuresReason" maxlength="500"/>
+            <x-was :values="['figures' => $basis->use->value, 'figures_reason' => $basis->reason]"/>
+            <x-pick id="sc-figures" name="figures" label="Size by" :options="array_combine(array_column(Underpin\Job\LoadBasis::cases(), 'value'), array_map(fn ($s) => $s->words(), Underpin\Job\LoadBasis::cases()))" :value="$basis->use->value"/>
+            <x-field id="sc-reason" name="figures_reason" label="Because" :value="$basis->reason" maxlength="500"/>
             <button class="button is-primary">Size by this</button>
         </form>
     </section>

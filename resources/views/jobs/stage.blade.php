@@ -1,4 +1,4 @@
-<x-layouts.page :title="$screen->stage->title().' · '.$screen->row->name" :job="$screen->row">
+<x-layouts.page :title="$screen->report()->stage->title().' · '.$screen->row->name" :job="$screen->row">
     @include('parts.header')
     <div id="page">
         @include('parts.strip')

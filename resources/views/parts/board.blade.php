@@ -1,8 +1,8 @@
 <div id="part-board" class="boards">
     @include('parts.tally')
-    @forelse ($screen->job->panels as $panel)
+    @forelse ($screen->job->service->panels as $panel)
         <section class="panel" aria-label="{{ $panel->name }}">
-            @if (count($screen->job->panels) > 1 || $screen->stage->value === 'survey')
+            @if (count($screen->job->service->panels) > 1 || $screen->stage->value === 'survey')
                 <h2 class="panel-name">{{ $panel->name }} <small>{{ $panel->kind->words() }}, {{ $panel->spaces }} spaces, {{ count($panel->circuits) }} breakers</small></h2>
             @endif
             <x-panel-board :panel="$panel" :screen="$screen"/>

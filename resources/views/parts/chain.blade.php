@@ -1,4 +1,4 @@
-@php($chain = $screen->facts()->chain)
+@php($chain = $screen->design()->distribution())
 @php($service = $screen->job->service)
 @php($drawing = new App\Drawings\ChainDrawing($chain))
 @php($bonds = $chain->bonds())
@@ -15,18 +15,18 @@
                 <g class="chain-node {{ $node->isService ? 'is-service' : '' }}">
                     <rect x="{{ $box->x }}" y="{{ $box->y }}" width="{{ $box->w }}" height="{{ $box->h }}" rx="8"/>
                     @if ($node->parent !== null)
-                        <rect class="live-lugs {{ $drawing->isUtilitys($node) ? 'live-utility' : 'live-feeder' }}" x="{{ $box->x }}" y="{{ $box->y }}" width="{{ $node->offA === null ? $box->w : 14 }}" height="{{ $node->offA === null ? 7 : $box->h }}" rx="3"/>
+                        <rect class="live-lugs {{ $drawing->isUtilitys($node) ? 'live-utility' : 'live-feeder' }}" x="{{ $box->x }}" y="{{ $box->y }}" width="{{ $node->offAmps === null ? $box->w : 14 }}" height="{{ $node->offAmps === null ? 7 : $box->h }}" rx="3"/>
                     @endif
                     <text class="chain-name" x="{{ $box->x + 24 }}" y="{{ $box->y + 25 }}">{{ mb_strimwidth($node->name, 0, 17, '…') }}</text>
-                    <text class="chain-small" x="{{ $box->x + 24 }}" y="{{ $box->y + 45 }}">@if ($node->parent === null)no switch @elseif ($node->offA !== null){{ $node->kind === 'disconnect' ? 'disconnect' : 'main' }} {{ $node->offA }} A @else no main @endif</text>
+                    <text class="chain-small" x="{{ $box->x + 24 }}" y="{{ $box->y + 45 }}">@if ($node->parent === null)no switch @elseif ($node->offAmps !== null){{ $node->kind === 'disconnect' ? 'disconnect' : 'main' }} {{ $node->offAmps }} A @else no main @endif</text>
                     @if ($node->bonded)
                         <path class="bond" d="M{{ $box->x + 33 }} {{ $box->y + 52 }} v7 m-9 0 h18 m-15 4 h12 m-9 4 h6"/>
                         <text class="chain-small bond-text" x="{{ $box->x + 50 }}" y="{{ $box->y + 67 }}">neutral bonded</text>
                     @elseif ($node->bonded === null && $node->isService)
                         <text class="chain-small" x="{{ $box->x + 24 }}" y="{{ $box->y + 66 }}">bond: not looked</text>
                     @endif
-                    @if ($node->feederA !== null)
-                        <text class="chain-small feeder" x="{{ $box->x - 6 }}" y="{{ $box->middle() - 7 }}" text-anchor="end">{{ $node->feederA }} A</text>
+                    @if ($node->feederAmps !== null)
+                        <text class="chain-small feeder" x="{{ $box->x - 6 }}" y="{{ $box->middle() - 7 }}" text-anchor="end">{{ $node->feederAmps }} A</text>
                     @endif
                 </g>
             @endforeach
@@ -38,21 +38,21 @@
         <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="table">
             <thead><tr><th>Box</th><th>Fed by</th><th>Switched off by</th><th>Bond</th><th>What stays live then</th></tr></thead>
             <tbody>@foreach ($chain->nodes as $node)
-                <tr><th scope="row">{{ $node->name }}</th><td>{{ $node->parent === null ? 'utility' : $chain->node($node->parent)?->name }}{{ $node->feederA ? ', '.$node->feederA.' A' : '' }}</td><td>{{ $node->offA === null ? 'nothing in it' : ($node->isService ? 'service disconnect, ' : 'its main, ').$node->offA.' A' }}</td><td>{{ match ($node->bonded) { true => 'bonded', false => 'no bond', null => $node->parent === null ? '' : 'not looked' } }}</td><td>{{ $node->stillLive }}</td></tr>
+                <tr><th scope="row">{{ $node->name }}</th><td>{{ $node->parent === null ? 'utility' : $chain->node($node->parent)?->name }}{{ $node->feederAmps ? ', '.$node->feederAmps.' A' : '' }}</td><td>{{ $node->offAmps === null ? 'nothing in it' : ($node->isService ? 'service disconnect, ' : 'its main, ').$node->offAmps.' A' }}</td><td>{{ match ($node->bonded) { true => 'bonded', false => 'no bond', null => $node->parent === null ? '' : 'not looked' } }}</td><td>{{ $node->stillLive }}</td></tr>
             @endforeach</tbody>
         </table></div>
     </details>
-    <details class="by-hand" @if ($service->place === null || ($service->place !== Underpin\Service\DisconnectPlace::Panel && $service->disconnects === [])) open @endif>
+    <details class="by-hand" @if ($service->place === null || ($service->place !== Underpin\Job\DisconnectPlace::Panel && $service->disconnects === [])) open @endif>
     <summary>Where the service is switched off</summary>
     <form id="service-form" method="post" action="{{ route('jobs.service', $screen->row->id) }}" data-parts data-autosave>
         @csrf @method('PUT')
         <x-was :values="['place' => $service->place?->value]"/>
         <div class="fields">
-            <x-pick id="sv-place" name="place" label="The service is switched off by" :options="['' => 'not looked at'] + array_combine(array_column(Underpin\Service\DisconnectPlace::cases(), 'value'), array_map(fn ($p) => $p->words(), Underpin\Service\DisconnectPlace::cases()))" :value="$service->place?->value ?? ''"/>
+            <x-pick id="sv-place" name="place" label="The service is switched off by" :options="['' => 'not looked at'] + array_combine(array_column(Underpin\Job\DisconnectPlace::cases(), 'value'), array_map(fn ($p) => $p->words(), Underpin\Job\DisconnectPlace::cases()))" :value="$service->place?->value ?? ''"/>
         </div>
         <noscript><button class="button">Save</button></noscript>
     </form>
-    @if ($service->place !== null && $service->place !== Underpin\Service\DisconnectPlace::Panel)
+    @if ($service->place !== null && $service->place !== Underpin\Job\DisconnectPlace::Panel)
         @foreach ($service->disconnects as $disconnect)
             @php($d = 'd'.$loop->index)
             <form id="disconnect-{{ $disconnect->id }}" class="row-form" method="post" action="{{ route('jobs.disconnects.update', [$screen->row->id, $disconnect->id]) }}" data-parts data-autosave>
@@ -67,12 +67,12 @@
             </form>
             <form id="drop-{{ $disconnect->id }}" method="post" action="{{ route('jobs.disconnects.destroy', [$screen->row->id, $disconnect->id]) }}" data-parts>@csrf @method('DELETE')</form>
         @endforeach
-        @if (count($service->disconnects) < ($service->place === Underpin\Service\DisconnectPlace::Meter ? 1 : Underpin\Service\Service::MOST_DISCONNECTS))
+        @if (count($service->disconnects) < ($service->place === Underpin\Job\DisconnectPlace::Meter ? 1 : Underpin\Job\Service::MOST_DISCONNECTS))
             <form id="new-disconnect" class="row-form" method="post" action="{{ route('jobs.disconnects.store', $screen->row->id) }}" data-parts>
                 @csrf
                 <div class="fields">
-                    <x-field id="nd-name" name="name" label="New disconnect" maxlength="60" :value="count($service->disconnects) === 0 && $service->place === Underpin\Service\DisconnectPlace::Meter ? 'Meter disconnect' : ''"/>
-                    <x-field id="nd-amps" name="amps" label="Rating" unit="A" :value="$screen->job->serviceA ?? ''"/>
+                    <x-field id="nd-name" name="name" label="New disconnect" maxlength="60" :value="count($service->disconnects) === 0 && $service->place === Underpin\Job\DisconnectPlace::Meter ? 'Meter disconnect' : ''"/>
+                    <x-field id="nd-amps" name="amps" label="Rating" unit="A" :value="$screen->job->service->amps ?? ''"/>
                     <input type="hidden" name="bonded" value="">
                     <div class="pair"><button class="button">Add the disconnect</button></div>
                 </div>

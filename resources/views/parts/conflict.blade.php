@@ -1,12 +1,12 @@
 <div class="conflict">
     <h2>{{ $conflict->gone ? 'This has been removed in the meantime' : 'Somebody else has changed this' }}</h2>
-    <p>{{ $conflict->by?->user?->name ?? 'Somebody' }}{{ $conflict->by ? ', '.$conflict->by->created_at->format('H:i').': '.$conflict->by->label.'.' : '.' }} Nothing of yours is saved yet.</p>
+    <p>{{ $conflict->by ?? 'Somebody' }}. Nothing of yours is saved yet.</p>
     @if ($conflict->gone)
         <p>What you sent:</p>
-        <table class="table"><tbody>@foreach ($input as $name => $value)@if (is_string($value) && $value !== '' && ! in_array($name, ['stage', 'panel'], true))<tr><th scope="row">{{ App\Screens\FieldLabel::of($name) }}</th><td>{{ $value }}</td></tr>@endif @endforeach</tbody></table>
+        <table class="table"><tbody>@foreach ($input as $name => $value)@if (is_string($value) && $value !== '' && ! in_array($name, ['stage', 'panel'], true))<tr><th scope="row">{{ App\Http\FormInput::label(request(), $name) }}</th><td>{{ $value }}</td></tr>@endif @endforeach</tbody></table>
     @else
         <table class="table"><thead><tr><th></th><th>Stands there now</th><th>Yours</th></tr></thead>
-            <tbody>@foreach ($conflict->fields as $name => $both)<tr><th scope="row">{{ App\Screens\FieldLabel::of($name) }}</th><td>{{ App\Screens\FieldLabel::value($both['theirs']) }}</td><td>{{ App\Screens\FieldLabel::value($both['yours']) }}</td></tr>@endforeach</tbody></table>
+            <tbody>@foreach ($conflict->fields as $name => $both)<tr><th scope="row">{{ App\Http\FormInput::label(request(), $name) }}</th><td>{{ App\Http\FormInput::words($both['theirs']) }}</td><td>{{ App\Http\FormInput::words($both['yours']) }}</td></tr>@endforeach</tbody></table>
     @endif
     <div class="actions">
         <a class="button is-primary" href="{{ $back }}">Keep what is there</a>

@@ -1,9 +1,9 @@
-@php($existing = $screen->job->existing)
-<details id="part-existing" class="sheet" @if ($existing->found !== [] && count($existing->found) < count(Underpin\Service\ExistingFault::cases())) open @endif>
-    <summary>Backup equipment that is there already <small>{{ $existing->found === [] ? 'not looked at' : Underpin\Say::count(count($existing->faults()), 'fault').', '.count($existing->found).' of '.count(Underpin\Service\ExistingFault::cases()).' questions answered' }}</small></summary>
+@php($existing = $screen->job->service->existing)
+<details id="part-existing" class="sheet" @if ($existing->found !== [] && count($existing->found) < count(Underpin\Job\ExistingFault::cases())) open @endif>
+    <summary>Backup equipment that is there already <small>{{ $existing->found === [] ? 'not looked at' : Underpin\Say::count(count($existing->faults()), 'fault').', '.count($existing->found).' of '.count(Underpin\Job\ExistingFault::cases()).' questions answered' }}</small></summary>
     <p class="quiet">Answer at the wall. Every yes becomes a finding with what to do.</p>
     <ul class="questions">
-        @foreach (Underpin\Service\ExistingFault::cases() as $fault)
+        @foreach (Underpin\Job\ExistingFault::cases() as $fault)
             @php($answer = $existing->answer($fault))
             <li>
                 <span id="q-{{ $fault->value }}">{{ $fault->question() }}</span>

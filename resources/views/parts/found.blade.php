@@ -1,6 +1,6 @@
 <ul class="found">
     @foreach ($stages as $stage)
-        <li><a href="{{ route('jobs.stage', [$open->id, $stage->value]) }}">{{ $stage->title() }}<small>stage</small></a></li>
+        <li><a href="{{ route('jobs.stage', [$open->id, $stage->key()->value]) }}">{{ $stage->title() }}<small>stage</small></a></li>
     @endforeach
     @foreach ($circuits as $circuit)
         <li><a href="{{ route('jobs.stage', [$open->id, 'loads', 'at' => $circuit->key]) }}">{{ $circuit->space }}{{ $circuit->half }} {{ $circuit->name }}<small>circuit</small></a></li>

@@ -1,7 +1,7 @@
 <div id="part-header">
 <x-topbar>
     <a class="jobname" href="{{ route('jobs.show', $screen->row->id) }}">{{ $screen->row->name }}</a>
-    <span class="saved">{{ $screen->undo?->user ? 'last change '.$screen->undo->created_at->format('M j, H:i').' by '.$screen->undo->user->name : 'no changes yet' }}</span>
+    <span class="saved">{{ $screen->last ? 'last change '.$screen->last->created_at->format('M j, H:i').' by '.$screen->last->by : 'no changes yet' }}</span>
     <x-slot:tools>
         @if ($screen->undo)
             <form method="post" action="{{ route('jobs.undo', $screen->row->id) }}" data-refresh id="undo-form">@csrf

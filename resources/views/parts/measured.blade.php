@@ -1,8 +1,8 @@
-@php($circuits = array_values(array_filter($screen->job->drawingCircuits(), fn ($c) => $c->role !== Underpin\Loads\Role::Off || $c->measured !== null)))
+@php($circuits = array_values(array_filter($screen->job->drawingCircuits(), fn ($c) => $c->role !== Underpin\Job\Role::Off || $c->measured !== null)))
 @php($done = count(array_filter($circuits, fn ($c) => $c->measured !== null)))
 <section id="part-measured" class="measured" aria-label="Circuit by circuit">
     <h2>Circuit by circuit <small>{{ $done }} of {{ count($circuits) }} measured</small></h2>
-    <x-findings :findings="array_values(array_filter($screen->review->findings, fn ($f) => in_array($f->code, ['LEG_CONTRADICTS', 'RECEPTACLE_UNDER_LOAD'], true)))"/>
+    <x-findings :findings="array_values(array_filter($screen->review->findings, fn ($f) => in_array($f->code, [Underpin\Checks\Code::LegContradicts, Underpin\Checks\Code::ReceptacleUnderLoad], true)))"/>
     <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="table">
         <thead><tr><th>Circuit</th><th>Leg</th><th class="num">Listed</th><th class="num">Measured</th><th class="num">Start</th><th>When</th></tr></thead>
         <tbody>@foreach ($circuits as $circuit)
@@ -10,8 +10,8 @@
                 <th scope="row"><a href="{{ route('jobs.stage', [$screen->row->id, 'loads', 'at' => $circuit->id]) }}">{{ $circuit->title() }}</a></th>
                 <td>{{ $circuit->leg()->value }}@if ($circuit->measured && $circuit->measured->leg !== $circuit->leg()) → {{ $circuit->measured->leg->value }}@endif</td>
                 <td class="num">@if ($circuit->figuresMissing())<small>no figures</small>@else{{ number_format($circuit->runAmps(), 1) }} A @endif</td>
-                <td class="num">{{ $circuit->measured ? number_format($circuit->measured->runA, 1).' A' : '–' }}</td>
-                <td class="num">{{ $circuit->measured ? number_format($circuit->measured->startA, 1).' A' : '' }}</td>
+                <td class="num">{{ $circuit->measured ? number_format($circuit->measured->runAmps, 1).' A' : '–' }}</td>
+                <td class="num">{{ $circuit->measured ? number_format($circuit->measured->startAmps, 1).' A' : '' }}</td>
                 <td>{{ $circuit->measured->on ?? '' }}{{ $circuit->measured?->byHand ? ', by hand' : '' }}</td>
             </tr>
         @endforeach</tbody>

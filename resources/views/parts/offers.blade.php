@@ -5,16 +5,16 @@
     @forelse ($data->listed() as $offer)
         @php($id = 'o'.$offer->step->atMs)
         @php($measured = $offer->step->measured(now()->format('Y-m-d')))
-        @php($taken = $offer->circuit?->measured !== null && abs($offer->circuit->measured->runA - $measured->runA) < 0.005 && $offer->circuit->measured->leg === $measured->leg)
+        @php($taken = $offer->circuit?->measured !== null && abs($offer->circuit->measured->runAmps - $measured->runAmps) < 0.005 && $offer->circuit->measured->leg === $measured->leg)
         <article class="offer {{ $offer->contradicts() ? 'is-contradicting' : '' }}">
-            <h3>{{ App\Screens\RecordingScreen::clock($offer->step->atMs) }} · {{ $measured->leg->words() }} <b>+{{ number_format($measured->runA, 1) }} A</b> <small>start {{ number_format($measured->startA, 1) }} A</small></h3>
+            <h3>{{ App\Screens\RecordingScreen::clock($offer->step->atMs) }} · {{ $measured->leg->words() }} <b>+{{ number_format($measured->runAmps, 1) }} A</b> <small>start {{ number_format($measured->startAmps, 1) }} A</small></h3>
             <p>@if ($offer->mark && $offer->mark->said !== '')“{{ $offer->mark->said }}” @endif {{ $offer->words() }}</p>
             @if ($taken)
                 <p class="taken">✓ taken for {{ $offer->circuit->title() }}</p>
             @else
                 <form id="{{ $id }}" method="post" action="{{ route('jobs.measured', $screen->row->id) }}" data-parts>
                     @csrf @method('PUT')
-                    <input type="hidden" name="measured_leg" value="{{ $measured->leg->value }}"><input type="hidden" name="measured_run_a" value="{{ $measured->runA }}"><input type="hidden" name="measured_start_a" value="{{ $measured->startA }}"><input type="hidden" name="by_hand" value="0">
+                    <input type="hidden" name="measured_leg" value="{{ $measured->leg->value }}"><input type="hidden" name="measured_run_a" value="{{ $measured->runAmps }}"><input type="hidden" name="measured_start_a" value="{{ $measured->startAmps }}"><input type="hidden" name="by_hand" value="0">
                     <div class="fields fields-offer">
                         <x-pick :id="$id.'-circuit'" name="circuit" label="Circuit" :options="$names" :value="$offer->circuit?->id"/>
                         <button class="button is-primary">Take these figures</button>

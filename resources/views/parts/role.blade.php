@@ -4,7 +4,7 @@
     @csrf @method('PATCH')
     <input type="hidden" name="stage" value="{{ $screen->stage->value }}">
     <x-was :values="['role' => $circuit->role->value]"/>
-    @foreach (Underpin\Loads\Role::cases() as $i => $role)
+    @foreach (Underpin\Job\Role::cases() as $i => $role)
         <button name="role" value="{{ $role->value }}" aria-pressed="{{ $circuit->role === $role ? 'true' : 'false' }}" title="{{ ucfirst($role->words()) }} ( {{ $i + 1 }} )"><kbd>{{ $i + 1 }}</kbd> {{ $role->short() }}</button>
     @endforeach
 </form>

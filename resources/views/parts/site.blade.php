@@ -3,7 +3,7 @@
     <summary>Fuel, ground and climate <small>{{ $site->missing() === [] ? 'all known' : count($site->missing()).' still missing' }}</small></summary>
     <form id="site-form" method="post" action="{{ route('jobs.site', $screen->row->id) }}" data-parts data-autosave>
         @csrf @method('PUT')
-        <x-was :values="Underpin\JobFile\Section\SiteSection::write($site)"/>
+        <x-was :values="Underpin\Job\Part\SitePart::writeSite($site)"/>
         <div class="fields">
             <x-field id="s-gas" name="gas_meter_cfh" label="Gas meter" unit="cfh" :value="Underpin\Csv\Number::write($site->gasMeterCfh)" hint="0: no gas here"/>
             <x-field id="s-propane" name="propane_tank_gal" label="Propane tank" unit="gal" :value="Underpin\Csv\Number::write($site->propaneTankGal)" hint="0: none"/>

@@ -6,12 +6,12 @@
     </div>
     <svg class="strip-tracks" width="100%" height="78" aria-hidden="true" focusable="false">
         <rect class="track" x="0" y="32" width="100%" height="18" rx="3"/>
-        <rect class="solid-a" x="0" y="32" width="{{ $scale->pct($strip->aRunA) }}" height="18" rx="3"/>
-        <rect fill="url(#hatch-a)" class="edge-a" x="{{ $scale->pct($strip->aRunA) }}" y="32" width="{{ $scale->spanPct($strip->aRunA, $strip->aPeakA) }}" height="18"/>
+        <rect class="solid-a" x="0" y="32" width="{{ $scale->pct($strip->aRunAmps) }}" height="18" rx="3"/>
+        <rect fill="url(#hatch-a)" class="edge-a" x="{{ $scale->pct($strip->aRunAmps) }}" y="32" width="{{ $scale->spanPct($strip->aRunAmps, $strip->aPeakAmps) }}" height="18"/>
         @unless ($strip->oneHot)
             <rect class="track" x="0" y="56" width="100%" height="18" rx="3"/>
-            <rect fill="url(#fill-b)" x="0" y="56" width="{{ $scale->pct($strip->bRunA) }}" height="18" rx="3"/>
-            <rect fill="url(#hatch-b)" class="edge-b" x="{{ $scale->pct($strip->bRunA) }}" y="56" width="{{ $scale->spanPct($strip->bRunA, $strip->bPeakA) }}" height="18"/>
+            <rect fill="url(#fill-b)" x="0" y="56" width="{{ $scale->pct($strip->bRunAmps) }}" height="18" rx="3"/>
+            <rect fill="url(#hatch-b)" class="edge-b" x="{{ $scale->pct($strip->bRunAmps) }}" y="56" width="{{ $scale->spanPct($strip->bRunAmps, $strip->bPeakAmps) }}" height="18"/>
         @endunless
         @foreach ($strip->ticks as $i => $tick)
             <line class="tick {{ $tick->hard ? 'tick-hard' : '' }}" x1="{{ $scale->pct($tick->amps) }}" x2="{{ $scale->pct($tick->amps) }}" y1="{{ $i % 2 ? 18 : 4 }}" y2="76"/>
@@ -22,10 +22,10 @@
     </svg>
     <div class="strip-figures">
         <span class="sr">{{ $strip->oneHot ? 'One hot wire' : 'Leg A' }} running, worst start</span>
-        <span class="figure"><b>{{ number_format($strip->aRunA, 1) }}</b><i>A</i><small>{{ number_format($strip->aPeakA, 1) }}</small></span>
+        <span class="figure"><b>{{ number_format($strip->aRunAmps, 1) }}</b><i>A</i><small>{{ number_format($strip->aPeakAmps, 1) }}</small></span>
         @unless ($strip->oneHot)
             <span class="sr">Leg B running, worst start</span>
-            <span class="figure"><b>{{ number_format($strip->bRunA, 1) }}</b><i>A</i><small>{{ number_format($strip->bPeakA, 1) }}</small></span>
+            <span class="figure"><b>{{ number_format($strip->bRunAmps, 1) }}</b><i>A</i><small>{{ number_format($strip->bPeakAmps, 1) }}</small></span>
         @endunless
     </div>
     <p class="strip-verdict tone-{{ $strip->tone }}"><strong>{{ $strip->headline }}</strong> {{ $strip->detail }}</p>

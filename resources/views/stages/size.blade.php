@@ -6,15 +6,15 @@
 <div class="stage-head">
     <nav class="chips" aria-label="Fuel">
         <a href="{{ route('jobs.stage', [$row->id, 'size']) }}" @if ($size->fuel === null) aria-current="true" @endif>every fuel</a>
-        @foreach (Underpin\Sizing\Fuel::cases() as $fuel)
+        @foreach (Underpin\Job\Fuel::cases() as $fuel)
             <a href="{{ route('jobs.stage', [$row->id, 'size', 'only' => $fuel->value]) }}" @if ($size->fuel === $fuel) aria-current="true" @endif>{{ $fuel->value }}</a>
         @endforeach
     </nav>
 </div>
 <form id="margin-form" class="inline" method="post" action="{{ route('jobs.margin', $row->id) }}" data-parts data-autosave>
     @csrf @method('PUT')
-    <x-was :values="['margin_pct' => $screen->job->marginPct]"/>
-    <x-field id="margin" name="margin_pct" label="Keep free" unit="%" :value="Underpin\Csv\Number::write($screen->job->marginPct)"/>
+    <x-was :values="['margin_pct' => $screen->job->generator->marginPct]"/>
+    <x-field id="margin" name="margin_pct" label="Keep free" unit="%" :value="Underpin\Csv\Number::write($screen->job->generator->marginPct)"/>
     <button class="button">Judge again</button>
     <p class="quiet">Running watts decide what it carries for hours; the advertised peak is gone after seconds.</p>
 </form>
@@ -35,12 +35,12 @@
                 <div><dt>Running</dt><dd>{{ number_format($fit->supply->rating->runW) }} <i>W</i></dd></div>
                 <div><dt>Peak</dt><dd>{{ number_format($fit->supply->rating->peakW) }} <i>W</i></dd></div>
                 @if ($fit->supply->feedsBothLegs())
-                    <div><dt>Leg A</dt><dd>{{ number_format($fit->running->aAmps, 1) }} <small>of {{ number_format($fit->supply->runLimitA(), 1) }}</small> <i>A</i></dd></div>
-                    <div><dt>Leg B</dt><dd>{{ number_format($fit->running->bAmps, 1) }} <small>of {{ number_format($fit->supply->runLimitA(), 1) }}</small> <i>A</i></dd></div>
+                    <div><dt>Leg A</dt><dd>{{ number_format($fit->running->aAmps, 1) }} <small>of {{ number_format($fit->supply->runLimitAmps(), 1) }}</small> <i>A</i></dd></div>
+                    <div><dt>Leg B</dt><dd>{{ number_format($fit->running->bAmps, 1) }} <small>of {{ number_format($fit->supply->runLimitAmps(), 1) }}</small> <i>A</i></dd></div>
                 @else
-                    <div><dt>One hot</dt><dd>{{ number_format($fit->running->aAmps, 1) }} <small>of {{ number_format($fit->supply->runLimitA(), 1) }}</small> <i>A</i></dd></div>
+                    <div><dt>One hot</dt><dd>{{ number_format($fit->running->aAmps, 1) }} <small>of {{ number_format($fit->supply->runLimitAmps(), 1) }}</small> <i>A</i></dd></div>
                 @endif
-                <div><dt>Worst start</dt><dd>{{ number_format($fit->starting->peakAmps(), 1) }} <small>of {{ number_format($fit->supply->surgeLimitA(), 1) }}</small> <i>A</i></dd></div>
+                <div><dt>Worst start</dt><dd>{{ number_format($fit->starting->peakAmps(), 1) }} <small>of {{ number_format($fit->supply->surgeLimitAmps(), 1) }}</small> <i>A</i></dd></div>
                 <div><dt>Spare</dt><dd>{{ number_format($fit->sparePct(), 0) }} <i>%</i></dd></div>
                 <div><dt>Price</dt><dd><i>$</i> {{ number_format($machine->priceUsd) }}</dd></div>
             </dl>
@@ -56,7 +56,7 @@
             <details @if ($picked || $i < $size::OPEN_ROWS) open @endif>
                 <summary>Why</summary>
                 <ul>@foreach ($fit->why() as $why)<li>{{ $why }}</li>@endforeach
-                    <li>{{ ucfirst($machine->form->words()) }}, {{ $machine->volts === 240 ? '120/240 V' : '120 V' }}, {{ $machine->outlet->value === 'terminals' ? 'own terminals' : 'outlet '.$machine->outlet->value }} {{ $machine->outletA }} A, neutral {{ $machine->bond->value }}{{ $machine->gfci ? ', GFCI outlet' : '' }}.</li>
+                    <li>{{ ucfirst($machine->form->words()) }}, {{ $machine->volts === 240 ? '120/240 V' : '120 V' }}, {{ $machine->outlet->value === 'terminals' ? 'own terminals' : 'outlet '.$machine->outlet->value }} {{ $machine->outletAmps }} A, neutral {{ $machine->bond->value }}{{ $machine->gfci ? ', GFCI outlet' : '' }}.</li>
                 </ul>
                 @if (($picked || $i < $size::OPEN_ROWS) && $fit->plan->must !== [])
                     @php($together = $fit->together())
@@ -64,7 +64,7 @@
                         <p><b>The best it can run together:</b> {{ Underpin\Say::list(array_map(fn ($c) => $c->title(), $together->on), 12) ?: 'nothing' }}.
                             @if ($together->waiting !== []) <b>Must wait or take turns:</b> {{ Underpin\Say::list(array_map(fn ($c) => $c->title(), $together->waiting), 12) }}.@endif</p>
                     @elseif ($fit->plan->room !== [])
-                        @php($also = array_filter($together->on, fn ($c) => $c->role === Underpin\Loads\Role::Room))
+                        @php($also = array_filter($together->on, fn ($c) => $c->role === Underpin\Job\Role::Room))
                         <p><b>Room beside what must run:</b> {{ Underpin\Say::list(array_values(array_map(fn ($c) => $c->title(), $also)), 12) ?: 'none' }}.
                             @if ($together->waiting !== []) <b>Take turns:</b> {{ Underpin\Say::list(array_map(fn ($c) => $c->title(), $together->waiting), 12) }}.@endif
                             @if ($together->unweighed !== []) <b>No figures, so not weighed:</b> {{ Underpin\Say::list(array_map(fn ($c) => $c->title(), $together->unweighed), 6) }}.@endif</p>

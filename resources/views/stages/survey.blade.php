@@ -10,7 +10,7 @@
 @php($row = $screen->row)
 <details class="sheet" @if ($row->customer_name === '' || $row->service_a === null || $errors->hasAny(['name', 'customer_name', 'service_a'])) open @endif>
     <summary>Job and customer <small>{{ $row->customer_name ?: 'no customer yet' }}{{ $row->service_a ? ', '.$row->service_a.' A service' : '' }}</small></summary>
-    @php($was = $row->only(['name', 'customer_name', 'customer_address', 'customer_phone', 'customer_email', 'service_a', 'notes']))
+    @php($was = App\Http\Controllers\JobController::facts($screen->job))
     <form id="job-form" method="post" action="{{ route('jobs.update', $row->id) }}" data-parts data-autosave>
         @csrf @method('PATCH')
         <x-was :values="$was"/>
@@ -28,7 +28,7 @@
         <button class="button is-primary">Save</button>
     </form>
 </details>
-<p class="rules-line"><b>Local rules:</b> {{ $screen->job->rules->authority ?: 'the code without amendments' }}, {{ $screen->job->rules->edition }}{{ $screen->job->rules->splicesInPanel ? '' : ', no splices in panels' }}{{ $screen->job->rules->dated ? ', as of '.$screen->job->rules->dated : '' }}. <a href="{{ route('jobs.rules', $row->id) }}">Look and change</a></p>
+<p class="rules-line"><b>Local rules:</b> {{ $screen->job->authority->rules->authority ?: 'the code without amendments' }}, {{ $screen->job->authority->rules->edition }}{{ $screen->job->authority->rules->splicesInPanel ? '' : ', no splices in panels' }}{{ $screen->job->authority->rules->dated ? ', as of '.$screen->job->authority->rules->dated : '' }}. <a href="{{ route('jobs.rules', $row->id) }}">Look and change</a></p>
 @include('parts.chain')
 @include('parts.existing')
 @include('parts.site')

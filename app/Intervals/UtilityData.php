@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intervals;
+
+use App\Files\FileStore;
+use App\JobFile\EditedJob;
+use App\JobFile\JobEditor;
+use App\JobFile\JobState;
+use App\Models\Job;
+use App\Models\User;
+use Illuminate\Support\Str;
+use Underpin\Measure\Interval\LoadYear;
+
+/** What was read from a utility's file becomes the one such record of a job, and its peak the job's. */
+final class UtilityData
+{
+    public static function attach(Job $job, User $user, string $file, LoadYear $year): EditedJob
+    {
+        // The file comes first: a row never points at nothing.
+        $record = [
+            'id' => Str::lower(Str::random(10)), 'file' => $file, 'added_at' => now()->format('Y-m-d H:i:s'),
+            'hash' => FileStore::put(json_encode($year->toArray(), JSON_THROW_ON_ERROR)),
+        ];
+
+        return JobEditor::attach($job, $user, "Utility data from $file", fn (JobState $state): JobState => $state
+            ->withAttachments($state->attachments->withIntervals($record))
+            ->withJob($state->job->with($state->job->basis->with(recorded: $year->recorded($file)))));
+    }
+}

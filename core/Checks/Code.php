@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Checks;
+
+use Underpin\Codebook\Source;
+use Underpin\StageKey;
+
+/** Everything that the review can find: at which stage it is mended, how bad it is, and by which rule. */
+enum Code: string
+{
+    case BondedGfciTrip = 'BONDED_GFCI_TRIP';
+    case CalculationNotAccepted = 'CALCULATION_NOT_ACCEPTED';
+    case CalculationNotDone = 'CALCULATION_NOT_DONE';
+    case ConnectionNotPossible = 'CONNECTION_NOT_POSSIBLE';
+    case ConnectionOpen = 'CONNECTION_OPEN';
+    case ContinuousOverBreaker = 'CONTINUOUS_OVER_BREAKER';
+    case DoubleBond = 'DOUBLE_BOND';
+    case DropLong = 'DROP_LONG';
+    case ExistingBondInSubpanel = 'EXISTING_BOND_IN_SUBPANEL';
+    case ExistingBreakerLoose = 'EXISTING_BREAKER_LOOSE';
+    case ExistingCordLost = 'EXISTING_CORD_LOST';
+    case ExistingEngineClose = 'EXISTING_ENGINE_CLOSE';
+    case ExistingInletOutOfReach = 'EXISTING_INLET_OUT_OF_REACH';
+    case ExistingLooseBox = 'EXISTING_LOOSE_BOX';
+    case ExistingMaleCord = 'EXISTING_MALE_CORD';
+    case ExistingNeverRun = 'EXISTING_NEVER_RUN';
+    case ExistingNoLabels = 'EXISTING_NO_LABELS';
+    case ExistingNothingBetween = 'EXISTING_NOTHING_BETWEEN';
+    case ExistingPinsExposed = 'EXISTING_PINS_EXPOSED';
+    case ExistingReceptacleSmall = 'EXISTING_RECEPTACLE_SMALL';
+    case ExistingTwoBonds = 'EXISTING_TWO_BONDS';
+    case FiguresMissing = 'FIGURES_MISSING';
+    case InletUnderOutlet = 'INLET_UNDER_OUTLET';
+    case InterlockSpacesTaken = 'INTERLOCK_SPACES_TAKEN';
+    case LegContradicts = 'LEG_CONTRADICTS';
+    case LegsUneven = 'LEGS_UNEVEN';
+    case LoadOverBreaker = 'LOAD_OVER_BREAKER';
+    case MultiwireOn120 = 'MWBC_120';
+    case NeutralInSubpanel = 'NEUTRAL_IN_SUBPANEL';
+    case NoServiceBond = 'NO_SERVICE_BOND';
+    case NotMeasured = 'NOT_MEASURED';
+    case NothingMustRun = 'NOTHING_MUST_RUN';
+    case NoTwoFortyVolts = 'NO_240_VOLTS';
+    case OverRun = 'OVER_RUN';
+    case OverSurge = 'OVER_SURGE';
+    case ReceptacleUnderBreaker = 'RECEPTACLE_UNDER_BREAKER';
+    case ReceptacleUnderLoad = 'RECEPTACLE_UNDER_LOAD';
+    case RecordedPeakDoubtful = 'RECORDED_PEAK_DOUBTFUL';
+    case RestartOverSurge = 'RESTART_OVER_SURGE';
+    case StartMissing = 'START_MISSING';
+    case TandemNotAccepted = 'TANDEM_NOT_ACCEPTED';
+    case WireNotFound = 'WIRE_NOT_FOUND';
+    case WiringWet = 'WIRING_WET';
+
+    public function stage(): StageKey
+    {
+        return $this->row()[0];
+    }
+
+    public function severity(): Severity
+    {
+        return $this->row()[1];
+    }
+
+    public function source(): Source
+    {
+        return $this->row()[2];
+    }
+
+    /** @return array{StageKey, Severity, Source} */
+    private function row(): array
+    {
+        $danger = Severity::Danger;
+        $wrong = Severity::Wrong;
+        $advice = Severity::Advice;
+
+        return match ($this) {
+            self::ExistingBondInSubpanel => [StageKey::Survey, $danger, Source::nec('250.24, 250.28, 250.32(B)(1), 250.142')],
+            self::ExistingBreakerLoose => [StageKey::Survey, $wrong, Source::nec('408.36(D)')],
+            self::ExistingCordLost => [StageKey::Survey, $advice, Source::practice('readiness')],
+            self::ExistingEngineClose => [StageKey::Survey, $danger, Source::practice('carbon monoxide')],
+            self::ExistingInletOutOfReach => [StageKey::Survey, $advice, Source::practice('readiness')],
+            self::ExistingLooseBox => [StageKey::Survey, $wrong, Source::nec('314.23')],
+            self::ExistingMaleCord => [StageKey::Survey, $danger, Source::nec('702.5')],
+            self::ExistingNeverRun => [StageKey::Survey, $advice, Source::practice('readiness')],
+            self::ExistingNoLabels => [StageKey::Survey, $advice, Source::nec('702.7')],
+            self::ExistingNothingBetween => [StageKey::Survey, $danger, Source::nec('702.5')],
+            self::ExistingPinsExposed => [StageKey::Survey, $danger, Source::nec('406.7')],
+            self::ExistingReceptacleSmall => [StageKey::Survey, $wrong, Source::nec('110.3(B)')],
+            self::ExistingTwoBonds => [StageKey::Survey, $wrong, Source::nec('250.24, 250.30')],
+            self::NeutralInSubpanel => [StageKey::Survey, $danger, Source::nec('250.24, 250.28, 250.32(B)(1), 250.142')],
+            self::NoServiceBond => [StageKey::Survey, $danger, Source::nec('250.24, 250.28, 250.4(A)(5)')],
+            self::TandemNotAccepted => [StageKey::Survey, $wrong, Source::nec('408.54, 110.3(B)')],
+
+            self::CalculationNotAccepted => [StageKey::Loads, $wrong, Source::nec('Article 220, local amendment')],
+            self::CalculationNotDone => [StageKey::Loads, $wrong, Source::nec('702.4')],
+            self::ContinuousOverBreaker => [StageKey::Loads, $wrong, Source::nec('210.20(A)')],
+            self::FiguresMissing => [StageKey::Loads, $wrong, Source::nec('702.4')],
+            self::LegContradicts => [StageKey::Loads, $wrong, Source::nec('408.4(A)')],
+            self::LegsUneven => [StageKey::Loads, $advice, Source::practice('leg balance within 30 %')],
+            self::LoadOverBreaker => [StageKey::Loads, $wrong, Source::nec('210.23')],
+            self::NotMeasured => [StageKey::Loads, $advice, Source::practice('measuring')],
+            self::NothingMustRun => [StageKey::Loads, $advice, Source::nec('702.4')],
+            self::ReceptacleUnderBreaker => [StageKey::Loads, $wrong, Source::nec('210.21(B)(1)')],
+            self::ReceptacleUnderLoad => [StageKey::Loads, $wrong, Source::nec('Table 210.21(B)(2)')],
+            self::RecordedPeakDoubtful => [StageKey::Loads, $wrong, Source::nec('220.87')],
+            self::StartMissing => [StageKey::Loads, $wrong, Source::nec('430.7(B)')],
+
+            self::NoTwoFortyVolts => [StageKey::Size, $wrong, Source::nec('702.4')],
+            self::OverRun => [StageKey::Size, $wrong, Source::nec('702.4')],
+            self::OverSurge => [StageKey::Size, $wrong, Source::nec('702.4')],
+            self::RestartOverSurge => [StageKey::Size, $advice, Source::practice('motors that cycle')],
+
+            self::BondedGfciTrip => [StageKey::Connect, $wrong, Source::nec('250.30, 445.20')],
+            self::ConnectionNotPossible => [StageKey::Connect, $wrong, Source::nec('702.5')],
+            self::ConnectionOpen => [StageKey::Connect, $advice, Source::nec('702.5')],
+            self::DoubleBond => [StageKey::Connect, $wrong, Source::nec('250.24, 250.30, 250.34')],
+            self::InterlockSpacesTaken => [StageKey::Connect, $wrong, Source::nec('110.3(B), 408.36(D)')],
+            self::MultiwireOn120 => [StageKey::Connect, $danger, Source::nec('210.4')],
+
+            self::DropLong => [StageKey::Wire, $advice, Source::nec('210.19 and 215.2, informational notes')],
+            self::InletUnderOutlet => [StageKey::Wire, $wrong, Source::nec('110.3(B)')],
+            self::WireNotFound => [StageKey::Wire, $wrong, Source::nec('310.16')],
+            self::WiringWet => [StageKey::Wire, $wrong, Source::nec('334.12(B)(4)')],
+        };
+    }
+}

@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Connection;
+
+use Underpin\Assembly\Assembly;
+use Underpin\Assembly\Component;
+use Underpin\Assembly\ComponentKind;
+use Underpin\Assembly\Conductor;
+use Underpin\Assembly\ConductorKind;
+use Underpin\Assembly\Line;
+use Underpin\Codebook\FlexibleCords;
+use Underpin\Codebook\Material;
+use Underpin\Codebook\Source;
+use Underpin\Codebook\SplitPhase;
+use Underpin\Job\Circuit;
+use Underpin\Job\Load;
+use Underpin\Job\MachineKind;
+use Underpin\Leg;
+use Underpin\Say;
+use Underpin\Sizing\Supply;
+use Underpin\Wiring\VoltageDrop;
+
+/** Extension cords from the machine to the appliances: nothing is connected to the house wiring. */
+final class ExtensionCords implements Way
+{
+    public function key(): string
+    {
+        return 'cords';
+    }
+
+    public function words(): string
+    {
+        return 'extension cords only';
+    }
+
+    public function verdict(Situation $situation): WayVerdict
+    {
+        $plan = $situation->plan;
+        $dead = array_values(array_filter($plan->must, fn (Circuit $c): bool => ! self::hasPlugs($c)));
+        $reasons = [Reason::note(
+            'Nothing is connected to the house wiring, so nothing can feed back. Cords outdoors are rated for it, run in the open and through no pinched door.',
+            Source::nec('400.12'),
+        )];
+        if ($plan->must === []) {
+            $reasons[] = Reason::open('Mark the circuits that must run: only what has a plug can be served.', Source::practice('cord use'));
+        }
+        if ($dead !== []) {
+            $names = Say::list(array_map(fn (Circuit $c): string => $c->title(), $dead));
+            $reasons[] = Reason::stops("$names must run and ".(count($dead) === 1 ? 'has' : 'have').' no plug for a 120 V cord.', Source::practice('wired-in loads'));
+        }
+        if ($situation->supply?->machine->form === MachineKind::Standby) {
+            $reasons[] = Reason::stops('A standby machine has no outlets for cords.', Source::nec('702.5'));
+        }
+
+        return new WayVerdict($this, $reasons, array_values(array_filter([...$plan->must, ...$plan->room], self::hasPlugs(...))), $dead);
+    }
+
+    public function switchesNeutral(): bool
+    {
+        return false;
+    }
+
+    public function joinsNeutrals(): bool
+    {
+        return false;
+    }
+
+    public function transfersByItself(): bool
+    {
+        return false;
+    }
+
+    public function joinsLegs(): bool
+    {
+        return false;
+    }
+
+    public function reachesMore(): bool
+    {
+        return true;
+    }
+
+    public function switchesAtPanel(): bool
+    {
+        return false;
+    }
+
+    public function inTheWay(Situation $situation): array
+    {
+        return [];
+    }
+
+    public function assemble(Situation $situation, Supply $supply): Assembly
+    {
+        $feet = $situation->job->wire->cordFt;
+        $volts = (float) SplitPhase::LEG_V;
+        $drop = $feet === null ? null : VoltageDrop::along(Material::Copper, FlexibleCords::TO_APPLIANCE, $feet, FlexibleCords::TO_APPLIANCE_A, $volts);
+        $outlets = new Line(
+            'Outlets', 'the machine\'s own 120 V outlets',
+            'Each cord goes to one appliance or one row of small ones; no outlet is shared beyond its rating.', Source::nec('702.7'),
+        );
+        $cords = new Line('Cords', FlexibleCords::TO_APPLIANCE->words().', three-wire, marked for outdoor and hard use', $drop === null
+            ? 'Give the length to the farthest appliance to see what arrives there.'
+            : sprintf('At %d A over %s ft, %s of 120 V arrive.', FlexibleCords::TO_APPLIANCE_A, number_format((float) $feet), Say::volts($drop->endV)),
+            Source::nec('400.10, Table 400.5(A)(1)'));
+
+        return new Assembly([
+            new Component('generator', ComponentKind::Generator, $supply->machine->name, $supply->machine->outletAmps, $supply->machine->volts),
+            new Component('outlet', ComponentKind::Outlet, 'Outlets', 20, SplitPhase::LEG_V, lines: [$outlets]),
+            new Component('appliance', ComponentKind::Appliance, 'Farthest appliance', volts: SplitPhase::LEG_V),
+            new Conductor(
+                'cords', ConductorKind::Cord, 'outlet', 'appliance', FlexibleCords::TO_APPLIANCE, Material::Copper, 1, $feet,
+                FlexibleCords::TO_APPLIANCE_A, $volts, null, $drop, [$cords],
+            ),
+        ], $feet === null ? ['the length to the farthest appliance'] : []);
+    }
+
+    public function atNight(): string
+    {
+        return 'Run a cord to each appliance and plug them in one at a time. Slow, and a cord that cannot be found is a cord that does not help.';
+    }
+
+    public function throws(): string
+    {
+        return 'Plug in';
+    }
+
+    public function caution(): string
+    {
+        return 'Never plug the generator into a wall outlet. It kills people at the other end of the line.';
+    }
+
+    public function toGenerator(Situation $situation, ?Assembly $assembly): array
+    {
+        return [
+            new OwnerStep('Switch off the appliances that you are going to plug in.'),
+            new OwnerStep('Set the machine in its place. Start the engine. Let it run 3 minutes with nothing plugged in.', 'No load before the engine is warm.'),
+            ...($assembly === null || $assembly->conductor(ConductorKind::Cord) !== null
+                ? [new OwnerStep('Run one cord to each appliance on the list, plug in at the machine last, and switch on one at a time.')]
+                : []),
+        ];
+    }
+
+    public function back(Situation $situation, ?Assembly $assembly): array
+    {
+        return [
+            new OwnerStep('Switch the appliances off and unplug them from the cords, one at a time.'),
+            new OwnerStep('Plug each appliance into its own wall outlet again.'),
+            ...(new EngineSteps($situation, $assembly))->stop(),
+        ];
+    }
+
+    private static function hasPlugs(Circuit $circuit): bool
+    {
+        $hardWired = array_filter($circuit->loads, fn (Load $load): bool => $load->kind->isHardWired());
+
+        return $circuit->leg() !== Leg::AB && $circuit->loads !== [] && $hardWired === [];
+    }
+}

@@ -1,0 +1,209 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Connection;
+
+use Underpin\Assembly\Assembly;
+use Underpin\Assembly\Bond;
+use Underpin\Assembly\Component;
+use Underpin\Assembly\ComponentKind;
+use Underpin\Assembly\Conductor;
+use Underpin\Assembly\ConductorKind;
+use Underpin\Assembly\Line;
+use Underpin\Codebook\ConductorSize;
+use Underpin\Codebook\DropLimits;
+use Underpin\Codebook\FlexibleCords;
+use Underpin\Codebook\Material;
+use Underpin\Codebook\Source;
+use Underpin\Job\GeneratorNeutral;
+use Underpin\Job\LocalRules;
+use Underpin\Job\Outlet;
+use Underpin\Job\WireRun;
+use Underpin\Refused;
+use Underpin\Say;
+use Underpin\Sizing\Supply;
+use Underpin\Wiring\ConductorChoice;
+use Underpin\Wiring\VoltageDrop;
+
+/**
+ * From the machine's outlet, or its own terminals, to the first breaker at the house: the same for
+ * every way that is wired in. Amperes, volts, feet.
+ */
+final readonly class GeneratorFeed
+{
+    private WireRun $run;
+
+    private bool $hardWired;
+
+    private int $outletAmps;
+
+    private ?int $inletAmps;
+
+    private ?VoltageDrop $cordDrop;
+
+    private ConductorChoice $choice;
+
+    public int $breakerAmps;
+
+    /** @throws Refused when no conductor of the tables carries what the outlet gives */
+    public function __construct(private Situation $situation, private Supply $supply)
+    {
+        $this->run = $situation->job->wire;
+        $machine = $supply->machine;
+        $this->hardWired = $machine->outlet === Outlet::Terminals;
+        $this->outletAmps = $machine->outletAmps;
+        $this->inletAmps = $this->hardWired ? null : $this->run->inletAmps ?? $this->outletAmps;
+        $this->cordDrop = $this->hardWired || $this->run->cordFt === null
+            ? null
+            : VoltageDrop::along(Material::Copper, $this->cordSize(), $this->run->cordFt, $this->outletAmps, $machine->volts);
+        $spareV = $machine->volts * DropLimits::RECOMMENDED_PCT / 100 - ($this->cordDrop->dropV ?? 0.0);
+        $this->choice = ConductorChoice::smallest($this->run, $this->needAmps(), $this->outletAmps, $machine->volts, $spareV);
+        $this->breakerAmps = min($this->outletAmps, $this->inletAmps ?? $this->outletAmps, $this->choice->ampacity->maxBreakerAmps);
+    }
+
+    /**
+     * @param  string  $breaker  what the first breaker at the house is called
+     * @param  string  $held  what is said of how it is held; empty: nothing
+     * @param  ?string  $panel  id of the panel that this breaker sits in; null: it sits in the switch
+     * @param  list<int>  $spaces  of that panel
+     * @param  list<Component>  $more  components that belong to it: the interlock, the switch
+     */
+    public function assembly(string $breaker, string $held, Source $rule, ?string $panel, array $spaces, array $more): Assembly
+    {
+        $poles = $this->supply->feedsBothLegs() ? 2 : 1;
+        $line = new Line($breaker, "$this->breakerAmps A, ".($poles === 2 ? 'two-pole' : 'one-pole on each bus as the switch requires'), sprintf(
+            'The smallest of outlet %d A,%s conductor %d A%s.',
+            $this->outletAmps, $this->inletAmps === null ? '' : " cord $this->outletAmps A, inlet $this->inletAmps A,",
+            $this->choice->ampacity->maxBreakerAmps, $held,
+        ), $rule);
+        $breakers = [new Component('breaker', ComponentKind::Breaker, $breaker, $this->breakerAmps, $this->supply->machine->volts, $poles, '', $panel, $spaces, [$line])];
+
+        return new Assembly([
+            ...($this->hardWired ? $this->atTheMachine() : $this->throughAnInlet()),
+            ...$breakers, $this->fixedRun(), ...$more, $this->bond(),
+        ], $this->missing());
+    }
+
+    /** @return list<Component> */
+    private function atTheMachine(): array
+    {
+        $line = new Line(
+            'At the machine', "its own terminals, $this->outletAmps A breaker",
+            'Wired in; the machine\'s breaker protects the run to the panel. Control wires lie apart from power wires.', Source::nec('445.13, 725.136'),
+        );
+
+        return [new Component('generator', ComponentKind::Generator, $this->supply->machine->name, $this->outletAmps, $this->supply->machine->volts, lines: [$line])];
+    }
+
+    /** @return list<Component|Conductor> */
+    private function throughAnInlet(): array
+    {
+        $machine = $this->supply->machine;
+        $outlet = $machine->outlet;
+        $inletAmps = (int) $this->inletAmps;
+        $size = $this->cordSize();
+        $length = $this->run->cordFt === null ? 'length to be measured' : number_format($this->run->cordFt).' ft';
+        $atOutlet = new Line('Outlet', "$outlet->value, $machine->volts V, $this->outletAmps A", 'The live side is always the female side: an outlet ends in R, what goes into it in P.', new Source('NEMA WD 6', ''));
+        $cord = new Line('Cord', $size->words().", {$outlet->plug()} to female connector, $length", sprintf(
+            'Male at the machine, female at the inlet, never two male ends. Long enough, with slack, to stand the machine %s ft from the house.',
+            number_format($this->rules()->portableFt),
+        ), Source::nec('Table 400.5(A)(1), 702.7'));
+        $atInlet = new Line('Inlet', "{$this->inletName()}, $inletAmps A, wet-rated, recessed male pins", match (true) {
+            $inletAmps > $this->outletAmps => 'Larger than today\'s outlet, for a larger machine later; the breaker follows the outlet. The cord then ends in a connector for this inlet.',
+            $inletAmps < $this->outletAmps => "Smaller than the outlet: the machine can push $this->outletAmps A through it. Choose an inlet of at least $this->outletAmps A.",
+            default => 'The same rating as the outlet. Screwed to framing, not to siding, and where it can be reached at night.',
+        }, Source::nec('702.7, 406.9(B)'));
+
+        return [
+            new Component('generator', ComponentKind::Generator, $machine->name, $this->outletAmps, $machine->volts),
+            new Component('outlet', ComponentKind::Outlet, 'Outlet', $this->outletAmps, $machine->volts, designation: $outlet->value, lines: [$atOutlet]),
+            new Conductor('cord', ConductorKind::Cord, 'outlet', 'inlet', $size, Material::Copper, $this->hots(), $this->run->cordFt, $this->outletAmps, $machine->volts, null, $this->cordDrop, [$cord]),
+            new Component('inlet', ComponentKind::Inlet, 'Inlet', $inletAmps, $machine->volts, designation: $this->inletName(), lines: [$atInlet]),
+        ];
+    }
+
+    private function fixedRun(): Conductor
+    {
+        $size = $this->choice->forDrop ?? $this->choice->size;
+        $volts = (float) $this->supply->machine->volts;
+        $drop = $this->run->runFt === null ? null : VoltageDrop::along($this->run->material, $size, $this->run->runFt, $this->outletAmps, $volts);
+        $lines = [
+            new Line('Conductors', $size->words().' '.$this->run->material->words().', '.$this->run->method->words(), $this->whyThisSize(), Source::nec('310.16, 110.14(C), 240.4(D)')),
+            new Line('Equipment ground', 'a wire-type ground with the hots, sized by the breaker ahead', $this->choice->forDrop === null
+                ? 'Without it a fault has no way back and no breaker opens.'
+                : 'Enlarged in the same proportion as the hots, which are larger for voltage drop (250.122(B)).', Source::nec('250.118, 250.122')),
+        ];
+
+        return new Conductor(
+            'run', ConductorKind::Run, $this->hardWired ? 'generator' : 'inlet', 'breaker', $size, $this->run->material, $this->hots(),
+            $this->run->runFt, $this->outletAmps, $volts, $this->choice, $drop, $lines,
+        );
+    }
+
+    private function whyThisSize(): string
+    {
+        $why = sprintf(
+            '%s carries %s usable at %d °C terminals; %s A are needed.',
+            $this->choice->size->words(), Say::amps($this->choice->ampacity->usableAmps), $this->run->terminalC, number_format($this->needAmps()),
+        );
+
+        return $this->choice->forDrop === null ? $why : $why." {$this->choice->forDrop->words()} keeps the voltage drop within 3 %.";
+    }
+
+    private function bond(): Bond
+    {
+        $atGenerator = $this->supply->machine->bond === GeneratorNeutral::Bonded;
+        $bond = $atGenerator
+            ? new Line('Neutral bond', 'one too many, unless the switch breaks the neutral', 'The machine bonds its neutral to its frame, and the service bonds it too.', Source::nec('250.24, 250.30'))
+            : new Line('Neutral bond', 'at the service only', 'The machine\'s neutral floats: the bond at the service is the one.', Source::nec('250.24'));
+        $ends = match (true) {
+            $this->hardWired => 'hots, neutral and ground as marked',
+            $this->supply->feedsBothLegs() => 'X and Y to the two hots, in either order; W (silver) to neutral; G (green) to ground.',
+            default => 'Brass to the hot, silver (W) to neutral, G (green) to ground.',
+        };
+        $terminals = new Line('Terminals', $ends, 'Ground first when connecting, last when taking apart. Torque by the label, and once more after the wire is dressed.', Source::nec('110.14(D), 406.10'));
+
+        return new Bond($atGenerator ? 'generator' : 'service', $atGenerator, [$bond, $terminals]);
+    }
+
+    /** @return list<string> */
+    private function missing(): array
+    {
+        return array_keys(array_filter([
+            'the cord\'s length' => ! $this->hardWired && $this->run->cordFt === null,
+            'the length of the run to the panel' => $this->run->runFt === null,
+        ]));
+    }
+
+    private function inletName(): string
+    {
+        return match (true) {
+            $this->inletAmps === $this->outletAmps => $this->supply->machine->outlet->plug(),
+            ! $this->supply->feedsBothLegs() => '120 V',
+            $this->inletAmps === 20 => 'L14-20P',
+            $this->inletAmps === 50 => '14-50P or a locking form',
+            default => 'L14-30P',
+        };
+    }
+
+    private function needAmps(): int
+    {
+        return max($this->outletAmps, $this->inletAmps ?? 0);
+    }
+
+    private function cordSize(): ConductorSize
+    {
+        return FlexibleCords::size($this->outletAmps);
+    }
+
+    private function hots(): int
+    {
+        return $this->supply->feedsBothLegs() ? 2 : 1;
+    }
+
+    private function rules(): LocalRules
+    {
+        return $this->situation->job->authority->rules;
+    }
+}

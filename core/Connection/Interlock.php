@@ -1,0 +1,229 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Connection;
+
+use Underpin\Assembly\Assembly;
+use Underpin\Assembly\Component;
+use Underpin\Assembly\ComponentKind;
+use Underpin\Codebook\Source;
+use Underpin\Job\Circuit;
+use Underpin\Job\Panel;
+use Underpin\Say;
+use Underpin\Service\SharedNeutral;
+use Underpin\Sizing\Supply;
+
+/**
+ * A plate that lets the main or the generator breaker be on, never both.
+ * NEC 2023 702.5 (no interconnection), 408.36(D) (held-down back-fed breaker), 110.3(B).
+ */
+final class Interlock implements Way
+{
+    public function key(): string
+    {
+        return 'interlock';
+    }
+
+    public function words(): string
+    {
+        return 'interlock on the panel main';
+    }
+
+    public function verdict(Situation $situation): WayVerdict
+    {
+        $plan = $situation->plan;
+        $panel = $situation->job->panel();
+        $reasons = $panel === null
+            ? [Reason::open('No panel has been surveyed.', Source::practice('survey'))]
+            : [
+                ...$this->mainBreaker($panel), ...$this->listing($panel), ...$this->room($panel),
+                ...$this->multiwire($panel, $situation), ...$this->otherPanels($panel, $situation),
+            ];
+        $reached = $panel === null ? [] : $situation->distribution->circuitsBehind($panel);
+        $feeds = fn (Circuit $c): bool => in_array($c, $reached, true) && ($situation->supply === null || $situation->supply->canFeed($c->leg()));
+
+        return new WayVerdict(
+            $this,
+            $reasons,
+            array_values(array_filter([...$plan->must, ...$plan->room], $feeds)),
+            array_values(array_filter($plan->must, fn (Circuit $c): bool => ! $feeds($c))),
+        );
+    }
+
+    public function switchesNeutral(): bool
+    {
+        return false;
+    }
+
+    public function joinsNeutrals(): bool
+    {
+        return true;
+    }
+
+    public function transfersByItself(): bool
+    {
+        return false;
+    }
+
+    public function joinsLegs(): bool
+    {
+        return true;
+    }
+
+    public function reachesMore(): bool
+    {
+        return true;
+    }
+
+    public function switchesAtPanel(): bool
+    {
+        return true;
+    }
+
+    public function inTheWay(Situation $situation): array
+    {
+        return $situation->job->panel()?->inTheWayOfInterlock() ?? [];
+    }
+
+    public function assemble(Situation $situation, Supply $supply): Assembly
+    {
+        $panel = $situation->job->panel();
+        $plate = new Component('interlock', ComponentKind::Interlock, 'Interlock plate', panel: $panel?->id);
+
+        return (new GeneratorFeed($situation, $supply))->assembly(
+            'Generator breaker', '; held down, since it is back-fed', Source::nec('240.4, 408.36(D)'), $panel?->id, $panel?->interlockSpaces() ?? [], [$plate],
+        );
+    }
+
+    public function atNight(): string
+    {
+        return 'Turn the breakers off, slide the plate, and bring the circuits on one by one from the card. Any circuit can be chosen; it needs discipline.';
+    }
+
+    public function throws(): string
+    {
+        return 'Breaker';
+    }
+
+    public function caution(): string
+    {
+        return 'Never two sources at once. Never force the interlock, never take it off.';
+    }
+
+    public function toGenerator(Situation $situation, ?Assembly $assembly): array
+    {
+        $engine = new EngineSteps($situation, $assembly);
+        $panel = $situation->job->panel();
+        $name = $panel->name ?? 'the panel';
+        $main = $panel?->mainAmps === null ? 'the main breaker' : "the $panel->mainAmps A main breaker";
+        $spaces = $panel === null ? 'the generator breaker' : 'the generator breaker (spaces '.implode('–', $panel->interlockSpaces()).')';
+
+        return [
+            new OwnerStep(
+                "At $name: turn off $main and every other breaker. Which you turn off first does not matter.",
+                'The house must be cut off from the utility before anything else.',
+            ),
+            new OwnerStep('Slide the interlock plate so that it covers the main breaker and frees the generator breaker.', 'Now the two cannot be on together.'),
+            ...$engine->start('the inlet'),
+            ...($engine->reachesTheHouse() ? [new OwnerStep("Turn on $spaces. Only this one.")] : []),
+            new OwnerStep('Now go down the list: one breaker at a time, and wait as long as it says.', 'All at once stalls the engine.'),
+        ];
+    }
+
+    public function back(Situation $situation, ?Assembly $assembly): array
+    {
+        $engine = new EngineSteps($situation, $assembly);
+
+        return [
+            new OwnerStep('Turn off every circuit breaker, from the bottom of the list up.'),
+            new OwnerStep($engine->isStandby()
+                ? 'Turn off the generator breaker in the panel; the machine\'s own breaker stays closed.'
+                : 'Turn off the generator breaker.'),
+            new OwnerStep('Slide the interlock plate back so that it frees the main breaker.'),
+            new OwnerStep('Turn on the main breaker. Then the other breakers, one at a time, a few seconds apart.'),
+            ...$engine->stop(),
+        ];
+    }
+
+    /** @return list<Reason> */
+    private function mainBreaker(Panel $panel): array
+    {
+        return $panel->mainAmps === null
+            ? [Reason::stops("$panel->name has no main breaker of its own, so there is nothing for the plate to lock against.", Source::nec('702.5'))]
+            : [Reason::note("The $panel->mainAmps A main is in this panel: the plate locks it against the generator breaker.", Source::nec('702.5'))];
+    }
+
+    /** @return list<Reason> */
+    private function listing(Panel $panel): array
+    {
+        return [match ($panel->interlockListed) {
+            true => Reason::note('An interlock listed for this panel is to be had.', Source::nec('110.3(B)')),
+            false => Reason::stops('No interlock is listed for this panel; one made for another panel may not lock.', Source::nec('110.3(B)')),
+            null => Reason::open('Look up whether an interlock is listed for this very panel, and say so in the survey.', Source::nec('110.3(B)')),
+        }];
+    }
+
+    /** @return list<Reason> */
+    private function room(Panel $panel): array
+    {
+        [$upper, $lower] = $panel->interlockSpaces();
+        $source = Source::nec($panel->hasMultiwire === false ? '408.36(D)' : '408.36(D), 210.4, 300.13(B)');
+        $held = "The generator breaker goes in spaces $upper and $lower beside the main, and must be held down: it is back-fed.";
+        $inTheWay = $panel->inTheWayOfInterlock();
+        if ($inTheWay === []) {
+            return [Reason::note("$held Both spaces are free.", $source)];
+        }
+        $singles = array_filter($inTheWay, fn (Circuit $c): bool => $c->position->poles === 1);
+        $shared = $singles === [] ? '' : SharedNeutral::beforeMoving($panel->hasMultiwire);
+        $needed = array_sum(array_map(fn (Circuit $c): int => $c->position->poles, $inTheWay));
+        $spaces = array_diff($panel->freeSpaces(), $panel->interlockSpaces());
+        $elsewhere = count($spaces);
+        $names = Say::list(array_map(fn (Circuit $c): string => $c->title(), $inTheWay));
+        $free = Say::count($elsewhere, 'space').($elsewhere === 1 ? ' is' : ' are').' free';
+
+        $twoPoles = array_filter($inTheWay, fn (Circuit $c): bool => $c->position->poles === 2);
+        $pairs = array_filter($spaces, fn (int $space): bool => in_array($space + 2, $spaces, true));
+
+        return [match (true) {
+            $elsewhere < $needed => Reason::open(
+                trim("$held $names must move first, and only $free. Look for a sub-panel, or for spaces where the label accepts tandems. ".SharedNeutral::beforeMoving($panel->hasMultiwire)),
+                $source,
+            ),
+            $twoPoles !== [] && $pairs === [] => Reason::open(
+                trim("$held $names must move first; $free elsewhere, but no two of them one below the other for a two-pole breaker. "
+                    .'Other breakers must move too. '.SharedNeutral::beforeMoving($panel->hasMultiwire)),
+                $source,
+            ),
+            $shared !== '' && $panel->hasMultiwire === null => Reason::open("$held $names must move first; $free elsewhere. $shared", $source),
+            default => Reason::note(trim("$held $names must move first; $free elsewhere. $shared"), $source),
+        }];
+    }
+
+    /** @return list<Reason> */
+    private function otherPanels(Panel $panel, Situation $situation): array
+    {
+        $behind = $situation->distribution->behind($panel->id);
+        $others = array_values(array_filter($situation->job->service->panels, fn (Panel $p): bool => ! in_array($p->id, $behind, true)));
+
+        return $others === [] ? [] : [Reason::note(
+            'It feeds '.$panel->name.' and what hangs behind it; '.Say::list(array_map(fn (Panel $p): string => $p->name, $others)).' '.(count($others) === 1 ? 'stays' : 'stay').' dead.',
+            Source::nec('702.5'),
+        )];
+    }
+
+    /** @return list<Reason> */
+    private function multiwire(Panel $panel, Situation $situation): array
+    {
+        if ($situation->supply === null || $situation->supply->feedsBothLegs()) {
+            return [];
+        }
+        $source = Source::nec('210.4, 702.4');
+
+        return [match ($panel->hasMultiwire) {
+            true => Reason::stops('A 120 V machine on both legs puts the sum of both on the shared neutral of every multiwire circuit: it can burn. Use a 120/240 V machine, or do not feed both legs.', $source),
+            false => Reason::note('A 120 V machine feeds both legs from one hot wire: every 240 V load stays dead.', $source),
+            null => Reason::open('A 120 V machine overloads the shared neutral of a multiwire circuit. Look whether this panel has any.', $source),
+        }];
+    }
+}

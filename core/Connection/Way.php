@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Connection;
+
+use Underpin\Assembly\Assembly;
+use Underpin\Job\Circuit;
+use Underpin\Refused;
+use Underpin\Sizing\Supply;
+
+/**
+ * One way to bring a generator to the loads. It answers everything that the program asks of a way;
+ * a new one is one class more, and its place in Ways.
+ */
+interface Way
+{
+    /** Its word in a job file. */
+    public function key(): string;
+
+    /** As it is said within a sentence. */
+    public function words(): string;
+
+    /** Whether it can be done here and why, and what it reaches. */
+    public function verdict(Situation $situation): WayVerdict;
+
+    /** It breaks the neutral together with the hots: the generator is then separately derived. NEC 2023 250.30. */
+    public function switchesNeutral(): bool;
+
+    /** It brings a bond of the house's wiring and one of the machine together. */
+    public function joinsNeutrals(): bool;
+
+    /** It transfers without anybody there. NEC 2023 702.4. */
+    public function transfersByItself(): bool;
+
+    /** From a 120 V machine it puts both legs on the one hot wire, so that shared neutrals carry the sum. NEC 2023 210.4. */
+    public function joinsLegs(): bool;
+
+    /** What else than the circuits that must run can be brought on. */
+    public function reachesMore(): bool;
+
+    /** Breakers of the panel are what is switched: feeders come before what hangs behind them, the rest stays off. */
+    public function switchesAtPanel(): bool;
+
+    /** @return list<Circuit> that sit where something of it must go, and move first */
+    public function inTheWay(Situation $situation): array;
+
+    /**
+     * What it adds to the thing that will be built.
+     *
+     * @throws Refused when no conductor of the tables carries what the outlet gives
+     */
+    public function assemble(Situation $situation, Supply $supply): Assembly;
+
+    /** What the owner has to do at night, in a sentence or two. */
+    public function atNight(): string;
+
+    /** What the owner throws, at the head of a list: "Breaker". */
+    public function throws(): string;
+
+    /** What kills with this way. */
+    public function caution(): string;
+
+    /**
+     * Before the first circuit goes on.
+     *
+     * @return list<OwnerStep>
+     */
+    public function toGenerator(Situation $situation, ?Assembly $assembly): array;
+
+    /**
+     * Once the utility's power is back.
+     *
+     * @return list<OwnerStep>
+     */
+    public function back(Situation $situation, ?Assembly $assembly): array;
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Connection;
+
+use Underpin\Job\Circuit;
+
+/** What one way of connecting means on this job. */
+final readonly class WayVerdict
+{
+    public Possible $possible;
+
+    /**
+     * @param  list<Reason>  $reasons
+     * @param  list<Circuit>  $powers  of those that must run or may when there is room
+     * @param  list<Circuit>  $dead  that must run and stay without power this way
+     * @param  ?int  $switchPositions  places of the switch that this takes; null: it has none of its own
+     */
+    public function __construct(
+        public Way $way,
+        public array $reasons,
+        public array $powers,
+        public array $dead,
+        public ?int $switchPositions = null,
+    ) {
+        $each = array_map(fn (Reason $r): Possible => $r->possible, $reasons);
+        $this->possible = match (true) {
+            in_array(Possible::No, $each, true) => Possible::No,
+            in_array(Possible::NotKnown, $each, true) => Possible::NotKnown,
+            default => Possible::Yes,
+        };
+    }
+}

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Design;
+
+use Underpin\Assembly\Assembly;
+use Underpin\Connection\Situation;
+use Underpin\Connection\Way;
+use Underpin\Connection\Ways;
+use Underpin\Connection\WayVerdict;
+use Underpin\Job\Job;
+use Underpin\Loads\Plan;
+use Underpin\Refused;
+use Underpin\Service\Distribution;
+use Underpin\Sizing\Fit;
+use Underpin\Sizing\Supply;
+
+/**
+ * What follows from a job, each thing worked out when it is first asked for, and once. Checks,
+ * stages, drawings and papers take it from here; none builds a plan of its own.
+ */
+final class Design
+{
+    public readonly Ways $ways;
+
+    private ?Situation $situation = null;
+
+    private ?Fit $fit = null;
+
+    /** @var array<string, WayVerdict> by key of the way */
+    private array $verdicts = [];
+
+    private Assembly|Refused|null $assembly = null;
+
+    public function __construct(public readonly Job $job, ?Ways $ways = null)
+    {
+        $this->ways = $ways ?? Ways::standard();
+    }
+
+    /** The job as it is sized, its plan, its distribution and the supply, for whoever judges a way on it. */
+    public function situation(): Situation
+    {
+        if ($this->situation === null) {
+            $sized = $this->job->asSized();
+            $this->situation = new Situation($sized, Plan::of($sized), Distribution::of($this->job), Supply::of($this->job->generator));
+        }
+
+        return $this->situation;
+    }
+
+    /** The job with the figures that sizing uses: listed, measured or calculated. */
+    public function sized(): Job
+    {
+        return $this->situation()->job;
+    }
+
+    public function plan(): Plan
+    {
+        return $this->situation()->plan;
+    }
+
+    public function distribution(): Distribution
+    {
+        return $this->situation()->distribution;
+    }
+
+    /** Null: no machine is picked. */
+    public function supply(): ?Supply
+    {
+        return $this->situation()->supply;
+    }
+
+    /** Null: no machine is picked. */
+    public function fit(): ?Fit
+    {
+        $supply = $this->supply();
+
+        return $supply === null ? null : $this->fit ??= Fit::of($this->plan(), $supply, $this->job->generator->marginPct);
+    }
+
+    /** Null: no way of connecting is picked. */
+    public function way(): ?Way
+    {
+        return $this->ways->find($this->job->connection->way);
+    }
+
+    /** What the way that was picked means here; null: none is picked. */
+    public function connection(): ?WayVerdict
+    {
+        $way = $this->way();
+
+        return $way === null ? null : $this->verdict($way);
+    }
+
+    /** @return list<WayVerdict> of every way */
+    public function connections(): array
+    {
+        return array_map($this->verdict(...), $this->ways->all());
+    }
+
+    /** The thing that will be built; null: no machine or no way is picked, or no conductor fits. */
+    public function assembly(): ?Assembly
+    {
+        $built = $this->built();
+
+        return $built instanceof Assembly ? $built : null;
+    }
+
+    /** Why there is none although machine and way are picked. */
+    public function assemblyRefused(): ?Refused
+    {
+        $built = $this->built();
+
+        return $built instanceof Refused ? $built : null;
+    }
+
+    private function verdict(Way $way): WayVerdict
+    {
+        return $this->verdicts[$way->key()] ??= $way->verdict($this->situation());
+    }
+
+    private function built(): Assembly|Refused|null
+    {
+        $way = $this->way();
+        $supply = $this->supply();
+        if ($way === null || $supply === null) {
+            return null;
+        }
+        try {
+            return $this->assembly ??= $way->assemble($this->situation(), $supply);
+        } catch (Refused $refused) {
+            return $this->assembly = $refused;
+        }
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Drawing;
+
+use Underpin\Codebook\SplitPhase;
+use Underpin\Design\Design;
+use Underpin\Job\Job;
+use Underpin\Job\Outlet;
+use Underpin\Limit;
+use Underpin\Loads\Plan;
+use Underpin\Say;
+use Underpin\Sizing\Fit;
+
+/** The instrument on top of every page of a job: both legs on one scale, and one sentence. */
+final readonly class LegStrip
+{
+    /**
+     * @param  bool  $oneHot  a 120 V machine: everything flows in one hot conductor, shown as track A
+     * @param  list<Tick>  $ticks
+     * @param  string  $tone  good, advice, wrong or danger
+     */
+    private function __construct(
+        public bool $oneHot,
+        public float $aRunAmps,
+        public float $bRunAmps,
+        public float $aPeakAmps,
+        public float $bPeakAmps,
+        public array $ticks,
+        public float $scaleAmps,
+        public string $tone,
+        public string $headline,
+        public string $detail,
+    ) {
+    }
+
+    public static function of(Design $design): self
+    {
+        return $design->fit() === null
+            ? self::withoutMachine($design->plan(), $design->job->generator->marginPct)
+            : self::withMachine($design->job, $design->fit());
+    }
+
+    private static function withMachine(Job $job, Fit $fit): self
+    {
+        $supply = $fit->supply;
+        $ticks = [
+            new Tick('running limit', $supply->ratedRunAmps(), false),
+            new Tick('starting limit', $supply->surgeLimitAmps(), false),
+        ];
+        $inletAmps = $job->wire->inletAmps ?? $supply->machine->outletAmps;
+        $ticks[] = new Tick($supply->machine->outlet === Outlet::Terminals ? 'breaker' : 'inlet', (float) min($inletAmps, $supply->machine->outletAmps), true);
+        usort($ticks, fn (Tick $x, Tick $y): int => $x->amps <=> $y->amps);
+        $detail = $fit->restartIsOver()
+            ? sprintf('A motor that starts again by itself with everything on reaches %s.', Say::amps($fit->restartAmps))
+            : sprintf('Worst start %s of %s, on %s.', Say::amps($fit->starting->peakAmps()), Say::amps($supply->surgeLimitAmps()), $supply->words());
+
+        return self::scaled(! $supply->feedsBothLegs(), $fit, $ticks, $fit->verdict->tone(), $fit->headline(), $detail);
+    }
+
+    private static function withoutMachine(Plan $plan, float $marginPct): self
+    {
+        $worst = $plan->running->worstAmps();
+        $needW = $worst * SplitPhase::BETWEEN_LEGS_V / (1 - $marginPct / 100);
+        $detail = $plan->must === []
+            ? 'Mark the circuits that must run: the legs fill as you go.'
+            : sprintf('It needs at least %s running and %s starting, with %s margin.', Say::watts(ceil($needW / 100) * 100), Say::watts(ceil($plan->starting->peakAmps() * SplitPhase::BETWEEN_LEGS_V / 100) * 100), Say::pct($marginPct));
+
+        return self::scaled(false, $plan, [], 'advice', 'No generator picked yet.', $detail);
+    }
+
+    /** @param  list<Tick>  $ticks */
+    private static function scaled(bool $oneHot, Fit|Plan $load, array $ticks, string $tone, string $headline, string $detail): self
+    {
+        $highest = max([20.0, $load->running->worstAmps(), $load->starting->peakAmps(), ...array_map(fn (Tick $t): float => $t->amps, $ticks)]);
+        $scale = self::roundUp($highest * 1.2);
+
+        return new self(
+            $oneHot,
+            $load->running->aAmps, $load->running->bAmps,
+            max($load->starting->peakAAmps, $load->running->aAmps), max($load->starting->peakBAmps, $load->running->bAmps),
+            $ticks, $scale, $tone, $headline, $detail,
+        );
+    }
+
+    private static function roundUp(float $amps): float
+    {
+        foreach ([20, 25, 30, 40, 50, 60, 80, 100, 120, 150, 200, 250, 300, 400, 500, 600, 800, 1000] as $round) {
+            if (Limit::within($amps, $round)) {
+                return $round;
+            }
+        }
+
+        return ceil($amps / 500) * 500;
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Drawing;
+
+/** A labelled mark on the leg strip's scale, in amperes. */
+final readonly class Tick
+{
+    public function __construct(public string $label, public float $amps, public bool $hard)
+    {
+    }
+}

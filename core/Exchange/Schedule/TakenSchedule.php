@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Exchange\Schedule;
+
+use Underpin\Job\Circuit;
+use Underpin\Job\Panel;
+
+/**
+ * The panels of a job with a schedule in them: a panel of the schedule takes the place of the one of
+ * its name, or stands behind the others. The one blank panel of a new job takes the first name.
+ */
+final class TakenSchedule
+{
+    /**
+     * @param  list<Panel>  $panels  of the job
+     * @param  list<Panel>  $read  of the schedule, with all of their circuits
+     * @param  callable(): string  $newId
+     * @return list<Panel>
+     */
+    public static function of(array $panels, array $read, callable $newId): array
+    {
+        foreach ($read as $panel) {
+            $at = self::placeOf($panel, $panels);
+            $before = $panels[$at] ?? null;
+            $circuits = array_map(fn (Circuit $circuit): Circuit => CarriedOver::circuit($circuit, $before, $newId), $panel->circuits);
+            $panels[$at] = $before === null
+                ? $panel->with(id: $newId(), circuits: $circuits)
+                : $before->with(name: $panel->name, spaces: $panel->spaces, circuits: $circuits);
+        }
+
+        return array_values($panels);
+    }
+
+    /** @param  array<int, Panel>  $panels */
+    private static function placeOf(Panel $panel, array $panels): int
+    {
+        foreach ($panels as $i => $known) {
+            if ($known->name === $panel->name) {
+                return $i;
+            }
+        }
+
+        return count($panels) === 1 && $panels[0]->circuits === [] ? 0 : count($panels);
+    }
+}

@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Job;
+
+use Underpin\Job\Part\CircuitPart;
+use Underpin\Leg;
+use Underpin\Legs\Draw;
+
+/** One breaker of a panel with what hangs on it. Switching it on starts everything on it at once. */
+final readonly class Circuit
+{
+    /** smallest and largest breaker of a circuit, amperes */
+    public const LEAST_A = 5;
+
+    public const MOST_A = 600;
+
+    /**
+     * @param  list<Load>  $loads
+     * @param  string  $keepOn  when it must not lose power while the crew works; empty: it may
+     * @param  ?int  $receptacleAmps  rating of the one receptacle on it; null: several, none, or not looked
+     * @param  ?Measured  $measured  what a clamp meter found on it
+     */
+    public function __construct(
+        public string $id,
+        public Position $position,
+        public int $breakerAmps,
+        public string $name,
+        public Protection $protection = Protection::None,
+        public Role $role = Role::Off,
+        public string $note = '',
+        public array $loads = [],
+        public string $keepOn = '',
+        public ?int $receptacleAmps = null,
+        public ?Measured $measured = null,
+    ) {
+        CircuitPart::form()->guard(['amps' => $breakerAmps, 'receptacle_a' => $receptacleAmps]);
+    }
+
+    /**
+     * The same circuit as the clamp meter found it: one load with the amperes that it read. Ten
+     * readings a second miss the top of a start, so a listed start that is higher still counts;
+     * one that was typed in comes from a meter that holds the inrush.
+     */
+    public function asMeasured(): self
+    {
+        if ($this->measured === null) {
+            return $this;
+        }
+        $motors = array_values(array_filter($this->loads, fn (Load $l): bool => $l->cyclesByItself() || $l->kind->isMotor()));
+        $startAmps = $this->measured->byHand ? $this->measured->startAmps : max($this->measured->startAmps, $this->startAmps());
+        $load = new Load(
+            "$this->id-measured", $this->name === '' ? 'measured' : $this->name, $motors[0]->kind ?? $this->loads[0]->kind ?? LoadKind::Other,
+            $this->measured->runAmps * $this->leg()->volts(), $startAmps * $this->leg()->volts(), duty: $motors[0]->duty ?? null,
+        );
+
+        return $this->with(loads: [$load]);
+    }
+
+    /** The same circuit with what runs on it in one half of the year. */
+    public function in(Season $season): self
+    {
+        return $this->with(loads: array_values(array_filter($this->loads, fn (Load $l): bool => $l->runsIn($season))));
+    }
+
+    public function with(mixed ...$changes): self
+    {
+        /** @phpstan-ignore argument.type (the names and types are this class's own) */
+        return new self(...[...get_object_vars($this), ...$changes]);
+    }
+
+    public function load(string $id): ?Load
+    {
+        foreach ($this->loads as $load) {
+            if ($load->id === $id) {
+                return $load;
+            }
+        }
+
+        return null;
+    }
+
+    public function leg(): Leg
+    {
+        return $this->position->leg();
+    }
+
+    public function label(): string
+    {
+        return $this->position->label();
+    }
+
+    /** As a person would say it: "5–7 Deep well pump". */
+    public function title(): string
+    {
+        return $this->label().' '.($this->name === '' ? 'unnamed' : $this->name);
+    }
+
+    /** Nobody has said yet what this circuit draws. */
+    public function figuresMissing(): bool
+    {
+        foreach ($this->loads as $load) {
+            if ($load->runW === null) {
+                return true;
+            }
+        }
+
+        return $this->loads === [];
+    }
+
+    /** @return list<Draw> */
+    public function draws(): array
+    {
+        return array_map(fn (Load $l): Draw => new Draw($l->id, $this->leg(), $l->knownRunW(), $l->pf), $this->loads);
+    }
+
+    public function runW(): float
+    {
+        return array_sum(array_map(fn (Load $l): float => $l->knownRunW(), $this->loads));
+    }
+
+    /** Amperes on each leg it hangs on. */
+    public function runAmps(): float
+    {
+        return array_sum(array_map(fn (Draw $d): float => $d->amps(), $this->draws()));
+    }
+
+    /** Amperes when the breaker is closed and everything on it starts together: the safe side. */
+    public function startAmps(): float
+    {
+        $amps = array_map(
+            fn (Load $l): float => (new Draw($l->id, $this->leg(), $l->knownStartW(), $l->pf))->amps(),
+            $this->loads,
+        );
+
+        return max(array_sum($amps), $this->runAmps());
+    }
+
+    /** Seconds to wait after switching this on before the next. */
+    public function settleS(): int
+    {
+        return max([10, ...array_map(fn (Load $l): int => $l->kind->settleS(), $this->loads)]);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Job;
+
+use Underpin\Refused;
+
+/** What the panels of a job say of the conductors that feed them. */
+final class Feeders
+{
+    /**
+     * It must make a tree: every panel is fed once, from something that is there, and not by itself.
+     *
+     * @param  list<Panel>  $panels
+     *
+     * @throws Refused naming the panel's place and field: "panels.2.fed_from"; "service.disconnects" when an id is a panel's too
+     */
+    public static function guard(Service $service, array $panels): void
+    {
+        $byId = [];
+        foreach ($panels as $panel) {
+            $byId[" $panel->id"] = $panel;
+            if ($service->disconnect($panel->id) !== null) {
+                throw new Refused('service.disconnects', "Disconnects: the id \"$panel->id\" is that of a panel too.");
+            }
+        }
+        foreach ($panels as $i => $panel) {
+            $seen = [];
+            for ($at = $panel; $at !== null; $at = $byId[" $at->fedFrom"] ?? null) {
+                if (isset($seen[" $at->id"])) {
+                    throw new Refused("panels.$i.fed_from", "Fed from: $panel->name would feed itself.");
+                }
+                $seen[" $at->id"] = true;
+                if ($at->fedFrom !== '' && ! isset($byId[" $at->fedFrom"]) && $service->disconnect($at->fedFrom) === null) {
+                    throw new Refused("panels.$i.fed_from", "Fed from: there is no panel or disconnect \"$at->fedFrom\" for $panel->name to be fed from.");
+                }
+            }
+        }
+    }
+
+    /**
+     * The breaker of a panel's feeder, in amperes: the circuit in the panel before it, or as it was typed.
+     *
+     * @param  list<Panel>  $panels
+     */
+    public static function breakerAmps(Panel $panel, array $panels): ?int
+    {
+        foreach ($panels as $other) {
+            if ($other->id === $panel->fedFrom && $panel->feederCircuit !== '') {
+                return $other->circuit($panel->feederCircuit)->breakerAmps ?? $panel->feederAmps;
+            }
+        }
+
+        return $panel->feederAmps;
+    }
+}

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Job;
+
+use Underpin\Job\Part\JobParts;
+
+/**
+ * Everything that is known of one job: the facts and the choices, never a result. It is made of a
+ * few parts, each a value of its own class; a part that nothing is known of is there all the same.
+ */
+final readonly class Job
+{
+    public const MOST_PANELS = 20;
+
+    /** characters of the id of a panel, a circuit, a load, a machine or a disconnect */
+    public const LONGEST_ID = 60;
+
+    public Client $client;
+
+    public Authority $authority;
+
+    public Service $service;
+
+    public Generator $generator;
+
+    public Connection $connection;
+
+    public WireRun $wire;
+
+    public Site $site;
+
+    public Basis $basis;
+
+    /** @var array<class-string, object> every part by its class */
+    private array $parts;
+
+    public function __construct(public string $name, object ...$parts)
+    {
+        JobParts::name()->read($name);
+        $known = [new Client, new Authority, new Service, new Generator, new Connection, new WireRun, new Site, new Basis];
+        $byClass = [];
+        foreach ([...$known, ...array_values($parts)] as $part) {
+            $byClass[$part::class] = $part;
+        }
+        $this->parts = $byClass;
+        $this->client = $this->part(Client::class);
+        $this->authority = $this->part(Authority::class);
+        $this->service = $this->part(Service::class);
+        $this->generator = $this->part(Generator::class);
+        $this->connection = $this->part(Connection::class);
+        $this->wire = $this->part(WireRun::class);
+        $this->site = $this->part(Site::class);
+        $this->basis = $this->part(Basis::class);
+    }
+
+    /** The same job with other parts in the place of those of their class. */
+    public function with(object ...$parts): self
+    {
+        return new self($this->name, ...array_values($this->parts), ...array_values($parts));
+    }
+
+    public function named(string $name): self
+    {
+        return new self($name, ...array_values($this->parts));
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param  class-string<T>  $class
+     * @return T one that knows nothing, where the job has none
+     */
+    public function part(string $class): object
+    {
+        $part = $this->parts[$class] ?? null;
+
+        return $part instanceof $class ? $part : new $class;
+    }
+
+    /** The same job with the figures of its circuits that sizing is to use. */
+    public function asSized(): self
+    {
+        return $this->basis->use === LoadBasis::Measure
+            ? $this->with($this->service->with(panels: array_map(fn (Panel $panel): Panel => $panel->asMeasured(), $this->service->panels)))
+            : $this;
+    }
+
+    /** @return list<Circuit> of all panels */
+    public function circuits(): array
+    {
+        return array_merge([], ...array_map(fn (Panel $panel): array => $panel->circuits, $this->service->panels));
+    }
+
+    /** @return list<Circuit> that draw something of their own: all but the feeders */
+    public function drawingCircuits(): array
+    {
+        $feeders = $this->feeders();
+
+        return $feeders === [] ? $this->circuits() : array_values(array_filter($this->circuits(), fn (Circuit $c): bool => ! in_array($c, $feeders, true)));
+    }
+
+    /** @return list<Circuit> breakers that feed another panel; what hangs there is counted there */
+    public function feeders(): array
+    {
+        return array_values(array_filter(array_map($this->feederOf(...), $this->service->panels)));
+    }
+
+    /** The breaker that feeds a panel, where it is a circuit of the panel before it. */
+    public function feederOf(Panel $panel): ?Circuit
+    {
+        return $panel->feederCircuit === '' ? null : $this->service->panel($panel->fedFrom)?->circuit($panel->feederCircuit);
+    }
+
+    /** The panel that holds a circuit. */
+    public function panelWith(string $circuitId): ?Panel
+    {
+        foreach ($this->service->panels as $panel) {
+            if ($panel->circuit($circuitId) !== null) {
+                return $panel;
+            }
+        }
+
+        return null;
+    }
+
+    /** The panel that a generator would be connected to: the first. */
+    public function panel(): ?Panel
+    {
+        return $this->service->panels[0] ?? null;
+    }
+}

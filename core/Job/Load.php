@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Job;
+
+use Underpin\Job\Part\LoadPart;
+use Underpin\Limit;
+use Underpin\Refused;
+
+/** One thing that draws power on a circuit. Figures nobody knows yet are null, never 0. */
+final readonly class Load
+{
+    /** What no single load of a house or small business draws. */
+    public const MOST_W = 200_000.0;
+
+    /** a day */
+    public const LONGEST_CYCLE_S = 86_400.0;
+
+    /**
+     * @param  ?float  $runW  watts while running
+     * @param  ?float  $startW  watts for the moment of starting, at least the running watts
+     * @param  float  $pf  power factor, over 0 and at most 1
+     * @param  ?Duty  $duty  null: as its kind usually runs
+     * @param  ?float  $onS  seconds on in a cycle
+     * @param  ?float  $offS  seconds off in a cycle
+     * @param  ?Season  $season  null: all year
+     * @param  ?PartOfDay  $partOfDay  null: any time of day
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public LoadKind $kind = LoadKind::Other,
+        public ?float $runW = null,
+        public ?float $startW = null,
+        public float $pf = 1.0,
+        public ?Duty $duty = null,
+        public ?float $onS = null,
+        public ?float $offS = null,
+        public ?Season $season = null,
+        public ?PartOfDay $partOfDay = null,
+    ) {
+        LoadPart::form()->guard([
+            'name' => $name, 'run_w' => $runW, 'start_w' => $startW, 'pf' => $pf, 'on_s' => $onS, 'off_s' => $offS,
+        ]);
+        if ($startW !== null && Limit::over($runW ?? 0.0, $startW)) {
+            throw new Refused('start_w', sprintf('Starts must be at least what it runs at (%s W); %s W was given.', number_format($runW ?? 0.0), number_format($startW)));
+        }
+        foreach (['on_s' => $onS, 'off_s' => $offS] as $field => $seconds) {
+            if ($seconds !== null && $duty !== Duty::Cycling) {
+                throw new Refused($field, LoadPart::form()->field($field)->label.': only a cycling load has on and off times.');
+            }
+        }
+    }
+
+    public function with(mixed ...$changes): self
+    {
+        /** @phpstan-ignore argument.type (the names and types are this class's own) */
+        return new self(...[...get_object_vars($this), ...$changes]);
+    }
+
+    public function knownRunW(): float
+    {
+        return $this->runW ?? 0.0;
+    }
+
+    /** Watts at the moment of starting; without a figure, the running watts. */
+    public function knownStartW(): float
+    {
+        return $this->startW ?? $this->knownRunW();
+    }
+
+    /** Starts again by itself, as it was said or as its kind usually does. */
+    public function cyclesByItself(): bool
+    {
+        return $this->duty === null ? $this->kind->cyclesByItself() : $this->duty === Duty::Cycling;
+    }
+
+    /** Runs in this season. */
+    public function runsIn(Season $season): bool
+    {
+        return $this->season === null || $this->season === $season;
+    }
+
+    /** A motor without starting watts looks harmless on paper and is not. */
+    public function startIsMissing(): bool
+    {
+        return $this->kind->isMotor() && $this->startW === null;
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Job;
+
+use Underpin\Job\Part\LocalRulesPart;
+
+/** What the local authority says, where it differs from the code or must be asked. Data, not rules of ours. */
+final readonly class LocalRules
+{
+    /** Feet between a portable machine's exhaust and the house that no local rule makes less. */
+    public const LEAST_PORTABLE_FT = 20.0;
+
+    public const MOST_PORTABLE_FT = 200.0;
+
+    /**
+     * @param  string  $authority  who decides, as printed on papers
+     * @param  bool  $splicesInPanel  splices are allowed inside a panel (NEC 2023 312.8 allows them with limits)
+     * @param  float  $portableFt  feet that a portable machine keeps from the house, at least 20
+     * @param  string  $who  who may do the work
+     * @param  list<DemandMethod>  $calculations  load calculations that are accepted
+     * @param  string  $source  where this was read or who said it
+     * @param  string  $dated  when, as YYYY-MM-DD; empty: not known
+     */
+    public function __construct(
+        public string $authority = '',
+        public string $edition = 'NEC 2023',
+        public bool $splicesInPanel = true,
+        public bool $permit = true,
+        public bool $inspection = true,
+        public float $portableFt = self::LEAST_PORTABLE_FT,
+        public string $who = '',
+        public array $calculations = [DemandMethod::Standard, DemandMethod::Optional, DemandMethod::Existing, DemandMethod::Measured],
+        public string $notes = '',
+        public string $source = '',
+        public string $dated = '',
+    ) {
+        LocalRulesPart::form()->guard(['portable_ft' => $portableFt, 'dated' => $dated]);
+    }
+
+    public function accepts(DemandMethod $method): bool
+    {
+        return in_array($method, $this->calculations, true);
+    }
+
+    /**
+     * Every rule in words, to compare two sets line by line.
+     *
+     * @return array<string, string>
+     */
+    public function lines(): array
+    {
+        return [
+            'Authority' => $this->authority === '' ? 'not named' : $this->authority,
+            'Code edition' => $this->edition,
+            'Splices in a panel' => $this->splicesInPanel ? 'allowed' : 'not allowed',
+            'Permit' => $this->permit ? 'needed' : 'not needed',
+            'Inspection' => $this->inspection ? 'needed' : 'not needed',
+            'Portable machine from the house' => number_format($this->portableFt).' ft',
+            'Who may do the work' => $this->who === '' ? 'not said' : $this->who,
+            'Load calculations accepted' => implode(', ', array_map(fn (DemandMethod $m): string => $m->value, $this->calculations)) ?: 'none',
+            'Notes' => $this->notes === '' ? 'none' : $this->notes,
+        ];
+    }
+}

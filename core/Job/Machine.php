@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Job;
+
+use Underpin\Job\Part\MachinePart;
+use Underpin\Refused;
+
+/** A generator as a catalogue lists it. */
+final readonly class Machine
+{
+    /** smallest and largest outlet, or breaker of its own, amperes */
+    public const LEAST_OUTLET_A = 15;
+
+    public const MOST_OUTLET_A = 600;
+
+    /**
+     * @param  int  $volts  120: one hot conductor; 240: two legs and a neutral
+     * @param  Outlet  $outlet  the largest that could feed a panel
+     * @param  int  $outletAmps  amperes of that outlet, or of the machine's own breaker at its terminals
+     * @param  list<Rating>  $ratings  one for each fuel it burns
+     * @param  int  $priceUsd  whole dollars
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public MachineKind $form,
+        public int $volts,
+        public Outlet $outlet,
+        public int $outletAmps,
+        public GeneratorNeutral $bond,
+        public bool $gfci,
+        public array $ratings,
+        public int $priceUsd,
+    ) {
+        MachinePart::form()->guard(['volts' => $volts, 'outlet_a' => $outletAmps, 'price_usd' => $priceUsd]);
+        if (($outlet->amps() ?? $outletAmps) !== $outletAmps) {
+            throw new Refused('outlet_a', "Outlet must be {$outlet->amps()} A for a $outlet->value; $outletAmps A was given.");
+        }
+        if (($outlet->volts() ?? $volts) !== $volts) {
+            throw new Refused('outlet', "Outlet: a $outlet->value does not give $volts V.");
+        }
+        if ($ratings === []) {
+            throw new Refused('ratings', 'Ratings: a machine needs one for at least one fuel.');
+        }
+    }
+
+    public function ratingOn(Fuel $fuel): ?Rating
+    {
+        foreach ($this->ratings as $rating) {
+            if ($rating->fuel === $fuel) {
+                return $rating;
+            }
+        }
+
+        return null;
+    }
+}

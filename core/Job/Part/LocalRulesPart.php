@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Job\Part;
+
+use Underpin\Form\Field;
+use Underpin\Form\Form;
+use Underpin\Form\Unit;
+use Underpin\Form\Values;
+use Underpin\Job\DemandMethod;
+use Underpin\Job\LocalRules;
+use Underpin\Refused;
+
+/** What the local authority says. */
+final class LocalRulesPart
+{
+    public static function form(): Form
+    {
+        /** @var ?Form $form */
+        static $form = null;
+
+        return $form ??= new Form(
+            Field::text('authority', 'who decides')->label('Authority')->atMost(100),
+            Field::text('edition', 'code edition in force')->label('Code edition')->atMost(40),
+            Field::flag('splices_in_panel', 'splices are allowed inside a panel', 'allowed', 'not allowed')->label('Splices in a panel')->default(true),
+            Field::flag('permit', 'a permit is needed', 'needed', 'not needed')->label('Permit')->default(true),
+            Field::flag('inspection', 'the work is inspected', 'needed', 'not needed')->label('Inspection')->default(true),
+            Field::number('portable_ft', 'feet that a portable machine keeps from the house')->label('Portable from the house')->in(Unit::Feet)->atLeast(LocalRules::LEAST_PORTABLE_FT)->atMost(LocalRules::MOST_PORTABLE_FT)->hint('Carbon monoxide leaves no smaller distance.')->default(LocalRules::LEAST_PORTABLE_FT),
+            Field::text('who', 'who may do the work')->label('Who may do the work')->atMost(200),
+            Field::items('calculations', 'load calculations that are accepted', new Form(Field::enum('method', 'one of them', DemandMethod::class)->label('Calculation')))->label('Load calculations accepted')->atMost(4)->optional('all'),
+            Field::text('notes', 'free notes')->label('Notes')->atMost(2000),
+            Field::text('source', 'where this was read or who said it')->label('Source')->atMost(200),
+            Field::date('dated', 'when, as YYYY-MM-DD')->label('As of'),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public static function write(LocalRules $rules): array
+    {
+        return [
+            'authority' => $rules->authority,
+            'edition' => $rules->edition,
+            'splices_in_panel' => $rules->splicesInPanel,
+            'permit' => $rules->permit,
+            'inspection' => $rules->inspection,
+            'portable_ft' => $rules->portableFt,
+            'who' => $rules->who,
+            'calculations' => array_map(fn (DemandMethod $m): array => ['method' => $m->value], $rules->calculations),
+            'notes' => $rules->notes,
+            'source' => $rules->source,
+            'dated' => $rules->dated,
+        ];
+    }
+
+    /** @throws Refused by field */
+    public static function read(?Values $in): LocalRules
+    {
+        return $in === null ? new LocalRules : new LocalRules(
+            $in->text('authority'), $in->text('edition'), $in->flag('splices_in_panel'), $in->flag('permit'), $in->flag('inspection'),
+            $in->number('portable_ft'), $in->text('who'),
+            $in->has('calculations')
+                ? array_map(fn (Values $each): DemandMethod => DemandMethod::from($each->text('method')), $in->items('calculations'))
+                : DemandMethod::cases(),
+            $in->text('notes'), $in->text('source'), $in->text('dated'),
+        );
+    }
+}

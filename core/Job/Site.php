@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Job;
+
+use Underpin\Refused;
+
+/** Fuel, ground and climate as later stages need them. Null: not known yet. */
+final readonly class Site
+{
+    /**
+     * @param  ?float  $gasMeterCfh  capacity of the gas meter, cubic feet an hour; 0: no gas here
+     * @param  ?float  $propaneTankGal  size of the tank, gallons; 0: none
+     * @param  ?float  $gasolineGal  what is safe to keep, gallons; 0: none
+     * @param  ?float  $hottestF  hottest day, °F
+     * @param  ?float  $coldestF  coldest day, °F
+     * @param  ?float  $snowIn  deepest snow, inches
+     * @param  ?bool  $level  level ground for a machine
+     * @param  ?bool  $aboveFlood  that place lies above the flood line
+     */
+    public function __construct(
+        public ?float $gasMeterCfh = null,
+        public ?float $propaneTankGal = null,
+        public ?float $gasolineGal = null,
+        public ?float $altitudeFt = null,
+        public ?float $hottestF = null,
+        public ?float $coldestF = null,
+        public ?float $snowIn = null,
+        public ?bool $level = null,
+        public ?bool $aboveFlood = null,
+    ) {
+        if ($hottestF !== null && $coldestF !== null && $coldestF > $hottestF) {
+            throw new Refused('coldest_f', "Coldest day must not be above the hottest day ($hottestF °F); $coldestF °F was given.");
+        }
+    }
+
+    /**
+     * @return array<string, string> what is not known yet => what waits for it
+     */
+    public function missing(): array
+    {
+        $waits = [
+            'the gas meter, the propane tank and the gasoline that may be kept' => [$this->gasMeterCfh === null && $this->propaneTankGal === null && $this->gasolineGal === null, 'Size, for the fuel, and Place and fuel, for how long it lasts'],
+            'the altitude' => [$this->altitudeFt === null, 'Size: an engine loses power with height'],
+            'the hottest day' => [$this->hottestF === null, 'Size, for the engine, and Wire, for the conductors'],
+            'the coldest day' => [$this->coldestF === null, 'Place and fuel: propane vapor and battery heater'],
+            'snow and level ground' => [$this->snowIn === null || $this->level === null, 'Place and fuel: the pad'],
+            'the flood line' => [$this->aboveFlood === null, 'Place and fuel: the pad and the inlet'],
+        ];
+
+        return array_map(fn (array $each): string => $each[1], array_filter($waits, fn (array $each): bool => $each[0]));
+    }
+
+    public function nothingKnown(): bool
+    {
+        return array_filter(get_object_vars($this), fn (mixed $fact): bool => $fact !== null) === [];
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Job;
+
+use Underpin\Codebook\Material;
+use Underpin\Job\Part\WireRunPart;
+
+/** What the electrician knows of the way from the machine to the panel. Null: not measured yet. */
+final readonly class WireRun
+{
+    public const LONGEST_FT = 2000.0;
+
+    public const COLDEST_C = -60.0;
+
+    public const HOTTEST_C = 70.0;
+
+    /**
+     * @param  ?float  $cordFt  from the machine's safe spot to the inlet, with slack
+     * @param  ?float  $runFt  from the inlet (or the standby machine) to the panel, one way
+     * @param  ?int  $inletAmps  20, 30 or 50; null: as the machine's outlet
+     * @param  bool  $wet  any part of the run lies in a wet place
+     */
+    public function __construct(
+        public ?float $cordFt = null,
+        public ?float $runFt = null,
+        public ?int $inletAmps = null,
+        public WiringMethod $method = WiringMethod::Conduit,
+        public Material $material = Material::Copper,
+        public int $terminalC = 60,
+        public float $ambientC = 30.0,
+        public bool $wet = false,
+    ) {
+        WireRunPart::form()->guard([
+            'cord_ft' => $cordFt, 'run_ft' => $runFt, 'inlet_a' => $inletAmps, 'terminal_c' => $terminalC, 'ambient_c' => $ambientC,
+        ]);
+    }
+}

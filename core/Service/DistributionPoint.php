@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Service;
+
+/** One box of the chain from the utility to the panels. */
+final readonly class DistributionPoint
+{
+    /**
+     * @param  int  $depth  0: the meter
+     * @param  ?int  $feederAmps  overcurrent protection of the conductors that feed it; null: none, or not known
+     * @param  ?int  $offAmps  what switches it off in its own box; null: nothing
+     * @param  bool  $isService  its own switch is the service disconnect
+     * @param  ?bool  $bonded  neutral and ground are bonded here; null: not looked
+     * @param  string  $stillLive  what stays live when its own switch is off
+     */
+    public function __construct(
+        public string $id,
+        public ?string $parent,
+        public int $depth,
+        public string $name,
+        public string $kind,
+        public ?int $feederAmps,
+        public ?int $offAmps,
+        public bool $isService,
+        public ?bool $bonded,
+        public string $stillLive,
+    ) {
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Stages;
+
+use Underpin\Checks\Review;
+use Underpin\Design\Design;
+use Underpin\Job\Circuit;
+use Underpin\Job\DisconnectPlace;
+use Underpin\Job\Feeders;
+use Underpin\Job\PanelKind;
+use Underpin\Service\DistributionPoint;
+use Underpin\StageKey;
+
+/** What is there. */
+final class SurveyStage implements Stage
+{
+    public function key(): StageKey
+    {
+        return StageKey::Survey;
+    }
+
+    public function title(): string
+    {
+        return 'Survey';
+    }
+
+    public function begun(Review $review): bool
+    {
+        return $review->design->job->service->panels !== [];
+    }
+
+    public function missing(Review $review): array
+    {
+        $job = $review->design->job;
+        $missing = array_keys(array_filter([
+            'The customer\'s name.' => $job->client->name === '',
+            'The rating of the service.' => $job->service->amps === null,
+            'A panel.' => $job->service->panels === [],
+            'The panel\'s breakers.' => $job->service->panels !== [] && $job->circuits() === [],
+            'Names for the unnamed circuits.' => array_filter($job->circuits(), fn (Circuit $c): bool => $c->name === '') !== [],
+        ]));
+        array_push($missing, ...$this->distribution($review->design));
+        $panel = $job->panel();
+        if ($panel !== null && $panel->interlockListed === null) {
+            $missing[] = 'Whether an interlock is listed for this panel.';
+        }
+        if ($panel !== null && $panel->hasMultiwire === null) {
+            $missing[] = 'Whether the panel has multiwire circuits.';
+        }
+
+        return $missing;
+    }
+
+    public function countsFrom(): Progress
+    {
+        return Progress::Part;
+    }
+
+    /** @return list<string> what is not known of the way from the utility to the panels */
+    private function distribution(Design $design): array
+    {
+        $service = $design->job->service;
+        $missing = $service->place === null ? ['Where the service is switched off.'] : [];
+        if ($service->place !== null && $service->place !== DisconnectPlace::Panel && $service->disconnects === []) {
+            $missing[] = 'The disconnect ahead of the panels.';
+        }
+        $unlooked = array_filter($design->distribution()->nodes, fn (DistributionPoint $n): bool => $n->isService && $n->bonded === null);
+        if ($unlooked !== [] && $design->distribution()->bonds() === []) {
+            $missing[] = 'Where neutral and ground are bonded.';
+        }
+        foreach ($service->panels as $panel) {
+            if ($panel->fedFrom === '' && ($panel->kind === PanelKind::Sub || count($service->disconnects) > 1)) {
+                $missing[] = "What feeds $panel->name.";
+            } elseif ($panel->fedFrom !== '' && Feeders::breakerAmps($panel, $service->panels) === null && $service->disconnect($panel->fedFrom) === null) {
+                $missing[] = "The breaker of the feeder to $panel->name.";
+            }
+        }
+
+        return $missing;
+    }
+}
