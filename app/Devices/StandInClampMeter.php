@@ -9,7 +9,7 @@ use App\Models\StandInMeter;
 use Closure;
 use Underpin\Job\Circuit;
 use Underpin\Job\Job as JobFile;
-use Underpin\Leg;
+use Underpin\Legs\Leg;
 use Underpin\Measure\Reading;
 
 /**

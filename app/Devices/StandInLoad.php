@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-use Underpin\Leg;
+use Underpin\Legs\Leg;
 
 /** A circuit of the stand-in house as it truly is, which its label may not say. */
 final readonly class StandInLoad

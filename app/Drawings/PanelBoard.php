@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
-use Underpin\Connection\Interlock;
+use Underpin\Design\Design;
 use Underpin\Job\Circuit;
 use Underpin\Job\Half;
-use Underpin\Job\Job;
 use Underpin\Job\Panel;
 use Underpin\Job\Position;
-use Underpin\Leg;
+use Underpin\Legs\Leg;
 
 /** Where everything of a panel lies when it is drawn as it hangs on the wall. */
 final readonly class PanelBoard
@@ -23,7 +22,7 @@ final readonly class PanelBoard
 
     private const BREAKER_W = 258;
 
-    public function __construct(public Panel $panel, private Job $job)
+    public function __construct(public Panel $panel, private Design $design)
     {
     }
 
@@ -92,7 +91,7 @@ final readonly class PanelBoard
 
     public function hasInterlock(): bool
     {
-        return $this->job->connection->way === (new Interlock)->key() && $this->job->panel() === $this->panel;
+        return $this->design->way()?->platedPanel($this->design->situation())?->id === $this->panel->id;
     }
 
     /** As much of a name as a breaker has room for. */

@@ -53,7 +53,7 @@ use Underpin\Job\SpaceList;
 use Underpin\Job\StartRoutine;
 use Underpin\Job\WireRun;
 use Underpin\Job\WiringMethod;
-use Underpin\Leg;
+use Underpin\Legs\Leg;
 use Underpin\Refused;
 
 /** The one place where rows become a job file, and a job file becomes rows. */

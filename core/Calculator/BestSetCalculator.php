@@ -7,7 +7,7 @@ namespace Underpin\Calculator;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
 use Underpin\Form\Values;
-use Underpin\Leg;
+use Underpin\Legs\Leg;
 use Underpin\Sizing\BestSet;
 use Underpin\Sizing\Candidate;
 

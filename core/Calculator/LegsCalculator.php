@@ -7,8 +7,8 @@ namespace Underpin\Calculator;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
 use Underpin\Form\Values;
-use Underpin\Leg;
 use Underpin\Legs\Draw;
+use Underpin\Legs\Leg;
 use Underpin\Legs\LegCurrents;
 
 final class LegsCalculator implements Calculator

@@ -17,7 +17,8 @@ use Underpin\Codebook\SplitPhase;
 use Underpin\Job\Circuit;
 use Underpin\Job\Load;
 use Underpin\Job\MachineKind;
-use Underpin\Leg;
+use Underpin\Job\Panel;
+use Underpin\Legs\Leg;
 use Underpin\Say;
 use Underpin\Sizing\Supply;
 use Underpin\Wiring\VoltageDrop;
@@ -90,6 +91,11 @@ final class ExtensionCords implements Way
     public function inTheWay(Situation $situation): array
     {
         return [];
+    }
+
+    public function platedPanel(Situation $situation): ?Panel
+    {
+        return null;
     }
 
     public function assemble(Situation $situation, Supply $supply): Assembly

@@ -86,6 +86,11 @@ final class Interlock implements Way
         return $situation->job->panel()?->inTheWayOfInterlock() ?? [];
     }
 
+    public function platedPanel(Situation $situation): ?Panel
+    {
+        return $situation->job->panel();
+    }
+
     public function assemble(Situation $situation, Supply $supply): Assembly
     {
         $panel = $situation->job->panel();

@@ -11,6 +11,7 @@ use Underpin\Codebook\ManualSwitches;
 use Underpin\Codebook\Source;
 use Underpin\Job\Circuit;
 use Underpin\Job\Job;
+use Underpin\Job\Panel;
 use Underpin\Loads\Plan;
 use Underpin\Say;
 use Underpin\Sizing\Supply;
@@ -90,6 +91,11 @@ final class ManualTransferSwitch implements Way
     public function inTheWay(Situation $situation): array
     {
         return [];
+    }
+
+    public function platedPanel(Situation $situation): ?Panel
+    {
+        return null;
     }
 
     public function assemble(Situation $situation, Supply $supply): Assembly

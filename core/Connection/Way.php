@@ -6,6 +6,7 @@ namespace Underpin\Connection;
 
 use Underpin\Assembly\Assembly;
 use Underpin\Job\Circuit;
+use Underpin\Job\Panel;
 use Underpin\Refused;
 use Underpin\Sizing\Supply;
 
@@ -44,6 +45,9 @@ interface Way
 
     /** @return list<Circuit> that sit where something of it must go, and move first */
     public function inTheWay(Situation $situation): array;
+
+    /** The panel whose main breaker its plate locks against the generator breaker; null: it has no plate. */
+    public function platedPanel(Situation $situation): ?Panel;
 
     /**
      * What it adds to the thing that will be built.

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Underpin\Job;
 
 use Underpin\Job\Part\CircuitPart;
-use Underpin\Leg;
 use Underpin\Legs\Draw;
+use Underpin\Legs\Leg;
 
 /** One breaker of a panel with what hangs on it. Switching it on starts everything on it at once. */
 final readonly class Circuit

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Underpin\Job;
 
 use Underpin\Job\Part\CircuitPart;
-use Underpin\Leg;
+use Underpin\Legs\Leg;
 
 /**
  * Where a breaker sits: its upper space, its poles, and the half when it is part of a tandem or

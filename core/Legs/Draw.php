@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Underpin\Legs;
 
-use Underpin\Leg;
 use Underpin\Refused;
 
 /** What one circuit draws: watts at a power factor and a voltage, on its leg or on both. */

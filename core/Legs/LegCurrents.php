@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Underpin\Legs;
 
-use Underpin\Leg;
 use Underpin\Limit;
 
 /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Underpin\Loads;
 
-use Underpin\Leg;
+use Underpin\Legs\Leg;
 use Underpin\Limit;
 
 /** An order of bringing loads on, with the legs at each start and the highest moment of all. */

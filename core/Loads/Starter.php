@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Underpin\Loads;
 
 use Underpin\Job\Circuit;
-use Underpin\Leg;
+use Underpin\Legs\Leg;
 use Underpin\Limit;
 use Underpin\Refused;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Underpin\Measure;
 
 use Underpin\Job\Measured;
-use Underpin\Leg;
+use Underpin\Legs\Leg;
 
 /** A lasting change of the current: something came on or went off. */
 final readonly class Step

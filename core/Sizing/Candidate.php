@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Underpin\Sizing;
 
-use Underpin\Leg;
+use Underpin\Legs\Leg;
 use Underpin\Refused;
 
 /** A load that may or may not be among those that run together, and what having it is worth. */

@@ -9,7 +9,7 @@ use Underpin\Job\Fuel;
 use Underpin\Job\Generator;
 use Underpin\Job\Machine;
 use Underpin\Job\Rating;
-use Underpin\Leg;
+use Underpin\Legs\Leg;
 use Underpin\Refused;
 
 /**

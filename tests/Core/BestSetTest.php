@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Underpin\Leg;
+use Underpin\Legs\Leg;
 use Underpin\Refused;
 use Underpin\Sizing\BestSet;
 use Underpin\Sizing\Candidate;

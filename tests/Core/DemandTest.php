@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use Underpin\Codebook\MotorCurrents;
 use Underpin\Codebook\RangeDemand;
-use Underpin\Leg;
+use Underpin\Legs\Leg;
 use Underpin\Loads\Nameplate;
 use Underpin\Refused;
 

@@ -8,6 +8,7 @@ use App\Drawings\LoadMap;
 use App\Drawings\PanelBoard;
 use App\Drawings\RecordingPlot;
 use Tests\Support\RandomHouse;
+use Underpin\Design\Design;
 use Underpin\Job\Circuit;
 use Underpin\Measure\Interval\CivilDay;
 use Underpin\Measure\Interval\IntervalSeries;
@@ -39,7 +40,7 @@ it('draws no two boxes of a chain over each other, and all of them inside', func
 it('draws no two breakers of a board over each other', function (int $seed) {
     $job = RandomHouse::job($seed);
     foreach ($job->service->panels as $panel) {
-        $board = new PanelBoard($panel, $job);
+        $board = new PanelBoard($panel, new Design($job));
         $boxes = [];
         foreach ($panel->circuits as $circuit) {
             array_push($boxes, ...array_filter([$board->box($circuit->position), $board->tiedBox($circuit->position)]));

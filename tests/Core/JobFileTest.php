@@ -119,3 +119,10 @@ it('says what other local rules would change in a job: the rules, and what is sa
         ->and($strict->gone)->toBe(['Multi-circuit manual transfer switch: Moved circuits may be spliced in the panel, as far as its wiring space allows.'])
         ->and($strict->new)->toBe(['Multi-circuit manual transfer switch: Splices in the panel are not allowed here: bring longer cable to the switch, or set a junction box beside the panel.']);
 });
+
+it('takes every demo job as it was exported before, word for word, and a second round is the first', function (string $path) {
+    $old = (string) file_get_contents($path);
+    $once = JobFile::standard()->encode(JobFile::standard()->decode($old));
+    $twice = JobFile::standard()->encode(JobFile::standard()->decode($once));
+    expect(json_decode($once, true))->toEqual(json_decode($old, true))->and($twice)->toBe($once);
+})->with(glob(__DIR__.'/golden/jobs/*.json'));

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Underpin\Leg;
 use Underpin\Legs\Draw;
+use Underpin\Legs\Leg;
 use Underpin\Legs\LegCurrents;
 use Underpin\Refused;
 

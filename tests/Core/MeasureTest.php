@@ -23,7 +23,7 @@ use Underpin\Job\Position;
 use Underpin\Job\RecordedPeak;
 use Underpin\Job\Role;
 use Underpin\Job\Season;
-use Underpin\Leg;
+use Underpin\Legs\Leg;
 use Underpin\Loads\Comparison;
 use Underpin\Measure\Mark;
 use Underpin\Measure\Offers;

@@ -13,7 +13,7 @@ use Underpin\Job\Protection;
 use Underpin\Job\Role;
 use Underpin\Job\Service;
 use Underpin\Job\SpaceList;
-use Underpin\Leg;
+use Underpin\Legs\Leg;
 use Underpin\Refused;
 
 it('alternates the legs down a column', function () {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Tests\Support\Houses;
 use Underpin\Job\LoadKind;
 use Underpin\Job\Role;
-use Underpin\Leg;
+use Underpin\Legs\Leg;
 use Underpin\Measure\Mark;
 use Underpin\Measure\Offers;
 use Underpin\Measure\Reading;

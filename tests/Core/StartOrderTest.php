@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Underpin\Leg;
+use Underpin\Legs\Leg;
 use Underpin\Loads\Starter;
 use Underpin\Loads\StartOrder;
 use Underpin\Refused;

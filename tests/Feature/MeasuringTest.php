@@ -9,7 +9,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Underpin\Exchange\JobFile;
 use Underpin\Job\LoadBasis;
-use Underpin\Leg;
+use Underpin\Legs\Leg;
 use Underpin\Measure\Reading;
 
 beforeEach(function () {

@@ -22,7 +22,7 @@ use Underpin\Job\Role;
 use Underpin\Job\Season;
 use Underpin\Job\Service;
 use Underpin\Job\SpaceList;
-use Underpin\Leg;
+use Underpin\Legs\Leg;
 
 /** Houses that nobody would think of, the same ones for the same seed. */
 final class RandomHouse

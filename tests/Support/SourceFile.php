@@ -57,6 +57,14 @@ final class SourceFile
         return array_values(array_unique(array_diff($names, ['Underpin'])));
     }
 
+    /** @return list<string> the folders of the core that it names, in code and in comments */
+    public function folders(): array
+    {
+        preg_match_all('/\\\\?\bUnderpin\\\\(\w+)\\\\/', $this->code, $found);
+
+        return array_values(array_unique($found[1]));
+    }
+
     /** @return list<string> every function, not method, that it calls */
     public function calls(): array
     {

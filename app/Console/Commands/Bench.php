@@ -21,7 +21,7 @@ use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Process;
 use Underpin\Job\Fuel;
 use Underpin\Job\Job;
-use Underpin\Leg;
+use Underpin\Legs\Leg;
 use Underpin\Loads\Starter;
 use Underpin\Loads\StartOrder;
 use Underpin\Measure\Interval\Zone;

@@ -23,7 +23,7 @@ use Underpin\Job\Job as JobFile;
 use Underpin\Job\Load;
 use Underpin\Job\LoadKind;
 use Underpin\Job\Part\LoadPart;
-use Underpin\Leg;
+use Underpin\Legs\Leg;
 use Underpin\Loads\Nameplate;
 use Underpin\Refused;
 use Underpin\StageKey;

@@ -21,7 +21,7 @@ use Underpin\Form\Values;
 use Underpin\Job\Job as JobFile;
 use Underpin\Job\Measured;
 use Underpin\Job\Part\MeasuredPart;
-use Underpin\Leg;
+use Underpin\Legs\Leg;
 use Underpin\Refused;
 use Underpin\StageKey;
 

@@ -9,7 +9,7 @@ use Underpin\Form\Form;
 use Underpin\Form\Unit;
 use Underpin\Form\Values;
 use Underpin\Job\Measured;
-use Underpin\Leg;
+use Underpin\Legs\Leg;
 use Underpin\Refused;
 
 /** What a clamp meter found on a circuit. */

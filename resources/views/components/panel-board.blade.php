@@ -1,5 +1,5 @@
 @props(['panel', 'screen'])
-@php($board = new App\Drawings\PanelBoard($panel, $screen->job))
+@php($board = new App\Drawings\PanelBoard($panel, $screen->design()))
 <figure class="board" data-board>
     <svg viewBox="0 0 {{ $board::WIDTH }} {{ $board->height() }}" role="group" aria-label="{{ $panel->name }}, {{ $panel->spaces }} spaces">
         <rect class="board-case" x="1" y="1" width="638" height="{{ $board->height() - 2 }}" rx="12"/>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Underpin;
+namespace Underpin\Legs;
 
 use Underpin\Codebook\SplitPhase;
 

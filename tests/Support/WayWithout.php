@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use Underpin\Assembly\Assembly;
+use Underpin\Assembly\Conductor;
+use Underpin\Connection\Situation;
+use Underpin\Connection\Way;
+use Underpin\Connection\WayVerdict;
+use Underpin\Job\Panel;
+use Underpin\Sizing\Supply;
+
+/** A way of connecting of which one cord or run is not built. */
+final readonly class WayWithout implements Way
+{
+    public function __construct(private Way $way, private string $conductor)
+    {
+    }
+
+    public function assemble(Situation $situation, Supply $supply): Assembly
+    {
+        $whole = $this->way->assemble($situation, $supply);
+        $gone = array_values(array_filter($whole->conductors(), fn (Conductor $c): bool => $c->id === $this->conductor));
+
+        return $whole->without($gone[0]);
+    }
+
+    public function key(): string
+    {
+        return $this->way->key();
+    }
+
+    public function words(): string
+    {
+        return $this->way->words();
+    }
+
+    public function verdict(Situation $situation): WayVerdict
+    {
+        return $this->way->verdict($situation);
+    }
+
+    public function switchesNeutral(): bool
+    {
+        return $this->way->switchesNeutral();
+    }
+
+    public function joinsNeutrals(): bool
+    {
+        return $this->way->joinsNeutrals();
+    }
+
+    public function transfersByItself(): bool
+    {
+        return $this->way->transfersByItself();
+    }
+
+    public function joinsLegs(): bool
+    {
+        return $this->way->joinsLegs();
+    }
+
+    public function reachesMore(): bool
+    {
+        return $this->way->reachesMore();
+    }
+
+    public function switchesAtPanel(): bool
+    {
+        return $this->way->switchesAtPanel();
+    }
+
+    public function inTheWay(Situation $situation): array
+    {
+        return $this->way->inTheWay($situation);
+    }
+
+    public function platedPanel(Situation $situation): ?Panel
+    {
+        return $this->way->platedPanel($situation);
+    }
+
+    public function atNight(): string
+    {
+        return $this->way->atNight();
+    }
+
+    public function throws(): string
+    {
+        return $this->way->throws();
+    }
+
+    public function caution(): string
+    {
+        return $this->way->caution();
+    }
+
+    public function toGenerator(Situation $situation, ?Assembly $assembly): array
+    {
+        return $this->way->toGenerator($situation, $assembly);
+    }
+
+    public function back(Situation $situation, ?Assembly $assembly): array
+    {
+        return $this->way->back($situation, $assembly);
+    }
+}
