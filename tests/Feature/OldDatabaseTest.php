@@ -40,16 +40,22 @@ function oldJob(): int
     $panel = $put('panels', ['job_id' => $job, 'key' => 'main', 'position' => 0, 'name' => 'Main panel', 'kind' => 'main', 'spaces' => 20, 'main_a' => 200]);
     $circuit = ['job_id' => $job, 'panel_id' => $panel, 'space' => 2, 'half' => null, 'poles' => 1, 'amps' => 20, 'protection' => 'none', 'note' => '', 'keep_on' => ''];
     $first = $put('circuits', [...$circuit, 'key' => 'c2', 'name' => 'Fridge', 'role' => 'must']);
-    $gone = [...$circuit, 'id' => 77, 'key' => 'c4', 'space' => 4, 'name' => 'Boiler', 'role' => 'off', 'fed' => null];
-    unset($gone['fed']);
-    $lost = ['id' => 78, 'job_id' => $job, 'circuit_id' => 77, 'key' => 'l4', 'position' => 0, 'name' => 'Boiler', 'kind' => 'boiler', 'run_w' => 240, 'start_w' => 600, 'pf' => 1];
+    // Removed rows stand in the history as the database gave them.
+    $removed = function (string $table, array $row) use ($put): array {
+        $row = (array) DB::table($table)->find($put($table, $row));
+
+        return ['table' => $table, 'id' => $row['id'], 'before' => $row, 'after' => null];
+    };
+    $gone = $removed('circuits', [...$circuit, 'key' => 'c4', 'space' => 4, 'name' => 'Boiler', 'role' => 'off']);
+    $lost = $removed('loads', ['job_id' => $job, 'circuit_id' => $gone['id'], 'key' => 'l4', 'position' => 0, 'name' => 'Boiler', 'kind' => 'boiler', 'run_w' => 240, 'start_w' => 600, 'pf' => 1]);
+    DB::table('circuits')->where('id', $gone['id'])->delete();
     $photo = ['id' => 5, 'job_id' => $job, 'key' => 'p1', 'of' => 'circuit', 'of_key' => 'c2', 'name' => 'door.jpg', 'width' => 2, 'height' => 2, 'bytes' => 4, 'added_at' => $now];
     Storage::disk('local')->put("photos/$job/p1.jpg", 'JPEG');
     Storage::disk('local')->put("photos/$job/p1-small.jpg", 'SMALL');
     $put('interval_records', ['job_id' => $job, 'file' => 'year.csv', 'summary' => '{"count":1}', 'added_at' => $now]);
     $changes = [
         ['2 Fridge: must run', [['table' => 'circuits', 'id' => $first, 'before' => ['role' => 'off'], 'after' => ['role' => 'must']]]],
-        ['4 Boiler removed', [['table' => 'loads', 'id' => 78, 'before' => $lost, 'after' => null], ['table' => 'circuits', 'id' => 77, 'before' => $gone, 'after' => null]]],
+        ['4 Boiler removed', [$lost, $gone]],
         ['Connection: interlock', [['table' => 'jobs', 'id' => $job, 'before' => ['connection' => null], 'after' => ['connection' => 'interlock']]]],
         ['Photo door.jpg removed', [['table' => 'photos', 'id' => 5, 'before' => $photo, 'after' => null]]],
         ['Job and customer', [['table' => 'jobs', 'id' => $job, 'before' => ['customer_name' => 'A. Person'], 'after' => ['customer_name' => 'B. Person']]]],
@@ -76,7 +82,7 @@ it('carries a database of the old shape over: what stands, what can be taken bac
     // What had been taken back is done again, and taken back.
     JobEditor::redo($job, $user, 6);
     expect(JobRows::read($job->refresh())->client->name)->toBe('B. Person');
-    JobEditor::undo($job, $user, 5);
+    JobEditor::undo($job, $user, 7);
     expect(JobRows::read($job->refresh())->client->name)->toBe('A. Person');
 
     JobEditor::undo($job, $user, 4);
