@@ -38,7 +38,9 @@ final class JobEvent extends Model
 
     public function patch(): JobPatch
     {
-        return JobPatch::of($this->getAttribute('changes'));
+        $changes = $this->getAttribute('changes');
+
+        return JobPatch::of(is_array($changes) ? $changes : []);
     }
 
     /** @return BelongsTo<User, $this> */

@@ -72,7 +72,7 @@ final class RecordingRows
             foreach (array_chunk($minutes, self::AT_ONCE, true) as $chunk) {
                 $there = self::blocks($recording)->whereIn('minute', array_keys($chunk))->pluck('readings', 'minute');
                 DB::table('reading_blocks')->upsert(array_map(fn (int $minute, array $new): array => [
-                    'recording_id' => $recording->id, 'minute' => $minute, 'readings' => ReadingBlock::merge((string) ($there[$minute] ?? ReadingBlock::pack([])), $new),
+                    'recording_id' => $recording->id, 'minute' => $minute, 'readings' => ReadingBlock::merge(is_string($there[$minute] ?? null) ? $there[$minute] : ReadingBlock::pack([]), $new),
                 ], array_keys($chunk), $chunk), ['recording_id', 'minute'], ['readings']);
             }
         });

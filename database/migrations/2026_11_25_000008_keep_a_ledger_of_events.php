@@ -9,6 +9,7 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Facades\Storage;
+use stdClass;
 
 return new class extends Migration
 {
@@ -57,7 +58,7 @@ return new class extends Migration
         });
         $this->nameFilesByHash();
         foreach (DB::table('jobs')->orderBy('id')->lazy() as $job) {
-            $this->carryOver((array) $job);
+            $this->carryOver($job);
         }
         Schema::table('interval_records', fn (Blueprint $table) => $table->dropColumn('summary'));
         Schema::table('jobs', fn (Blueprint $table) => $table->dropColumn('history_at'));
@@ -91,29 +92,37 @@ return new class extends Migration
         return ['hash' => $hash("photos/$jobId/$key.jpg"), 'small_hash' => $hash("photos/$jobId/$key-small.jpg")];
     }
 
-    /** @param  array<string, mixed>  $job */
-    private function carryOver(array $job): void
+    private function carryOver(stdClass $job): void
     {
         $changes = [];
-        foreach (DB::table('job_changes')->leftJoin('users', 'users.id', '=', 'user_id')->where('job_id', $job['id'])->orderBy('seq')
+        foreach (DB::table('job_changes')->leftJoin('users', 'users.id', '=', 'user_id')->where('job_id', $job->id)->orderBy('seq')
             ->get(['seq', 'user_id', 'users.name as by', 'label', 'ops', 'job_changes.created_at as created_at']) as $change) {
             $changes[] = [
                 'seq' => (int) $change->seq, 'user_id' => $change->user_id, 'by' => $change->by ?? 'somebody', 'label' => $change->label,
-                'ops' => $this->withHashes(json_decode($change->ops, true, 64, JSON_THROW_ON_ERROR), (int) $job['id']), 'created_at' => $change->created_at,
+                'ops' => $this->withHashes(self::ops((string) $change->ops), (int) $job->id), 'created_at' => $change->created_at,
             ];
         }
         if ($changes === []) {
             return;
         }
-        $rows = ['jobs' => [$job['id'] => $job]];
+        $rows = ['jobs' => [(int) $job->id => (array) $job]];
         foreach (['panels', 'circuits', 'loads', 'photos', 'interval_records'] as $table) {
-            foreach (DB::table($table)->where('job_id', $job['id'])->get() as $row) {
+            foreach (DB::table($table)->where('job_id', $job->id)->get() as $row) {
                 $rows[$table][$row->id] = array_diff_key((array) $row, ['summary' => 0]);
             }
         }
-        foreach ((new OldHistory($rows, (int) $job['history_at'], $changes))->events() as $event) {
-            DB::table('job_events')->insert(['job_id' => $job['id'], ...$event]);
+        foreach ((new OldHistory($rows, (int) $job->history_at, $changes))->events() as $event) {
+            DB::table('job_events')->insert(['job_id' => $job->id, ...$event]);
         }
+    }
+
+    /** @return list<array{table: string, id: int, before: ?array<string, mixed>, after: ?array<string, mixed>}> */
+    private static function ops(string $json): array
+    {
+        /** @var list<array{table: string, id: int, before: ?array<string, mixed>, after: ?array<string, mixed>}> $ops */
+        $ops = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
+
+        return $ops;
     }
 
     /**

@@ -51,7 +51,7 @@ it('knows the calendar', function () {
     expect([CivilDay::number(2025, 2, 29), CivilDay::number(2024, 2, 29) !== null, CivilDay::number(2025, 13, 1), CivilDay::number(2025, 4, 31)])->toBe([null, true, null, null]);
 });
 
-it('knows local time as the zone tables do', function (Zone $zone, string $name) {
+it('knows local time as the zone tables do', function (Zone $zone, string $name, bool $saves) {
     $tables = new DateTimeZone($name);
     mt_srand(17);
     for ($i = 0; $i < 400; $i++) {
@@ -60,13 +60,16 @@ it('knows local time as the zone tables do', function (Zone $zone, string $name)
         $day = intdiv($at, 86_400);
         expect($zone->midnight($day))->toBe((new DateTimeImmutable(gmdate('Y-m-d', $at), $tables))->getTimestamp());
     }
-    foreach ($zone->savesDaylight() ? $zone->daylight(2026) : [] as $change) {
-        expect($zone->offsetAt($change - 1)[0])->not->toBe($zone->offsetAt($change)[0])->and($zone->offsetAt($change - 1)[1])->toBe($change)
-            ->and($tables->getOffset(new DateTimeImmutable('@'.($change - 1))))->not->toBe($tables->getOffset(new DateTimeImmutable("@$change")));
+    // From the second Sunday in March to the first in November, 2 a.m. local time (15 U.S.C. 260a).
+    foreach ($saves ? ['2026-03-08 02:00', '2026-11-01 01:00'] : [] as $change) {
+        $at = strtotime("$change UTC") - $zone->standardS();
+        expect($zone->offsetAt($at - 1)[0])->not->toBe($zone->offsetAt($at)[0])->and($zone->offsetAt($at - 1)[1])->toBe($at);
     }
+    expect($zone->standardS() === $zone->offsetAt(1_783_000_000)[0])->toBe(! $saves);
 })->with([
-    [Zone::Eastern, 'America/New_York'], [Zone::Central, 'America/Chicago'], [Zone::Mountain, 'America/Denver'], [Zone::Arizona, 'America/Phoenix'], [Zone::Pacific, 'America/Los_Angeles'],
-    [Zone::Alaska, 'America/Anchorage'], [Zone::Hawaii, 'Pacific/Honolulu'], [Zone::Atlantic, 'America/Puerto_Rico'],
+    [Zone::Eastern, 'America/New_York', true], [Zone::Central, 'America/Chicago', true], [Zone::Mountain, 'America/Denver', true],
+    [Zone::Arizona, 'America/Phoenix', false], [Zone::Pacific, 'America/Los_Angeles', true], [Zone::Alaska, 'America/Anchorage', true],
+    [Zone::Hawaii, 'Pacific/Honolulu', false], [Zone::Atlantic, 'America/Puerto_Rico', false],
 ]);
 
 it('reads the usual shapes of tables', function (string $text, float $peakW, string $at, int $seconds) {

@@ -224,13 +224,15 @@ final class RecordingController extends Controller
         if (! is_int($at) || $at < 0 || $at > ReadingsTable::LONGEST_MS) {
             throw new Refused("readings.$i", "readings.$i: its time must be milliseconds within a day of the beginning.");
         }
-        foreach ([$a, $b] as $amps) {
-            if (! (is_int($amps) || is_float($amps)) || $amps < 0 || $amps > Measured::MOST_A) {
-                throw new Refused("readings.$i", sprintf('readings.%d: amperes must be from 0 to %s.', $i, number_format(Measured::MOST_A)));
-            }
-        }
 
-        return new Reading($at, (float) $a, (float) $b);
+        return new Reading($at, self::amperes($i, $a), self::amperes($i, $b));
+    }
+
+    private static function amperes(int $i, mixed $amps): float
+    {
+        return (is_int($amps) || is_float($amps)) && $amps >= 0 && $amps <= Measured::MOST_A
+            ? (float) $amps
+            : throw new Refused("readings.$i", sprintf('readings.%d: amperes must be from 0 to %s.', $i, number_format(Measured::MOST_A)));
     }
 
     private static function settings(): Form

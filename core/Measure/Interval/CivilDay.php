@@ -43,14 +43,6 @@ final class CivilDay
         return ($number + 3) % 7;
     }
 
-    /** The nth Sunday of a month. */
-    public static function sunday(int $year, int $month, int $nth): int
-    {
-        $first = self::count($year, $month, 1);
-
-        return $first + (6 - self::weekday($first)) + 7 * ($nth - 1);
-    }
-
     private static function daysIn(int $year, int $month): int
     {
         $leap = $year % 4 === 0 && ($year % 100 !== 0 || $year % 400 === 0);

@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace Underpin\Measure\Interval;
 
-/**
- * The time zones of the United States. Daylight-saving time runs from the second Sunday in March
- * to the first Sunday in November, 2 a.m. local time (15 U.S.C. 260a, since 2007).
- */
+use DateTimeZone;
+use LogicException;
+
+/** The time zones of the United States. */
 enum Zone: string
 {
+    /** Noon UTC on 15 January 2024: standard time everywhere here. */
+    private const A_WINTER = 1_705_320_000;
+
+    private const YEAR_S = 31_536_000;
+
     case Eastern = 'eastern';
     case Central = 'central';
     case Mountain = 'mountain';
@@ -32,49 +37,21 @@ enum Zone: string
     /** Seconds that standard time is ahead of UTC: negative here. */
     public function standardS(): int
     {
-        return 3600 * match ($this) {
-            self::Atlantic => -4,
-            self::Eastern => -5,
-            self::Central => -6,
-            self::Mountain, self::Arizona => -7,
-            self::Pacific => -8,
-            self::Alaska => -9,
-            self::Hawaii => -10,
-        };
-    }
-
-    public function savesDaylight(): bool
-    {
-        return ! in_array($this, [self::Arizona, self::Hawaii, self::Atlantic], true);
-    }
-
-    /** @return array{int, int} when daylight-saving time begins and ends in a year, seconds since 1970 UTC */
-    public function daylight(int $year): array
-    {
-        return [
-            CivilDay::sunday($year, 3, 2) * 86_400 + 7200 - $this->standardS(),
-            CivilDay::sunday($year, 11, 1) * 86_400 + 3600 - $this->standardS(),
-        ];
+        foreach ($this->tables()->getTransitions(self::A_WINTER, self::A_WINTER) ?: [] as $winter) {
+            return $winter['offset'];
+        }
+        throw new LogicException("PHP knows no time zone for $this->value.");
     }
 
     /**
-     * @return array{int, int} seconds that local time is ahead of UTC at a moment, and until when that stays so
+     * @return array{int, int} seconds that local time is ahead of UTC at a moment, and until when at least that stays so
      */
     public function offsetAt(int $epoch): array
     {
-        $standard = $this->standardS();
-        [$year] = CivilDay::parts(intdiv($epoch + $standard, 86_400));
-        $next = $this->daylight($year + 1)[0];
-        if (! $this->savesDaylight()) {
-            return [$standard, $next];
-        }
-        [$begin, $end] = $this->daylight($year);
+        $until = $epoch + self::YEAR_S;
+        $steps = $this->tables()->getTransitions($epoch, $until) ?: throw new LogicException("PHP knows no time zone for $this->value.");
 
-        return match (true) {
-            $epoch < $begin => [$standard, $begin],
-            $epoch < $end => [$standard + 3600, $end],
-            default => [$standard, $next],
-        };
+        return [$steps[0]['offset'], $steps[1]['ts'] ?? $until];
     }
 
     /** The moment at which a local day begins. */
@@ -83,5 +60,23 @@ enum Zone: string
         $guess = $day * 86_400 - $this->standardS();
 
         return $day * 86_400 - $this->offsetAt($guess - 3600)[0];
+    }
+
+    /** PHP's own tables: when clocks change is a matter of law, and laws change. */
+    private function tables(): DateTimeZone
+    {
+        /** @var array<string, DateTimeZone> $known */
+        static $known = [];
+
+        return $known[$this->value] ??= new DateTimeZone(match ($this) {
+            self::Atlantic => 'America/Puerto_Rico',
+            self::Eastern => 'America/New_York',
+            self::Central => 'America/Chicago',
+            self::Mountain => 'America/Denver',
+            self::Arizona => 'America/Phoenix',
+            self::Pacific => 'America/Los_Angeles',
+            self::Alaska => 'America/Anchorage',
+            self::Hawaii => 'Pacific/Honolulu',
+        });
     }
 }
