@@ -43,7 +43,7 @@ free_port() {
 
 alive() { [ -f "$STACK/run/$1.pid" ] && kill -0 "$(cat "$STACK/run/$1.pid" 2>/dev/null)" 2>/dev/null; }
 
-stack_running() { alive mariadb || alive fpm || alive nginx; }
+stack_running() { alive mariadb || alive fpm || alive nginx || alive worker; }
 
 stack_url() { env_value APP_URL; }
 
@@ -226,6 +226,29 @@ nginx_launch() {
     await 20 port_taken "$HTTP_PORT"
 }
 
+# The worker of the queue, and a watcher that starts it anew when it ends or is killed. Both are
+# one group of processes, led by the watcher.
+worker_launch() {
+    worker_stop || true
+    nohup setsid bash -c '
+        while :; do
+            php artisan queue:work --sleep=0.2 --tries=5 --timeout=900 --memory=256 --max-time=3600 --no-interaction
+            sleep 0.5
+        done' </dev/null >>"$STACK/log/worker.log" 2>&1 &
+    echo $! >"$STACK/run/worker.pid"
+    alive worker
+}
+
+# Waits for the end of the work at hand; what is not done in that time is done at the next start.
+worker_stop() {
+    alive worker || return 1
+    local pid
+    pid=$(cat "$STACK/run/worker.pid")
+    kill -TERM -- "-$pid" 2>/dev/null || true
+    await 10 eval "! kill -0 -- -$pid" || kill -KILL -- "-$pid" 2>/dev/null || true
+    rm -f "$STACK/run/worker.pid"
+}
+
 page_answers() { php -r 'exit(@file_get_contents($argv[1]) === false ? 1 : 0);' "$(stack_url)/up"; }
 
 compile_app() { php artisan config:cache && php artisan route:cache && php artisan view:cache; }
@@ -241,11 +264,13 @@ serve_up() {
         step "Starting php-fpm" "$STACK/log/fpm-start.log" fpm_launch
         step "Starting nginx on 127.0.0.1:$HTTP_PORT" "$STACK/log/nginx-start.log" nginx_launch
     fi
+    step "Starting the worker of the queue" "$STACK/log/worker-start.log" worker_launch
     step "Waiting for the first page" "$STACK/log/first-page.log" await 60 page_answers
 }
 
 stack_down() {
     local server pid stopped=''
+    worker_stop && stopped=' worker'
     for server in nginx fpm mariadb; do
         alive "$server" || continue
         pid=$(cat "$STACK/run/$server.pid")

@@ -26,6 +26,7 @@ use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PickController;
 use App\Http\Controllers\RecordingController;
 use App\Http\Controllers\RuleProfileController;
+use App\Http\Controllers\RunController;
 use App\Http\Controllers\ScheduleController;
 use App\Http\Controllers\SchoolsController;
 use App\Http\Controllers\ServiceController;
@@ -128,6 +129,9 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::post('/intervals', [IntervalController::class, 'store'])->name('intervals.store');
         Route::delete('/intervals', [IntervalController::class, 'destroy'])->name('intervals.destroy');
         Route::put('/intervals/peak', [IntervalController::class, 'peak'])->name('intervals.peak');
+        Route::get('/runs/{run}', [RunController::class, 'show'])->whereNumber('run')->name('runs.show');
+        Route::post('/runs/{run}/stop', [RunController::class, 'stop'])->whereNumber('run')->name('runs.stop');
+        Route::post('/runs/{run}/again', [RunController::class, 'again'])->whereNumber('run')->name('runs.again');
         Route::get('/schools', [SchoolsController::class, 'show'])->name('schools');
         Route::put('/schools', [SchoolsController::class, 'update'])->name('schools.update');
 

@@ -52,16 +52,14 @@ function reason(answer, file) {
 }
 
 /** A request with progress, which fetch does not tell. */
-export function sendFile(url, data, progress, partly = () => {}, headers = {}) {
+export function sendFile(url, data, progress) {
     return new Promise((resolve, reject) => {
         const request = new XMLHttpRequest();
         request.open('POST', url);
         request.setRequestHeader('X-Parts', '1');
         request.setRequestHeader('X-Requested-With', 'XMLHttpRequest');
         request.setRequestHeader('Accept', 'application/json, text/html');
-        for (const [name, value] of Object.entries(headers)) request.setRequestHeader(name, value);
         request.upload.onprogress = (event) => { if (event.lengthComputable) progress(event.loaded / event.total); };
-        request.onprogress = () => partly(request.responseText);
         request.onload = () => resolve({ status: request.status, text: request.responseText, url: request.responseURL });
         request.onerror = reject;
         request.onabort = reject;
@@ -69,7 +67,7 @@ export function sendFile(url, data, progress, partly = () => {}, headers = {}) {
     });
 }
 
-/** Interval data: the file goes up with its progress shown, then the reading of it as the server tells it. */
+/** Interval data: the file goes up with its progress shown; the reading of it is a run, which its page shows. */
 export async function intervals(form) {
     const line = form.querySelector('.progress-line');
     const bar = line.querySelector('progress');
@@ -79,20 +77,13 @@ export async function intervals(form) {
     place.textContent = '';
     line.hidden = false;
     button.disabled = true;
-    const last = (text) => { try { return JSON.parse(text.trimEnd().split('\n').pop()); } catch { return {}; } };
     try {
         const answer = await sendFile(form.action, new FormData(form), (share) => {
-            bar.value = share / 2;
-            words.textContent = share < 1 ? `Sending ${Math.round(100 * share)} %` : 'Reading';
-        }, (text) => {
-            const { readings, share } = last(text.slice(0, text.lastIndexOf('\n')));
-            if (readings === undefined) return;
-            if (share === null) bar.removeAttribute('value'); else bar.value = 0.5 + share / 2;
-            words.textContent = `Reading: ${readings.toLocaleString('en-US')} values`;
-        }, { 'X-Progress': '1' });
-        const { to, error } = answer.status === 200 ? last(answer.text) : {};
-        if (to) return location.assign(to);
-        place.textContent = error ?? (answer.status === 413 ? 'The file is larger than 120 MB.' : reason(answer, { name: 'The file' }));
+            bar.value = share;
+            words.textContent = `Sending ${Math.round(100 * share)} %`;
+        });
+        if (answer.status === 200) return location.assign(JSON.parse(answer.text).to);
+        place.textContent = answer.status === 413 ? 'The file is larger than 120 MB.' : reason(answer, { name: 'The file' });
     } catch {
         place.textContent = 'No answer from the server. Nothing was changed; try again.';
     }

@@ -107,6 +107,18 @@ it('brings a year of utility data in, with its progress, and carries the peak to
     expect($b->complaints())->toBe([]);
 });
 
+it('goes on with a file when the worker is killed in the middle of it', function () {
+    $file = sys_get_temp_dir().'/underpin-years-'.bin2hex(random_bytes(4)).'.csv';
+    IntervalFiles::csv($file, 5);
+    $b = $this->browser->signIn()->type('#new-name', 'Worker house')->click('#new-job button')->see('What is there');
+    $base = dirname((string) strtok($b->path(), '?'));
+    $b->visit("$base/intervals")->attach('#iv-file', $file)->click('#interval-form button')->see('Reading: ');
+    unlink($file);
+    Servers::killWorker();
+    $b->see('readings brought in', 60);
+    expect($b->complaints())->toBe([]);
+});
+
 it('moves a breaker by dragging it and says that its leg changes', function () {
     $b = $this->browser;
     $path = ($this->dairy)();

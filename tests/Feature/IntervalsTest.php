@@ -48,12 +48,17 @@ it('shows the year, uses its peak and takes it back', function () {
 it('says how far it is while it reads, and where it breaks off', function () {
     IntervalFiles::csv("$this->folder/year.csv", 1);
     $whole = (string) file_get_contents("$this->folder/year.csv");
-    $lines = fn (string $body) => array_map(fn (string $line) => json_decode($line, true), explode("\n", trim($body)));
-    $told = $lines(($this->send)('year.csv', $whole, ['X-Progress' => '1'])->streamedContent());
-    expect(count($told))->toBeGreaterThan(5)->and($told[0]['readings'])->toBeGreaterThan(4000)->and(end($told)['to'])->toContain('/intervals');
-    $broken = $lines(($this->send)('cut.csv', substr($whole, 0, intdiv(strlen($whole), 2) - 9), ['X-Progress' => '1'])->streamedContent());
-    expect(end($broken)['error'])->toContain('Line 17,')->toContain('breaks off');
-    expect($this->job->intervalRecords()->pluck('file')->all())->toBe(['year.csv']);
+    $told = [];
+    IntervalFile::read("$this->folder/year.csv", Zone::Eastern, function (int $count, ?float $share) use (&$told): void {
+        $told[] = [$count, $share];
+    });
+    expect(count($told))->toBeGreaterThan(5)->and($told[0][0])->toBeGreaterThan(4000)->and(end($told)[1])->toBeGreaterThan(0.9);
+
+    ($this->send)('year.csv', $whole, ['X-Parts' => '1'])->assertOk()->assertJsonPath('to', route('jobs.intervals', $this->job->id));
+    ($this->send)('cut.csv', substr($whole, 0, intdiv(strlen($whole), 2) - 9))->assertSessionHasErrors('file');
+    expect(session('errors')->first('file'))->toContain('Line 17,')->toContain('breaks off')
+        ->and($this->job->intervalRecords()->pluck('file')->all())->toBe(['year.csv']);
+    $this->get("$this->base/intervals")->assertSee('Utility data from cut.csv')->assertSee('breaks off')->assertSee('Try again');
 });
 
 it('keeps nothing of a file that is cut off', function (string $kind) {

@@ -123,9 +123,9 @@ final class Browser
         return $this;
     }
 
-    public function see(string $text): self
+    public function see(string $text, float $withinS = self::WAIT_S): self
     {
-        $this->until(fn (): bool => str_contains($this->text('body'), $text), "the words \"$text\" on {$this->path()}");
+        $this->until(fn (): bool => str_contains($this->text('body'), $text), "the words \"$text\" on {$this->path()}", $withinS);
 
         return $this;
     }
@@ -164,9 +164,9 @@ final class Browser
      * @param  callable(): T  $look
      * @return T
      */
-    public function until(callable $look, string $what): mixed
+    public function until(callable $look, string $what, float $withinS = self::WAIT_S): mixed
     {
-        $end = microtime(true) + self::WAIT_S;
+        $end = microtime(true) + $withinS;
         $last = '';
         do {
             try {

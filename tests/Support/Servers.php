@@ -26,6 +26,20 @@ final class Servers
         }
     }
 
+    /** Kills what the worker of the queue is at, as a power cut would. Its watcher lives on. */
+    public static function killWorker(): void
+    {
+        $watcher = (int) trim((string) file_get_contents(self::stack().'/run/worker.pid'));
+        foreach (glob('/proc/[0-9]*/stat') ?: [] as $stat) {
+            if (preg_match('/^(\d+) \(php\S*\) \S (\d+) /', (string) @file_get_contents($stat), $found) === 1 && (int) $found[2] === $watcher) {
+                posix_kill((int) $found[1], SIGKILL);
+
+                return;
+            }
+        }
+        throw new RuntimeException('There was no worker to kill.');
+    }
+
     private static function stack(): string
     {
         return dirname(__DIR__, 2).'/storage/stack/testing';

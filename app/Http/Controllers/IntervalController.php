@@ -5,20 +5,19 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\FormInput;
-use App\Intervals\IntervalFile;
-use App\Intervals\UtilityData;
+use App\Intervals\ReadUtilityData;
 use App\JobFile\JobEditor;
 use App\JobFile\JobState;
 use App\Models\Job;
+use App\Runs\Runs;
+use App\Runs\RunState;
 use App\Screens\IntervalScreen;
 use App\Screens\JobScreen;
-use Closure;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
-use Symfony\Component\HttpFoundation\StreamedResponse;
-use Throwable;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
 use Underpin\Form\Unit;
@@ -26,7 +25,6 @@ use Underpin\Job\DemandInputs;
 use Underpin\Job\DemandMethod;
 use Underpin\Job\Dwelling;
 use Underpin\Job\Job as JobFile;
-use Underpin\Measure\Interval\LoadYear;
 use Underpin\Measure\Interval\Zone;
 use Underpin\Refused;
 use Underpin\StageKey;
@@ -38,23 +36,27 @@ final class IntervalController extends Controller
     {
         $screen = JobScreen::open($job, StageKey::Loads);
 
-        return view('jobs.intervals', ['screen' => $screen, 'data' => IntervalScreen::of($job, max(0, min(20, $request->integer('back'))))]);
+        return view('jobs.intervals', ['screen' => $screen, 'data' => IntervalScreen::of($job, max(0, min(20, $request->integer('back')))), 'run' => Runs::unfinished($job, new ReadUtilityData)]);
     }
 
-    public function store(Request $request, Job $job): RedirectResponse|StreamedResponse
+    public function store(Request $request, Job $job): RedirectResponse|JsonResponse
     {
         $in = FormInput::read($request, new Form(Field::choice('zone', 'time zone of the meter', array_column(Zone::cases(), 'value'))->label('Time zone of the meter')));
         $file = $request->file('file');
         if (! $file instanceof UploadedFile || ! $file->isValid()) {
             throw new Refused('file', 'File: choose the utility\'s CSV or XML file, of at most 120 MB.');
         }
-        $zone = Zone::from($in->text('zone'));
-        if ($request->headers->has('X-Progress')) {
-            return $this->streamed($job, $file, $zone);
+        $name = mb_substr(mb_scrub($file->getClientOriginalName(), 'UTF-8'), 0, 120);
+        $path = $file->store('uploads', 'local') ?: throw new Refused('file', 'File: it could not be kept here. Try again.');
+        $run = Runs::begin($job, $this->user(), new ReadUtilityData, "Utility data from $name", ['path' => $path, 'file' => $name, 'zone' => $in->text('zone')]);
+        if ($run->state === RunState::Failed) {
+            throw new Refused('file', $run->said);
         }
-        $this->keep($job, $file, $zone, null);
+        if ($request->headers->has('X-Parts')) {
+            return new JsonResponse(['to' => route('jobs.intervals', $job->id)]);
+        }
 
-        return redirect()->route('jobs.intervals', $job->id)->with('status', 'Brought in');
+        return redirect()->route('jobs.intervals', $job->id)->with('status', $run->said);
     }
 
     public function destroy(Job $job): RedirectResponse
@@ -82,41 +84,5 @@ final class IntervalController extends Controller
         });
 
         return redirect()->route('jobs.demand', $job->id)->with('status', 'The calculation rests on the recorded peak');
-    }
-
-    /** @param  ?Closure(int, ?float): void  $progress */
-    private function keep(Job $job, UploadedFile $file, Zone $zone, ?Closure $progress): LoadYear
-    {
-        $year = IntervalFile::read($file->getRealPath() ?: $file->getPathname(), $zone, $progress);
-        $name = mb_substr(mb_scrub($file->getClientOriginalName(), 'UTF-8'), 0, 120);
-        UtilityData::attach($job, $this->user(), $name, $year);
-
-        return $year;
-    }
-
-    /** One line of JSON for each step, the last with the way on or with what is wrong. */
-    private function streamed(Job $job, UploadedFile $file, Zone $zone): StreamedResponse
-    {
-        $tell = function (mixed $line): void {
-            echo json_encode($line, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE)."\n";
-            if (ob_get_level() > 0) {
-                ob_flush();
-            }
-            flush();
-        };
-
-        return response()->stream(function () use ($job, $file, $zone, $tell): void {
-            try {
-                $year = $this->keep($job, $file, $zone, fn (int $count, ?float $share) => $tell(['readings' => $count, 'share' => $share]));
-                session()->flash('status', number_format($year->count).' readings brought in');
-                session()->save();
-                $tell(['readings' => $year->count, 'share' => 1, 'to' => route('jobs.intervals', $job->id)]);
-            } catch (Refused $refused) {
-                $tell(['error' => $refused->getMessage()]);
-            } catch (Throwable $fault) {
-                report($fault);
-                $tell(['error' => 'This could not be brought in. What was saved before is still there.']);
-            }
-        }, 200, ['Content-Type' => 'application/x-ndjson', 'X-Accel-Buffering' => 'no', 'Cache-Control' => 'no-store']);
     }
 }

@@ -15,6 +15,7 @@
         </div>
         <div class="progress-line" hidden><progress max="1"></progress> <output></output></div>
     </form>
+    @if ($run)@include('parts.run')@endif
     @if ($year)
         <section class="recorded" aria-label="Recorded peak">
             <p class="big"><b>{{ number_format($year->peakW) }}</b> {{ $year->isVa ? 'VA' : 'W' }} <span>highest {{ $year->seconds > 900 ? ($year->seconds / 60).'-minute' : 'quarter-hour' }} mean, on {{ $year->local($year->peakAt) }}</span></p>

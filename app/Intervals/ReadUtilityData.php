@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intervals;
+
+use App\Models\Run;
+use App\Runs\RunProgress;
+use App\Runs\Task;
+use Illuminate\Support\Facades\Storage;
+use RuntimeException;
+use Underpin\Measure\Interval\Zone;
+use Underpin\Refused;
+
+/** Reads a utility's file that was sent. Input: where it lies, what it is called, the meter's zone. */
+final class ReadUtilityData implements Task
+{
+    public function key(): string
+    {
+        return 'utility_data';
+    }
+
+    public function run(Run $run, RunProgress $progress): string
+    {
+        $disk = Storage::disk('local');
+        if (! $disk->exists($run->input['path'])) {
+            throw new Refused('file', 'The file is not here any more. Choose it again.');
+        }
+        $year = IntervalFile::read(
+            $disk->path($run->input['path']), Zone::from($run->input['zone']),
+            fn (int $count, ?float $share) => $progress->tell('Reading: '.number_format($count).' values', $share),
+        );
+        UtilityData::attach($run->job ?? throw self::gone(), $run->user ?? throw self::gone(), $run->input['file'], $year);
+
+        return number_format($year->count).' readings brought in';
+    }
+
+    public function page(Run $run): string
+    {
+        return route('jobs.intervals', $run->job_id);
+    }
+
+    public function tidy(Run $run): void
+    {
+        Storage::disk('local')->delete($run->input['path']);
+    }
+
+    private static function gone(): RuntimeException
+    {
+        return new RuntimeException('The job or the person of a run is gone.');
+    }
+}

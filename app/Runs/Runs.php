@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Runs;
+
+use App\Models\Job;
+use App\Models\Run;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+
+/** Long work is begun, stopped and begun anew here. */
+final class Runs
+{
+    /** Seconds without a word after which nobody is at it any more. */
+    public const SILENT_S = 10;
+
+    /** @param  array<string, string>  $input */
+    public static function begin(Job $job, User $user, Task $task, string $label, array $input): Run
+    {
+        $run = Run::query()->create([
+            'job_id' => $job->id, 'user_id' => $user->id, 'task' => $task->key(), 'label' => mb_substr($label, 0, 200), 'input' => $input,
+        ]);
+        RunWork::dispatch($run->id);
+
+        return $run->refresh();
+    }
+
+    /** A run that waits is over at once; one that runs is over when it next tells how far it is. */
+    public static function stop(Run $run): void
+    {
+        Run::query()->whereKey($run->id)->whereIn('state', [RunState::Waiting, RunState::Running])->update(['stop_asked' => true]);
+        Run::query()->whereKey($run->id)->where('state', RunState::Waiting)->update(['state' => RunState::Stopped, 'said' => 'Stopped. Nothing was kept.']);
+    }
+
+    public static function again(Run $run): void
+    {
+        $taken = Run::query()->whereKey($run->id)->whereIn('state', [RunState::Failed, RunState::Stopped])
+            ->update(['state' => RunState::Waiting, 'stop_asked' => false, 'said' => '', 'share' => null, 'beat_at' => null]);
+        if ($taken === 1) {
+            RunWork::dispatch($run->id);
+        }
+    }
+
+    /** For the one worker that is to do it; null: it is over, or another is at it. */
+    public static function claim(int $id): ?Run
+    {
+        return DB::transaction(function () use ($id): ?Run {
+            $run = Run::query()->whereKey($id)->lockForUpdate()->first();
+            $isFree = $run !== null && ($run->state === RunState::Waiting
+                || $run->state === RunState::Running && ($run->beat_at === null || $run->beat_at->lt(now()->subSeconds(self::SILENT_S))));
+            if (! $isFree) {
+                return null;
+            }
+            $run->update(['state' => RunState::Running, 'beat_at' => now()]);
+
+            return $run;
+        });
+    }
+
+    /** The newest of a kind that has not come to a good end. */
+    public static function unfinished(Job $job, Task $task): ?Run
+    {
+        $run = Run::query()->where('job_id', $job->id)->where('task', $task->key())->orderByDesc('id')->first();
+
+        return $run?->state === RunState::Done ? null : $run;
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Intervals\ReadUtilityData;
+use App\Models\Run;
+use App\Runs\RunProgress;
+use App\Runs\Runs;
+use App\Runs\RunState;
+use App\Runs\RunStopped;
+use App\Runs\RunWork;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
+
+beforeEach(function () {
+    Storage::fake('local');
+    config(['queue.default' => 'database']);
+    $this->user = $this->person();
+    $this->job = $this->job($this->user);
+    $this->actingAs($this->user);
+    Storage::disk('local')->put('uploads/a.csv', "Start,kWh\r\n2026-01-05 10:00,0.5\r\n2026-01-05 10:15,1\r\n");
+    $this->begin = fn (string $path = 'uploads/a.csv'): Run => Runs::begin(
+        $this->job, $this->user, new ReadUtilityData, 'Utility data from a.csv', ['path' => $path, 'file' => 'a.csv', 'zone' => 'eastern'],
+    );
+});
+
+it('waits in the queue, is done by the worker, and is then shown no more', function () {
+    $run = ($this->begin)();
+    expect($run->state)->toBe(RunState::Waiting)->and(DB::table('queued_work')->count())->toBe(1);
+    $this->get("/jobs/{$this->job->id}/intervals")->assertSee('Waiting for its turn')->assertSee("/runs/$run->id", false);
+
+    Artisan::call('queue:work', ['--once' => true]);
+
+    $this->getJson("/jobs/{$this->job->id}/runs/$run->id")->assertJson(['state' => 'done', 'said' => '2 readings brought in', 'to' => route('jobs.intervals', $this->job->id)]);
+    $this->get("/jobs/{$this->job->id}/intervals")->assertDontSee('Waiting for its turn')->assertSee('4,000');
+    Storage::disk('local')->assertMissing('uploads/a.csv');
+});
+
+it('goes on when a worker was killed in the middle, and is done once', function () {
+    $run = ($this->begin)();
+    // A worker has taken it, and was killed: nobody has heard of it for a while.
+    expect(Runs::claim($run->id))->not->toBeNull()->and(Runs::claim($run->id))->toBeNull();
+    $this->travel(Runs::SILENT_S + 1)->seconds();
+    (new RunWork($run->id))->handle();
+    (new RunWork($run->id))->handle();
+    expect($run->refresh()->state)->toBe(RunState::Done)->and($this->job->events()->count())->toBe(1);
+});
+
+it('stops where it is, keeps nothing, and can be begun anew', function () {
+    $run = ($this->begin)();
+    Runs::claim($run->id);
+    $this->post("/jobs/{$this->job->id}/runs/$run->id/stop")->assertRedirect();
+    expect(fn () => (new RunProgress($run))->tell('Reading', 0.5))->toThrow(RunStopped::class);
+
+    $this->travel(Runs::SILENT_S + 1)->seconds();
+    Run::query()->whereKey($run->id)->update(['state' => RunState::Stopped]);
+    expect($this->job->events()->count())->toBe(0);
+    $this->post("/jobs/{$this->job->id}/runs/$run->id/again")->assertRedirect();
+    expect($run->refresh()->only('state', 'stop_asked'))->toBe(['state' => RunState::Waiting, 'stop_asked' => false]);
+    (new RunWork($run->id))->handle();
+    expect($run->refresh()->state)->toBe(RunState::Done);
+});
+
+it('is over at once when it is stopped before its turn', function () {
+    $run = ($this->begin)();
+    Runs::stop($run);
+    (new RunWork($run->id))->handle();
+    expect($run->refresh()->state)->toBe(RunState::Stopped)->and($this->job->events()->count())->toBe(0);
+});
+
+it('says what is wrong with what it was given, and keeps the file for another try', function () {
+    Storage::disk('local')->put('uploads/b.csv', "Start,kWh\r\n2026-01-05 10:00,many\r\n");
+    $run = ($this->begin)('uploads/b.csv');
+    (new RunWork($run->id))->handle();
+    expect($run->refresh()->state)->toBe(RunState::Failed)->and($run->said)->toContain('Line 2')->and($this->job->events()->count())->toBe(0);
+    Storage::disk('local')->assertExists('uploads/b.csv');
+    $this->get("/jobs/{$this->job->id}/intervals")->assertSee('Line 2')->assertSee('Try again');
+});
+
+it('shows no run to another shop', function () {
+    $run = ($this->begin)();
+    $this->actingAs($this->person('eve@two.example'))->getJson("/jobs/{$this->job->id}/runs/$run->id")->assertNotFound();
+});
