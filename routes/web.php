@@ -30,6 +30,7 @@ use App\Http\Controllers\RunController;
 use App\Http\Controllers\ScheduleController;
 use App\Http\Controllers\SchoolsController;
 use App\Http\Controllers\ServiceController;
+use App\Http\Controllers\ShopHistoryController;
 use App\Http\Controllers\StageController;
 use App\Http\Controllers\SurveyController;
 use Illuminate\Support\Facades\Route;
@@ -55,6 +56,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/library', [LibraryLoadController::class, 'store'])->name('library.store');
     Route::get('/library/{load}', [LibraryLoadController::class, 'edit'])->whereNumber('load')->name('library.edit');
     Route::put('/library/{load}', [LibraryLoadController::class, 'update'])->whereNumber('load')->name('library.update');
+    Route::post('/shop-history/{event}/take-back', ShopHistoryController::class)->whereNumber('event')->name('shop.take-back');
     Route::get('/find', FindController::class)->name('find');
     Route::get('/local-rules', [RuleProfileController::class, 'index'])->name('rules.index');
     Route::post('/local-rules', [RuleProfileController::class, 'store'])->name('rules.store');

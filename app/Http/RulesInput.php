@@ -18,7 +18,7 @@ final class RulesInput
     public static function read(Request $request): LocalRules
     {
         $plain = array_filter(LocalRulesPart::form()->fields(), fn (Field $f): bool => ! $f->type instanceof ItemsType);
-        $accepted = array_map(fn (DemandMethod $m): Field => Field::flag("accepts_$m->value", "the $m->value calculation is accepted"), DemandMethod::cases());
+        $accepted = array_map(fn (DemandMethod $m): Field => Field::flag("accepts_$m->value", "the $m->value calculation is accepted")->label("Accepts $m->value"), DemandMethod::cases());
         $in = FormInput::read($request, new Form(...[...$plain, ...$accepted]));
         $case = (object) array_filter($in->all(), fn (string $name): bool => ! str_starts_with($name, 'accepts_'), ARRAY_FILTER_USE_KEY);
         $case->calculations = array_values(array_map(
@@ -27,5 +27,16 @@ final class RulesInput
         ));
 
         return LocalRulesPart::read(LocalRulesPart::form()->read($case));
+    }
+
+    /** @return array<string, mixed> as the flat form shows them */
+    public static function fields(LocalRules $rules): array
+    {
+        $fields = array_diff_key(LocalRulesPart::write($rules), ['calculations' => 0]);
+        foreach (DemandMethod::cases() as $method) {
+            $fields["accepts_$method->value"] = $rules->accepts($method);
+        }
+
+        return $fields;
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Database\ExactConnection;
+use App\Devices\ClampMeters;
+use App\Devices\StandIn\StandInClampMeters;
 use App\Models\Job;
 use App\Models\User;
 use App\Screens\JobScreen;
@@ -24,6 +26,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->bind(ClampMeters::class, StandInClampMeters::class);
         Connection::resolverFor('mariadb', fn (PDO|Closure $pdo, string $database, string $prefix, array $config): ExactConnection => new ExactConnection($pdo, $database, $prefix, $config));
     }
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Devices\StandInClampMeter;
-use App\Devices\StandInHouse;
-use App\Devices\StandInLoad;
+use App\Devices\StandIn\StandInClampMeter;
+use App\Devices\StandIn\StandInHouse;
+use App\Devices\StandIn\StandInLoad;
 use App\Intervals\UtilityData;
 use App\JobFile\JobEditor;
 use App\JobFile\JobRows;

@@ -4,6 +4,7 @@
         <form id="library-load-form" class="sheet-form" method="post" action="{{ $load->exists ? route('library.update', $load->id) : route('library.store') }}">
             @csrf
             @if ($load->exists) @method('PUT') @endif
+            @if ($load->exists)<x-was :values="$load->only(['name', 'kind', 'volts', 'pf', 'run_low_w', 'run_usual_w', 'run_high_w', 'start_low_w', 'start_usual_w', 'start_high_w'])"/>@endif
             <div class="fields">
                 <x-field id="ll-name" name="name" label="Load" :value="$load->name" maxlength="100"/>
                 <x-kind-pick id="ll-kind" :value="$load->kind"/>
@@ -19,5 +20,6 @@
             @endforeach
             <button class="button is-primary">Save</button>
         </form>
+        <x-shop-history :events="$events"/>
     </main>
 </x-layouts.page>

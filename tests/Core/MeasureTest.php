@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Devices\StandInHouse;
-use App\Devices\StandInLoad;
+use App\Devices\StandIn\StandInHouse;
+use App\Devices\StandIn\StandInLoad;
 use Tests\Support\Houses;
 use Underpin\Checks\Review;
 use Underpin\Drawing\LegStrip;

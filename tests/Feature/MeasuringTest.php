@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Devices\ClampMeter;
+use App\Devices\ClampMeters;
+use App\Models\Job;
 use App\Models\Recording;
 use App\Models\StandInMeter;
 use App\Recordings\RecordingRows;
@@ -202,4 +205,24 @@ it('shows no recording to another shop', function () {
     $this->get($path)->assertNotFound();
     $this->postJson("$path/readings", ['readings' => [[0, 1, 1]]])->assertNotFound();
     $this->getJson("$this->base/meter/readings")->assertNotFound();
+});
+
+it('reads whatever meter the container gives, and shows no stand-in house beside a real one', function () {
+    app()->bind(ClampMeters::class, fn () => new class implements ClampMeters
+    {
+        public function at(Job $job): ClampMeter
+        {
+            return new class implements ClampMeter
+            {
+                public function readings(int $sinceMs, int $nowMs): array
+                {
+                    return [new Reading($nowMs, 7.0, 3.0)];
+                }
+            };
+        }
+    });
+    expect($this->getJson("$this->base/meter/readings")->assertOk()->json('readings.0.1'))->toEqual(7.0);
+    $this->post("$this->base/recordings", ['name' => 'Evening', 'inlet_a' => '30', 'buffer_a' => '0'])->assertRedirect();
+    $key = $this->job->recordings()->firstOrFail()->key;
+    $this->get("$this->base/recordings/$key")->assertOk()->assertDontSee('The stand-in house');
 });

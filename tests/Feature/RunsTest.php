@@ -33,7 +33,7 @@ it('waits in the queue, is done by the worker, and is then shown no more', funct
     Artisan::call('queue:work', ['--once' => true]);
 
     $this->getJson("/jobs/{$this->job->id}/runs/$run->id")->assertJson(['state' => 'done', 'said' => '2 readings brought in', 'to' => route('jobs.intervals', $this->job->id)]);
-    $this->get("/jobs/{$this->job->id}/intervals")->assertDontSee('Waiting for its turn')->assertSee('4,000');
+    $this->get("/jobs/{$this->job->id}/intervals")->assertSee('2 readings brought in')->assertDontSee('Waiting for its turn')->assertSee('4,000');
     Storage::disk('local')->assertMissing('uploads/a.csv');
 });
 

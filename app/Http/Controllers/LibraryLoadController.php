@@ -6,11 +6,16 @@ namespace App\Http\Controllers;
 
 use App\Http\FormInput;
 use App\Models\LibraryLoad;
+use App\Shop\ShopEditor;
+use App\Shop\ShopThing;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
+use Underpin\Form\Unit;
 use Underpin\Job\Load;
 use Underpin\Job\LoadKind;
 use Underpin\Job\Part\LoadPart;
@@ -23,18 +28,18 @@ final class LibraryLoadController extends Controller
 
     public function create(): View
     {
-        return view('library-load', ['load' => new LibraryLoad(['volts' => 120, 'pf' => 0.95, 'kind' => LoadKind::Other->value])]);
+        return view('library-load', ['load' => new LibraryLoad(['volts' => 120, 'pf' => 0.95, 'kind' => LoadKind::Other->value]), 'events' => new Collection]);
     }
 
     public function edit(string $load): View
     {
-        return view('library-load', ['load' => $this->row($load)]);
+        return view('library-load', ['load' => $this->row($load), 'events' => ShopEditor::history($this->user(), ShopThing::Load, $load)]);
     }
 
     public function store(Request $request): RedirectResponse
     {
         $columns = $this->read($request, null);
-        $this->user()->shop->libraryLoads()->create($columns);
+        ShopEditor::add($this->user(), ShopThing::Load, "{$columns['name']}: added", $columns);
 
         return redirect()->route('catalogue')->with('status', "{$columns['name']} is in the library.");
     }
@@ -42,7 +47,11 @@ final class LibraryLoadController extends Controller
     public function update(Request $request, string $load): RedirectResponse
     {
         $row = $this->row($load);
-        $row->update($this->read($request, $row));
+        $columns = $this->read($request, $row);
+        ShopEditor::change(
+            $this->user(), ShopThing::Load, $load, "$row->name: changed", $columns,
+            FormInput::was($request), $columns, fn (Model $row): array => $row->only(array_keys($columns)),
+        );
 
         return redirect()->route('catalogue')->with('status', 'Saved. Jobs keep the figures that they were given.');
     }
@@ -63,7 +72,7 @@ final class LibraryLoadController extends Controller
         $name = $in->text('name');
         $other = LibraryLoad::query()->where('shop_id', $this->user()->shop_id)->where('name', $name)->first();
         if ($other instanceof LibraryLoad && $other->id !== $row?->id) {
-            throw new Refused('name', "name: there is a $name in the library already.");
+            throw new Refused('name', "Load: there is a $name in the library already.");
         }
         $lower = 0.0;
         foreach (self::GRADES as $grade) {
@@ -73,7 +82,7 @@ final class LibraryLoadController extends Controller
                 throw new Refused(str_replace('_w', "_{$grade}_w", $refused->field), "$grade: ".$refused->getMessage());
             }
             if ($in->number("run_{$grade}_w") < $lower) {
-                throw new Refused("run_{$grade}_w", "run_{$grade}_w must not be below the grade before it ($lower W).");
+                throw new Refused("run_{$grade}_w", "Runs, $grade must not be below the grade before it ($lower W).");
             }
             $lower = $in->number("run_{$grade}_w");
         }
@@ -90,10 +99,10 @@ final class LibraryLoadController extends Controller
     {
         $watts = [];
         foreach (self::GRADES as $grade) {
-            $watts[] = Field::number("run_{$grade}_w", "running watts, $grade")->atMost(Load::MOST_W);
-            $watts[] = Field::number("start_{$grade}_w", "starting watts, $grade")->atMost(Load::MOST_W);
+            $watts[] = Field::number("run_{$grade}_w", "running watts, $grade")->label("Runs, $grade")->in(Unit::Watts)->atMost(Load::MOST_W);
+            $watts[] = Field::number("start_{$grade}_w", "starting watts, $grade")->label("Starts, $grade")->in(Unit::Watts)->atMost(Load::MOST_W);
         }
 
-        return new Form(...[...LoadPart::form()->only('name', 'kind', 'pf')->fields(), Field::numberChoice('volts', '120 or 240', [120, 240]), ...$watts]);
+        return new Form(...[...LoadPart::form()->only('name', 'kind', 'pf')->fields(), Field::numberChoice('volts', '120 or 240', [120, 240])->label('Volts'), ...$watts]);
     }
 }

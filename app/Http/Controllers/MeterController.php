@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Devices\StandInClampMeter;
+use App\Devices\ClampMeters;
+use App\Devices\StandIn\StandInClampMeter;
 use App\Http\FormInput;
-use App\JobFile\JobRows;
 use App\Models\Job;
 use App\Screens\JobScreen;
 use Illuminate\Contracts\View\View;
@@ -23,7 +23,7 @@ use Underpin\Measure\Reading;
 use Underpin\Refused;
 use Underpin\StageKey;
 
-/** The stand-in clamp meter: what it reads, its knobs, and the breakers of the house it reads. */
+/** What the clamp meter of a job reads; and of the stand-in, its knobs and the breakers of the house it reads. */
 final class MeterController extends Controller
 {
     public function show(Job $job): View
@@ -35,14 +35,13 @@ final class MeterController extends Controller
         return view('jobs.meter', ['screen' => $screen, 'meter' => $meter]);
     }
 
-    public function readings(Request $request, Job $job): JsonResponse
+    public function readings(Request $request, Job $job, ClampMeters $meters): JsonResponse
     {
         $since = $request->query('since');
         $now = self::nowMs();
         $from = is_string($since) && preg_match('/^\d{1,14}$/', $since) === 1 ? (int) $since : $now - 1000;
-        $meter = StandInClampMeter::of($job, fn (): JobFile => JobRows::read($job));
 
-        return new JsonResponse(['now' => $now, 'readings' => array_map(fn (Reading $r): array => [$r->atMs, $r->aAmps, $r->bAmps], $meter->readings(min($from, $now), $now))]);
+        return new JsonResponse(['now' => $now, 'readings' => array_map(fn (Reading $r): array => [$r->atMs, $r->aAmps, $r->bAmps], $meters->at($job)->readings(min($from, $now), $now))]);
     }
 
     public function update(Request $request, Job $job): Response|RedirectResponse

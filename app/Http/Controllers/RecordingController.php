@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Devices\StandInClampMeter;
+use App\Devices\ClampMeters;
+use App\Devices\StandIn\StandInClampMeter;
 use App\Http\FormInput;
 use App\JobFile\AttachmentRows;
 use App\JobFile\Conflict;
@@ -27,7 +28,6 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
 use Underpin\Form\Unit;
-use Underpin\Job\Job as JobFile;
 use Underpin\Job\Measured;
 use Underpin\Measure\Mark;
 use Underpin\Measure\Reading;
@@ -62,16 +62,17 @@ final class RecordingController extends Controller
         return redirect()->route('jobs.recordings.show', [$job->id, $this->create($job, $in->text('name'), $in->whole('inlet_a'), $in->number('buffer_a'), false)->key]);
     }
 
-    public function show(Job $job, string $recording): View
+    public function show(Job $job, string $recording, ClampMeters $meters): View
     {
         $row = $this->recording($job, $recording);
         $screen = JobScreen::open($job, StageKey::Loads);
-        $meter = $row->ended ? null : StandInClampMeter::of($job, fn (): JobFile => $screen->job);
-        $meter?->buildOn($screen->job);
+        $meter = $row->ended ? null : $meters->at($job);
+        $house = $meter instanceof StandInClampMeter ? $meter : null;
+        $house?->buildOn($screen->job);
 
         return view('jobs.recording', [
             'screen' => $screen, 'recording' => $row, 'data' => RecordingScreen::of($row, $screen->job),
-            'meter' => $meter,
+            'meter' => $house,
         ]);
     }
 

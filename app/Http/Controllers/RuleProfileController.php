@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\FormInput;
 use App\Http\RulesInput;
 use App\JobFile\JobRows;
 use App\Models\RuleProfile;
+use App\Shop\ShopEditor;
+use App\Shop\ShopThing;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
@@ -30,12 +35,14 @@ final class RuleProfileController extends Controller
 
     public function create(): View
     {
-        return view('rules.edit', ['key' => null, 'rules' => new LocalRules]);
+        return view('rules.edit', ['key' => null, 'rules' => new LocalRules, 'events' => new Collection]);
     }
 
     public function edit(string $profile): View
     {
-        return view('rules.edit', ['key' => $profile, 'rules' => JobRows::rules($this->row($profile)->rules)]);
+        return view('rules.edit', [
+            'key' => $profile, 'rules' => JobRows::rules($this->row($profile)->rules), 'events' => ShopEditor::history($this->user(), ShopThing::Rules, $profile),
+        ]);
     }
 
     public function store(Request $request): RedirectResponse
@@ -43,16 +50,22 @@ final class RuleProfileController extends Controller
         $rules = RulesInput::read($request);
         $key = Str::limit(Str::slug($rules->authority), 40, '');
         if ($key === '' || $this->user()->shop->ruleProfiles()->where('key', $key)->exists()) {
-            throw new Refused('authority', 'authority: give it a name that no other profile has.');
+            throw new Refused('authority', 'Authority: give it a name that no other profile has.');
         }
-        $this->user()->shop->ruleProfiles()->create(['key' => $key, 'rules' => LocalRulesPart::write($rules)]);
+        ShopEditor::add($this->user(), ShopThing::Rules, "$rules->authority: added", ['key' => $key, 'rules' => LocalRulesPart::write($rules)]);
 
         return redirect()->route('rules.index')->with('status', "$rules->authority is kept.");
     }
 
     public function update(Request $request, string $profile): RedirectResponse
     {
-        $this->row($profile)->update(['rules' => LocalRulesPart::write(RulesInput::read($request))]);
+        $this->row($profile);
+        $rules = RulesInput::read($request);
+        ShopEditor::change(
+            $this->user(), ShopThing::Rules, $profile, "$rules->authority: changed", ['rules' => LocalRulesPart::write($rules)],
+            FormInput::was($request), RulesInput::fields($rules),
+            fn (Model $row): array => $row instanceof RuleProfile ? RulesInput::fields(JobRows::rules($row->rules)) : [],
+        );
 
         return redirect()->route('rules.index')->with('status', 'Saved. Jobs keep the rules that they were given, until they take these.');
     }

@@ -18,6 +18,9 @@ final class RunController extends Controller
     public function show(Job $job, int $run): JsonResponse
     {
         $run = $this->run($job, $run);
+        if ($run->state === RunState::Done) {
+            session()->flash('status', $run->said);
+        }
 
         return new JsonResponse([
             'state' => $run->state->value, 'share' => $run->share, 'said' => $run->said, 'over' => $run->state->isOver(),

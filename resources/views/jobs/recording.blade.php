@@ -20,7 +20,7 @@
         </section>
         <div class="halves recorder-two">
             @include('parts.offers', ['data' => $data])
-            @include('parts.meter')
+            @if ($meter)@include('parts.meter')@endif
         </div>
     @else
         @php($plot = $data->plot)

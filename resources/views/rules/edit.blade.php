@@ -4,8 +4,10 @@
         <form id="rules-form" class="sheet-form" method="post" action="{{ $key === null ? route('rules.store') : route('rules.update', $key) }}">
             @csrf
             @if ($key !== null) @method('PUT') @endif
+            @if ($key !== null)<x-was :values="App\Http\RulesInput::fields($rules)"/>@endif
             <x-rules-fields :rules="$rules" prefix="rules"/>
             <button class="button is-primary">Save</button>
         </form>
+        <x-shop-history :events="$events"/>
     </main>
 </x-layouts.page>

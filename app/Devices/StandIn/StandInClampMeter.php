@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Devices;
+namespace App\Devices\StandIn;
 
+use App\Devices\ClampMeter;
 use App\Models\Job;
 use App\Models\StandInMeter;
 use Closure;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Devices;
+namespace App\Devices\StandIn;
 
 use Underpin\Legs\Leg;
 

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Files\FileStore;
+use App\Models\Run;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\Storage;
+
+/** Takes away what nothing names any more. */
+final class Sweep extends Command
+{
+    /** An upload may wait this long for another try. */
+    private const UPLOADS_S = 86_400;
+
+    /** Runs that came to their end are shown this long. */
+    private const RUNS_DAYS = 30;
+
+    protected $signature = 'underpin:sweep';
+
+    protected $description = 'Take away files that no job and no history names, old uploads and old runs';
+
+    public function handle(): int
+    {
+        $files = FileStore::sweep();
+        $disk = Storage::disk('local');
+        $uploads = array_filter($disk->files('uploads'), fn (string $path): bool => $disk->lastModified($path) < time() - self::UPLOADS_S);
+        $disk->delete(array_values($uploads));
+        Run::query()->where('updated_at', '<', now()->subDays(self::RUNS_DAYS))->delete();
+        $this->info(sprintf('%d files and %d uploads were taken away.', $files, count($uploads)));
+
+        return 0;
+    }
+}
