@@ -24,7 +24,12 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(SecurityHeaders::class);
         $middleware->append(PlainInput::class);
         // Links in mails are made from the host that was asked: only our own may be asked.
-        $middleware->trustHosts(at: fn (): array => ['^127\.0\.0\.1$', '^localhost$', '^'.preg_quote((string) parse_url((string) config('app.url'), PHP_URL_HOST)).'$'], subdomains: false);
+        $middleware->trustHosts(
+            at: fn (): array => [
+                '^127\.0\.0\.1$', '^localhost$', '^'.preg_quote((string) parse_url((string) config('app.url'), PHP_URL_HOST)).'$',
+            ],
+            subdomains: false,
+        );
         // Which of two themes a browser likes is no secret, and the page's script sets it.
         $middleware->encryptCookies(except: ['night']);
         $middleware->redirectGuestsTo(fn (): string => route('login'));
@@ -36,7 +41,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->map(Refused::class, fn (Refused $refused) => FormInput::refusal([$refused]));
         $exceptions->dontReport(Conflict::class);
         $exceptions->render(fn (Conflict $conflict, Request $request) => response()->view('conflict', [
-            'conflict' => $conflict, 'input' => $request->except(['_token', '_method', 'was']), 'action' => $request->url(), 'method' => $request->method(),
+            'conflict' => $conflict, 'input' => $request->except(['_token', '_method', 'was']), 'action' => $request->url(),
+            'method' => $request->method(),
         ], 409));
     })
     ->create();

@@ -27,7 +27,9 @@ abstract class TestCase extends BaseTestCase
             CatalogueSeeder::fill($shop);
         }
 
-        return User::query()->create(['shop_id' => $shop->id, 'name' => ucfirst(strtok($email, '@')), 'email' => $email, 'password' => 'a-long-password'])->refresh();
+        return User::query()->create(
+            ['shop_id' => $shop->id, 'name' => ucfirst(strtok($email, '@')), 'email' => $email, 'password' => 'a-long-password']
+        )->refresh();
     }
 
     public function job(User $user, ?JobFile $job = null): Job

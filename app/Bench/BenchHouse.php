@@ -27,15 +27,24 @@ final class BenchHouse
         $panels = [];
         foreach (['d1', 'd1', 'd2', 'd3', 'p0'] as $p => $from) {
             $circuits = array_map(
-                fn (int $space): Circuit => new Circuit("p$p-c$space", new Position($space), 20, "Circuit $space", role: $space % 3 === 0 ? Role::Must : Role::Off, loads: [new Load("p$p-l$space", "Load $space", LoadKind::Electronics, 20.0 + $space, 40.0 + $space, 0.95)]),
+                fn (int $space): Circuit => new Circuit(
+                    "p$p-c$space", new Position($space), 20, "Circuit $space", role: $space % 3 === 0 ? Role::Must : Role::Off,
+                    loads: [new Load("p$p-l$space", "Load $space", LoadKind::Electronics, 20.0 + $space, 40.0 + $space, 0.95)],
+                ),
                 range(1, 42),
             );
-            $panels[] = new Panel("p$p", 'Panel '.($p + 1), 42, $p === 4 ? PanelKind::Sub : PanelKind::Main, $p === 4 ? null : 200, true, 1, false, $circuits, $from, $p === 4 ? 100 : null, false);
+            $panels[] = new Panel(
+                "p$p", 'Panel '.($p + 1), 42, $p === 4 ? PanelKind::Sub : PanelKind::Main, $p === 4 ? null : 200, true, 1, false,
+                $circuits, $from, $p === 4 ? 100 : null, false,
+            );
         }
 
         return new Job(
             'Bench works',
-            new Service(DisconnectPlace::Cabinet, array_map(fn (int $d): Disconnect => new Disconnect("d$d", "Disconnect $d", 200, true), [1, 2, 3]), 600, $panels),
+            new Service(
+                DisconnectPlace::Cabinet,
+                array_map(fn (int $d): Disconnect => new Disconnect("d$d", "Disconnect $d", 200, true), [1, 2, 3]), 600, $panels,
+            ),
             new Generator($supply->machine, $supply->fuel),
         );
     }
@@ -48,7 +57,9 @@ final class BenchHouse
             foreach (range(1, $space <= 18 ? 2 : 1) as $n) {
                 $loads[] = new Load("l$space-$n", "Load $space $n", LoadKind::Electronics, 20.0 + $space, 40.0 + $space, 0.95);
             }
-            $circuits[] = new Circuit("c$space", new Position($space), 20, "Circuit $space", role: $space % 2 === 1 ? Role::Must : Role::Room, loads: $loads);
+            $circuits[] = new Circuit(
+                "c$space", new Position($space), 20, "Circuit $space", role: $space % 2 === 1 ? Role::Must : Role::Room, loads: $loads,
+            );
         }
 
         return new Job(

@@ -27,13 +27,37 @@ final class IntervalFiles
         $file = fopen($path, 'wb') ?: throw new \RuntimeException("$path cannot be written.");
         $link = fn (string $rel, string $to): string => "    <link rel=\"$rel\" href=\"/espi/UsagePoint/1/$to\"/>\n";
         fwrite($file, "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<feed xmlns=\"http://www.w3.org/2005/Atom\">\n");
-        fwrite($file, "  <entry>\n{$link('self', 'MeterReading/1')}{$link('related', 'ReadingType/1')}    <content><MeterReading xmlns=\"http://naesb.org/espi\"/></content>\n  </entry>\n");
-        fwrite($file, "  <entry>\n{$link('self', 'ReadingType/1')}    <content>\n      <ReadingType xmlns=\"http://naesb.org/espi\">\n        <flowDirection>1</flowDirection>\n        <intervalLength>900</intervalLength>\n        <powerOfTenMultiplier>0</powerOfTenMultiplier>\n        <uom>72</uom>\n      </ReadingType>\n    </content>\n  </entry>\n");
+        fwrite(
+            $file,
+            "  <entry>\n{$link('self', 'MeterReading/1')}{$link('related', 'ReadingType/1')}    <content><MeterReading "
+                ."xmlns=\"http://naesb.org/espi\"/></content>\n  </entry>\n",
+        );
+        fwrite(
+            $file,
+            "  <entry>\n{$link('self', 'ReadingType/1')}    <content>\n      <ReadingType xmlns=\"http://naesb.org/espi\">\n        "
+                ."<flowDirection>1</flowDirection>\n        <intervalLength>900</intervalLength>\n        "
+                    ."<powerOfTenMultiplier>0</powerOfTenMultiplier>\n        <uom>72</uom>\n      "
+                        ."</ReadingType>\n    </content>\n  </entry>\n",
+        );
         for ($i = 0, $most = self::count($years); $i < $most; $i++) {
             if ($i % 96 === 0) {
-                fwrite($file, ($i === 0 ? '' : "      </IntervalBlock>\n    </content>\n  </entry>\n")."  <entry>\n{$link('self', 'MeterReading/1/IntervalBlock/'.intdiv($i, 96))}{$link('up', 'MeterReading/1/IntervalBlock')}    <content>\n      <IntervalBlock xmlns=\"http://naesb.org/espi\">\n");
+                fwrite(
+                    $file,
+                    (
+                        $i === 0 ? '' : "      </IntervalBlock>\n    </content>\n  </entry>\n"
+                    )."  <entry>\n{$link('self', 'MeterReading/1/IntervalBlock/'.intdiv($i, 96))}"
+                        ."{$link('up', 'MeterReading/1/IntervalBlock')}    <content>\n"
+                        ."      <IntervalBlock xmlns=\"http://naesb.org/espi\">\n",
+                );
             }
-            fwrite($file, sprintf("        <IntervalReading>\n          <timePeriod>\n            <duration>900</duration>\n            <start>%d</start>\n          </timePeriod>\n          <value>%d</value>\n        </IntervalReading>\n", self::FIRST + 900 * $i, round(1000 * self::kwh($i))));
+            fwrite(
+                $file,
+                sprintf(
+                    "        <IntervalReading>\n          <timePeriod>\n            <duration>900</duration>\n            "
+                        ."<start>%d</start>\n          </timePeriod>\n          <value>%d</value>\n        </IntervalReading>\n",
+                    self::FIRST + 900 * $i, round(1000 * self::kwh($i)),
+                ),
+            );
         }
         fwrite($file, "      </IntervalBlock>\n    </content>\n  </entry>\n</feed>\n");
         fclose($file);

@@ -17,7 +17,9 @@ final class Visitor
 
     public function __construct(string $url)
     {
-        $this->http = new Client(['base_uri' => $url, 'cookies' => new CookieJar, 'http_errors' => false, 'allow_redirects' => true, 'decode_content' => false]);
+        $this->http = new Client(
+            ['base_uri' => $url, 'cookies' => new CookieJar, 'http_errors' => false, 'allow_redirects' => true, 'decode_content' => false]
+        );
     }
 
     public function signIn(string $email, string $password): void

@@ -62,7 +62,13 @@ final class TableLines
                 $row = rtrim($text, "\r\n");
                 $this->whole = $row !== $text;
                 if (! $this->whole && isset($text[self::MOST_LINE - 2])) {
-                    throw new Refused('file', sprintf('Line %s has more than %s characters. Nothing was kept.', number_format($this->line), number_format(self::MOST_LINE - 2)));
+                    throw new Refused(
+                        'file',
+                        sprintf(
+                            'Line %s has more than %s characters. Nothing was kept.', number_format($this->line),
+                            number_format(self::MOST_LINE - 2),
+                        ),
+                    );
                 }
                 if (($this->line & 4095) === 0) {
                     $this->at = (int) ftell($file);

@@ -28,7 +28,9 @@ final class CardPdf
                 'fontCache' => storage_path('framework/cache'), 'tempDir' => storage_path('framework/cache'),
             ]));
             $pdf->setPaper('letter');
-            $pdf->loadHtml(view('documents.card', ['job' => $edited->row, 'file' => $edited->job, 'card' => $card, 'points' => $points])->render());
+            $pdf->loadHtml(
+                view('documents.card', ['job' => $edited->row, 'file' => $edited->job, 'card' => $card, 'points' => $points])->render()
+            );
             $pdf->render();
             if ($pdf->getCanvas()->get_page_count() === 1 || $points === self::SIZES[count(self::SIZES) - 1]) {
                 return (string) $pdf->output();

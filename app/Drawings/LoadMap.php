@@ -31,14 +31,19 @@ final readonly class LoadMap
     public function __construct(public LoadYear $year, public int $back = 0)
     {
         $last = (int) array_key_last($year->days) - 365 * $back;
-        $this->days = range(max((int) array_key_first($year->days), $last - self::MOST_DAYS + 1), max($last, (int) array_key_first($year->days)));
+        $this->days = range(
+            max((int) array_key_first($year->days), $last - self::MOST_DAYS + 1), max($last, (int) array_key_first($year->days)),
+        );
         $this->highest = max([1, ...array_map(fn (array $hours): int => (int) max([0, ...$hours]), $year->days)]);
     }
 
     /** How many years there are to look back to. */
     public function years(): int
     {
-        return min(6, max(1, (int) ceil(((int) array_key_last($this->year->days) - (int) array_key_first($this->year->days) + 1) / self::MOST_DAYS)));
+        return min(
+            6,
+            max(1, (int) ceil(((int) array_key_last($this->year->days) - (int) array_key_first($this->year->days) + 1) / self::MOST_DAYS)),
+        );
     }
 
     public function width(): float
@@ -60,7 +65,10 @@ final readonly class LoadMap
             for ($from = 0; $from < 24; $from = $to) {
                 $level = $this->level($hours[$from] ?? null);
                 for ($to = $from + 1; $to < 24 && $this->level($hours[$to] ?? null) === $level; $to++);
-                $paths[$level] .= sprintf('M%.1f %dh%.1fv%dh-%.1fz', self::LEFT + $i * self::DAY, self::TOP + $from * self::HOUR, self::DAY, ($to - $from) * self::HOUR, self::DAY);
+                $paths[$level] .= sprintf(
+                    'M%.1f %dh%.1fv%dh-%.1fz', self::LEFT + $i * self::DAY, self::TOP + $from * self::HOUR, self::DAY,
+                    ($to - $from) * self::HOUR, self::DAY,
+                );
             }
         }
 
@@ -111,7 +119,14 @@ final readonly class LoadMap
             }
         }
 
-        return array_values(array_map(fn (array $r): array => ['month' => $r['month'], 'mean' => $r['sum'] / max(1, $r['hours']), 'highest' => $r['highest'], 'hours' => $r['hours']], $rows));
+        return array_values(
+            array_map(
+                fn (array $r): array => [
+                    'month' => $r['month'], 'mean' => $r['sum'] / max(1, $r['hours']), 'highest' => $r['highest'], 'hours' => $r['hours'],
+                ],
+                $rows,
+            )
+        );
     }
 
     private function level(?int $watts): int

@@ -36,7 +36,10 @@ final readonly class PanelBoard
     {
         $rows = [];
         for ($odd = 1; $odd < $this->panel->spaces; $odd += 2) {
-            $rows[] = ['leg' => Position::legOfSpace($odd), 'odd' => $odd, 'even' => $odd + 1, 'box' => new Box(0, $this->top($odd), self::WIDTH, self::ROW)];
+            $rows[] = [
+                'leg' => Position::legOfSpace($odd), 'odd' => $odd, 'even' => $odd + 1,
+                'box' => new Box(0, $this->top($odd), self::WIDTH, self::ROW),
+            ];
         }
 
         return $rows;
@@ -66,7 +69,9 @@ final readonly class PanelBoard
     public function tiedBox(Position $position): ?Box
     {
         return $position->poles === 2 && $position->half === Half::Upper
-            ? new Box($this->box($position)->x, $this->top($position->space + 2) + self::ROW / 2 + 0.5, self::BREAKER_W, self::ROW / 2 - 2.5)
+            ? new Box(
+                $this->box($position)->x, $this->top($position->space + 2) + self::ROW / 2 + 0.5, self::BREAKER_W, self::ROW / 2 - 2.5,
+            )
             : null;
     }
 

@@ -40,10 +40,16 @@ final class RecordingPlot
         $column = $this->columns[$x] ?? null;
         if ($column === null) {
             $column = [$reading->aAmps, $reading->aAmps, $reading->bAmps, $reading->bAmps];
-        } elseif ($reading->aAmps >= $column[0] && $reading->aAmps <= $column[1] && $reading->bAmps >= $column[2] && $reading->bAmps <= $column[3]) {
+        } elseif ($reading->aAmps >= $column[0]
+            && $reading->aAmps <= $column[1]
+            && $reading->bAmps >= $column[2]
+            && $reading->bAmps <= $column[3]) {
             return;
         }
-        $this->columns[$x] = [min($column[0], $reading->aAmps), max($column[1], $reading->aAmps), min($column[2], $reading->bAmps), max($column[3], $reading->bAmps)];
+        $this->columns[$x] = [
+            min($column[0], $reading->aAmps), max($column[1], $reading->aAmps), min($column[2], $reading->bAmps),
+            max($column[3], $reading->bAmps),
+        ];
         $this->most = max($this->most, $reading->aAmps, $reading->bAmps);
     }
 

@@ -21,7 +21,9 @@ final readonly class StripScale
     /** The part between running and the worst start. */
     public function spanPct(float $from, float $to): string
     {
-        return round(100 * max(0.0, min($to, $this->strip->scaleAmps) - min($from, $this->strip->scaleAmps)) / $this->strip->scaleAmps, 2).'%';
+        return round(
+            100 * max(0.0, min($to, $this->strip->scaleAmps) - min($from, $this->strip->scaleAmps)) / $this->strip->scaleAmps, 2,
+        ).'%';
     }
 
     /** On which side of its tick a label stands: the first one before it, the others after it. */

@@ -54,7 +54,9 @@ final class FormInput
         return ValidationException::withMessages($messages);
     }
 
-    /** Keeps what the fields are called, for whoever speaks of what was sent: a list that a page sends as one text has its name here too. */
+    /**
+     * Keeps what the fields are called, for whoever speaks of what was sent: a list that a page sends as one text has its name here too.
+     */
     public static function remember(Request $request, Form $form): void
     {
         foreach ($form->fields() as $field) {

@@ -18,7 +18,12 @@ final class RulesInput
     public static function read(Request $request): LocalRules
     {
         $plain = array_filter(LocalRulesPart::form()->fields(), fn (Field $f): bool => ! $f->type instanceof ItemsType);
-        $accepted = array_map(fn (DemandMethod $m): Field => Field::flag("accepts_$m->value", "the $m->value calculation is accepted")->label("Accepts $m->value"), DemandMethod::cases());
+        $accepted = array_map(
+            fn (DemandMethod $m): Field => Field::flag(
+                "accepts_$m->value", "the $m->value calculation is accepted",
+            )->label("Accepts $m->value"),
+            DemandMethod::cases(),
+        );
         $in = FormInput::read($request, new Form(...[...$plain, ...$accepted]));
         $case = (object) array_filter($in->all(), fn (string $name): bool => ! str_starts_with($name, 'accepts_'), ARRAY_FILTER_USE_KEY);
         $case->calculations = array_values(array_map(

@@ -40,7 +40,11 @@ final class EspiFile
             self::walk($xml, $feed, $progress);
             $fault = libxml_get_last_error();
             if ($fault !== false && $fault->level >= LIBXML_ERR_ERROR) {
-                throw new Refused('file', 'Line '.number_format($fault->line).': the file breaks off or is damaged there ('.trim(mb_substr(mb_scrub($fault->message), 0, 80)).'). Nothing was kept.');
+                throw new Refused(
+                    'file',
+                    'Line '.number_format($fault->line).': the file breaks off or is damaged there ('
+                        .trim(mb_substr(mb_scrub($fault->message), 0, 80)).'). Nothing was kept.',
+                );
             }
 
             return $feed->finish($zone);
@@ -68,7 +72,13 @@ final class EspiFile
             } elseif ($type === XMLReader::ELEMENT) {
                 $field = $xml->localName;
                 if (++$idle > self::MOST_WITHOUT_READING) {
-                    throw new Refused('file', sprintf('The file has more than %s elements without a reading among them. Nothing was kept.', number_format(self::MOST_WITHOUT_READING)));
+                    throw new Refused(
+                        'file',
+                        sprintf(
+                            'The file has more than %s elements without a reading among them. Nothing was kept.',
+                            number_format(self::MOST_WITHOUT_READING),
+                        ),
+                    );
                 }
                 switch ($field) {
                     case 'link':
@@ -100,7 +110,10 @@ final class EspiFile
                         }
                         break;
                     case 'ReadingType':
-                        $feed->type($links['self'][0] ?? '', self::whole($texts, 'powerOfTenMultiplier', 12), self::whole($texts, 'uom', 1000), self::whole($texts, 'flowDirection', 1000));
+                        $feed->type(
+                            $links['self'][0] ?? '', self::whole($texts, 'powerOfTenMultiplier', 12), self::whole($texts, 'uom', 1000),
+                            self::whole($texts, 'flowDirection', 1000),
+                        );
                         break;
                     case 'LocalTimeParameters':
                         $feed->localTime(self::whole($texts, 'tzOffset', 86_400));
@@ -125,7 +138,10 @@ final class EspiFile
             $feed->reading((int) $start, (int) $duration, (float) $value);
         } catch (Refused $refused) {
             $node = $xml->expand();
-            throw new Refused('file', ($node === false ? '' : 'Line '.number_format($node->getLineNo()).': ').$refused->getMessage().'. Nothing was kept.');
+            throw new Refused(
+                'file',
+                ($node === false ? '' : 'Line '.number_format($node->getLineNo()).': ').$refused->getMessage().'. Nothing was kept.',
+            );
         }
     }
 

@@ -61,7 +61,10 @@ final readonly class Attachments
     /** @param  array<string, mixed>  $state  as toArray() gave it */
     public static function of(array $state): self
     {
-        /** @var array{photos?: list<array<string, mixed>>, recordings?: list<array<string, mixed>>, intervals?: list<array<string, mixed>>} $state */
+        /**
+         * @var array{photos?: list<array<string, mixed>>, recordings?: list<array<string, mixed>>, intervals?: list<array<string,
+         * mixed>>} $state
+         */
         return new self($state['photos'] ?? [], $state['recordings'] ?? [], $state['intervals'] ?? []);
     }
 

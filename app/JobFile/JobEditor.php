@@ -119,14 +119,20 @@ final class JobEditor
         ];
     }
 
-    /** @param  callable(JobEvent, JobEvent, int): array<string, mixed>  $columns  of the new event: from the one taken back, the last one, its own number */
+    /**
+     * @param  callable(JobEvent, JobEvent, int): array<string, mixed>  $columns  of the new event: from the one taken back, the last one,
+     * its own number
+     */
     private static function again(Job $row, User $user, int $seq, string $top, callable $columns): EditedJob
     {
         return DB::transaction(function () use ($row, $user, $seq, $top, $columns): EditedJob {
             $locked = self::locked($row);
             $last = self::last($locked);
             if ($last === null || $last->getAttribute($top) !== $seq) {
-                throw new Refused('history', 'The job has been changed since this page was opened. Look at it again before taking a step back or forward.');
+                throw new Refused(
+                    'history',
+                    'The job has been changed since this page was opened. Look at it again before taking a step back or forward.',
+                );
             }
             $event = self::at($locked, $seq) ?? throw new Refused('history', 'There is nothing left to take back here.');
             $patch = $event->patch()->backwards();
@@ -146,7 +152,8 @@ final class JobEditor
             $last = self::last($locked);
             $seq = ($last->seq ?? 0) + 1;
             $locked->events()->create([
-                'seq' => $seq, 'user_id' => $user->id, 'by' => $user->name, 'changes' => $patch->changes, 'created_at' => now(), ...$columns($last, $seq),
+                'seq' => $seq, 'user_id' => $user->id, 'by' => $user->name, 'changes' => $patch->changes, 'created_at' => now(),
+                ...$columns($last, $seq),
             ]);
             JobRows::save($locked, $old->job, $new->job);
             AttachmentRows::save($locked, $old->attachments, $new->attachments);

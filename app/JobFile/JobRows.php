@@ -68,7 +68,8 @@ final class JobRows
     public static function read(Job $job): JobFile
     {
         return self::assemble(
-            $job, $job->panels()->toBase()->orderBy('position')->get(), $job->circuits()->toBase()->orderBy('space')->orderBy('half')->get(),
+            $job, $job->panels()->toBase()->orderBy('position')->get(),
+            $job->circuits()->toBase()->orderBy('space')->orderBy('half')->get(),
             $job->loads()->toBase()->orderBy('position')->get(),
         );
     }
@@ -118,14 +119,17 @@ final class JobRows
     public static function save(Job $row, JobFile $old, JobFile $new): void
     {
         $was = self::jobColumns($old);
-        $row->fill(array_filter(self::jobColumns($new), fn (mixed $value, string $column): bool => $value !== $was[$column], ARRAY_FILTER_USE_BOTH));
+        $row->fill(
+            array_filter(self::jobColumns($new), fn (mixed $value, string $column): bool => $value !== $was[$column], ARRAY_FILTER_USE_BOTH)
+        );
         (new RowChanges($row))->write(self::parts($old), self::parts($new));
     }
 
     /**
      * The rows of panels, circuits and loads, each by its key, with the key of what it belongs to.
      *
-     * @return array{panels: array<string, array{'', array<string, mixed>}>, circuits: array<string, array{string, array<string, mixed>}>, loads: array<string, array{string, array<string, mixed>}>}
+     * @return array{panels: array<string, array{'', array<string, mixed>}>, circuits: array<string, array{string, array<string,
+     * mixed>}>, loads: array<string, array{string, array<string, mixed>}>}
      */
     private static function parts(JobFile $job): array
     {
@@ -146,7 +150,10 @@ final class JobRows
     /** @return array<string, mixed> the columns of the row in jobs */
     public static function jobColumns(JobFile $job): array
     {
-        $service = ['place' => $job->service->place?->value, 'disconnects' => array_map(ServicePart::writeDisconnect(...), $job->service->disconnects)];
+        $service = [
+            'place' => $job->service->place?->value,
+            'disconnects' => array_map(ServicePart::writeDisconnect(...), $job->service->disconnects),
+        ];
         $file = JobParts::standard()->write($job);
 
         return [
@@ -166,7 +173,8 @@ final class JobRows
             'rules' => $file['local_rules'],
             'service' => $service,
         ] + array_intersect_key($file, array_flip([
-            'rules_profile', 'service_a', 'margin_pct', 'machine', 'fuel', 'connection', 'start_school', 'notes', 'existing', 'site', 'demand',
+            'rules_profile', 'service_a', 'margin_pct', 'machine', 'fuel', 'connection', 'start_school', 'notes', 'existing', 'site',
+            'demand',
             'figures', 'figures_reason', 'recorded',
         ]));
     }
@@ -180,7 +188,9 @@ final class JobRows
     /** @return array<string, mixed> */
     public static function circuitColumns(Circuit $circuit): array
     {
-        return ['key' => $circuit->id] + array_diff_key(CircuitPart::write($circuit), ['id' => 0, 'loads' => 0, 'measured' => 0]) + self::measuredColumns($circuit->measured);
+        return ['key' => $circuit->id] + array_diff_key(
+            CircuitPart::write($circuit), ['id' => 0, 'loads' => 0, 'measured' => 0],
+        ) + self::measuredColumns($circuit->measured);
     }
 
     /** @return array<string, mixed> columns of their own, so that the board needs no JSON to be read for every breaker */
@@ -235,7 +245,9 @@ final class JobRows
         return new Service(
             DisconnectPlace::tryFrom($group?->textOrNull('place') ?? ''),
             array_map(
-                fn (Values $each): Disconnect => new Disconnect($each->text('id'), $each->text('name'), $each->whole('amps'), $each->flagOrNull('bonded')),
+                fn (Values $each): Disconnect => new Disconnect(
+                    $each->text('id'), $each->text('name'), $each->whole('amps'), $each->flagOrNull('bonded'),
+                ),
                 $group?->items('disconnects') ?? [],
             ),
             $job->service_a, $panels, $existing,
@@ -268,7 +280,12 @@ final class JobRows
         return new Circuit(
             $row->key, new Position($row->space, $row->poles, Half::tryFrom($row->half ?? '')), $row->amps, $row->name,
             Protection::from($row->protection), Role::from($row->role), $row->note, $loads, $row->keep_on, $row->receptacle_a,
-            $row->measured_leg === null ? null : new Measured(Leg::from($row->measured_leg), $row->measured_run_a, $row->measured_start_a, $row->measured_on, $row->measured_by_hand === 1),
+            $row->measured_leg === null
+                ? null
+                : new Measured(
+                    Leg::from($row->measured_leg), $row->measured_run_a, $row->measured_start_a, $row->measured_on,
+                    $row->measured_by_hand === 1,
+                ),
         );
     }
 

@@ -19,9 +19,11 @@ final class OldHistory
     private array $rows;
 
     /**
-     * @param  array<string, array<int, array<string, mixed>>>  $rows  of one job as they are now: jobs, panels, circuits, loads, photos, interval_records
+     * @param  array<string, array<int, array<string, mixed>>>  $rows  of one job as they are now: jobs, panels, circuits, loads, photos,
+     * interval_records
      * @param  int  $at  the last change that holds; later ones were taken back
-     * @param  list<array{seq: int, user_id: ?int, by: string, label: string, ops: list<array{table: string, id: int, before: ?array<string, mixed>, after: ?array<string, mixed>}>, created_at: string}>  $changes  in their order
+     * @param  list<array{seq: int, user_id: ?int, by: string, label: string, ops: list<array{table: string, id: int,
+     * before: ?array<string, mixed>, after: ?array<string, mixed>}>, created_at: string}>  $changes  in their order
      */
     public function __construct(array $rows, private readonly int $at, private readonly array $changes)
     {
@@ -61,7 +63,8 @@ final class OldHistory
             $seq = count($events) + 1;
             $tops[] = [$seq, $top];
             $events[] = [
-                'seq' => $seq, 'user_id' => $change['user_id'], 'by' => $change['by'], 'label' => $change['label'], 'created_at' => $change['created_at'],
+                'seq' => $seq, 'user_id' => $change['user_id'], 'by' => $change['by'], 'label' => $change['label'],
+                'created_at' => $change['created_at'],
                 'changes' => json_encode($patches[$change['seq']]->changes, JSON_THROW_ON_ERROR), 'undoes' => null,
                 'undo_top' => $seq, 'undo_below' => $top, 'redo_top' => null, 'redo_below' => null,
             ];
@@ -75,7 +78,8 @@ final class OldHistory
             [$undone, $below] = array_pop($tops);
             $seq = count($events) + 1;
             $events[] = [
-                'seq' => $seq, 'user_id' => $change['user_id'], 'by' => $change['by'], 'label' => $change['label'], 'created_at' => $change['created_at'],
+                'seq' => $seq, 'user_id' => $change['user_id'], 'by' => $change['by'], 'label' => $change['label'],
+                'created_at' => $change['created_at'],
                 'changes' => json_encode($patches[$change['seq']]->backwards()->changes, JSON_THROW_ON_ERROR), 'undoes' => $undone,
                 'undo_top' => $below, 'undo_below' => null, 'redo_top' => $seq, 'redo_below' => $redo,
             ];
@@ -106,7 +110,10 @@ final class OldHistory
     {
         $job = (new Job)->setRawAttributes(array_values($this->rows['jobs'])[0] ?? []);
         try {
-            $file = JobRows::assemble($job, $this->sorted('panels', ['position']), $this->sorted('circuits', ['space', 'half']), $this->sorted('loads', ['position']));
+            $file = JobRows::assemble(
+                $job, $this->sorted('panels', ['position']), $this->sorted('circuits', ['space', 'half']),
+                $this->sorted('loads', ['position']),
+            );
         } catch (Refused) {
             // A state that makes no sense by today's rules: its step stays in the list without what it changed.
             return [];
@@ -114,7 +121,10 @@ final class OldHistory
         $photos = array_map(fn (array $row): array => ['id' => $row['key']] + array_intersect_key($row, array_flip([
             'of', 'of_key', 'name', 'width', 'height', 'bytes', 'hash', 'small_hash', 'added_at',
         ])), array_values($this->rows['photos'] ?? []));
-        $intervals = array_map(fn (array $row): array => ['id' => 'utility'] + array_intersect_key($row, array_flip(['file', 'hash', 'added_at'])), array_values($this->rows['interval_records'] ?? []));
+        $intervals = array_map(
+            fn (array $row): array => ['id' => 'utility'] + array_intersect_key($row, array_flip(['file', 'hash', 'added_at'])),
+            array_values($this->rows['interval_records'] ?? []),
+        );
 
         return (new JobState($file, new Attachments($photos, [], $intervals)))->toArray();
     }
@@ -126,7 +136,11 @@ final class OldHistory
     private function sorted(string $table, array $by): array
     {
         $rows = array_values($this->rows[$table] ?? []);
-        usort($rows, fn (array $x, array $y): int => array_map(fn (string $c): mixed => $x[$c] ?? null, $by) <=> array_map(fn (string $c): mixed => $y[$c] ?? null, $by));
+        usort(
+            $rows,
+            fn (array $x, array $y): int => array_map(fn (string $c): mixed => $x[$c] ?? null, $by)
+                <=> array_map(fn (string $c): mixed => $y[$c] ?? null, $by),
+        );
 
         return array_map(fn (array $row): stdClass => (object) $row, $rows);
     }

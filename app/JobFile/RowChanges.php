@@ -21,7 +21,8 @@ final readonly class RowChanges
     }
 
     /**
-     * @param  array<string, array<string, array{string, array<string, mixed>}>>  $old  by table and by key with a blank before it: key of the owner, columns
+     * @param  array<string, array<string, array{string, array<string, mixed>}>>  $old  by table and by key with a blank before it: key
+     * of the owner, columns
      * @param  array<string, array<string, array{string, array<string, mixed>}>>  $new
      */
     public function write(array $old, array $new): void

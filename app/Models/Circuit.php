@@ -36,6 +36,9 @@ final class Circuit extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['space' => 'integer', 'poles' => 'integer', 'amps' => 'integer', 'receptacle_a' => 'integer', 'measured_run_a' => 'float', 'measured_start_a' => 'float', 'measured_by_hand' => 'boolean'];
+        return [
+            'space' => 'integer', 'poles' => 'integer', 'amps' => 'integer', 'receptacle_a' => 'integer', 'measured_run_a' => 'float',
+            'measured_start_a' => 'float', 'measured_by_hand' => 'boolean',
+        ];
     }
 }

@@ -114,7 +114,8 @@ final class Job extends Model
     protected function casts(): array
     {
         return [
-            'rules' => 'array', 'service_a' => 'integer', 'margin_pct' => 'float', 'machine' => 'array', 'existing' => 'array', 'site' => 'array', 'demand' => 'array', 'service' => 'array', 'recorded' => 'array',
+            'rules' => 'array', 'service_a' => 'integer', 'margin_pct' => 'float', 'machine' => 'array', 'existing' => 'array',
+            'site' => 'array', 'demand' => 'array', 'service' => 'array', 'recorded' => 'array',
             'cord_ft' => 'float', 'run_ft' => 'float', 'inlet_a' => 'integer', 'terminal_c' => 'integer', 'ambient_c' => 'float',
             'wet' => 'boolean', 'findings' => 'integer',
         ];

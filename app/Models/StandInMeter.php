@@ -11,7 +11,8 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property int $id
  * @property int $job_id
- * @property array{seed: int, base_a: float, base_b: float, noise_a: float, swapped: bool, loads: list<array{c: string, leg: string, run_a: float, start_a: float, settle_s: float}>, runs: list<array{c: string, on: int, off: ?int}>} $state
+ * @property array{seed: int, base_a: float, base_b: float, noise_a: float, swapped: bool, loads: list<array{c: string, leg: string,
+ * run_a: float, start_a: float, settle_s: float}>, runs: list<array{c: string, on: int, off: ?int}>} $state
  */
 final class StandInMeter extends Model
 {

@@ -46,7 +46,9 @@ final readonly class Picture
             throw self::refused($name, 'it is no JPEG, PNG or WebP picture');
         }
         if ($size[0] * $size[1] > self::MOST_PIXELS || $size[0] < 1 || $size[1] < 1) {
-            throw self::refused($name, sprintf('it has %.0f megapixels; a photo may have at most %d', $size[0] * $size[1] / 1e6, self::MOST_PIXELS / 1e6));
+            throw self::refused(
+                $name, sprintf('it has %.0f megapixels; a photo may have at most %d', $size[0] * $size[1] / 1e6, self::MOST_PIXELS / 1e6),
+            );
         }
         $image = match ($type) {
             IMAGETYPE_JPEG => @imagecreatefromjpeg($path),
@@ -91,7 +93,9 @@ final readonly class Picture
         if ($scale >= 1) {
             return $image;
         }
-        $small = imagescale($image, max(1, (int) round(imagesx($image) * $scale)), max(1, (int) round(imagesy($image) * $scale)), IMG_BICUBIC_FIXED);
+        $small = imagescale(
+            $image, max(1, (int) round(imagesx($image) * $scale)), max(1, (int) round(imagesy($image) * $scale)), IMG_BICUBIC_FIXED,
+        );
 
         return $small === false ? $image : $small;
     }

@@ -27,7 +27,12 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind(ClampMeters::class, StandInClampMeters::class);
-        Connection::resolverFor('mariadb', fn (PDO|Closure $pdo, string $database, string $prefix, array $config): ExactConnection => new ExactConnection($pdo, $database, $prefix, $config));
+        Connection::resolverFor(
+            'mariadb',
+            fn (
+                PDO|Closure $pdo, string $database, string $prefix, array $config,
+            ): ExactConnection => new ExactConnection($pdo, $database, $prefix, $config),
+        );
     }
 
     public function boot(): void

@@ -34,7 +34,11 @@ final class RecordingRows
     {
         $next = intdiv($sinceMs, ReadingBlock::MS);
         do {
-            $blocks = self::blocks($recording)->where('minute', '>=', $next)->orderBy('minute')->limit(self::AT_ONCE)->get(['minute', 'readings']);
+            $blocks = self::blocks($recording)
+                ->where('minute', '>=', $next)
+                ->orderBy('minute')
+                ->limit(self::AT_ONCE)
+                ->get(['minute', 'readings']);
             foreach ($blocks as $block) {
                 foreach (ReadingBlock::unpack((string) $block->readings) as $reading) {
                     if ($reading->atMs >= $sinceMs) {
@@ -72,7 +76,8 @@ final class RecordingRows
             foreach (array_chunk($minutes, self::AT_ONCE, true) as $chunk) {
                 $there = self::blocks($recording)->whereIn('minute', array_keys($chunk))->pluck('readings', 'minute');
                 DB::table('reading_blocks')->upsert(array_map(fn (int $minute, array $new): array => [
-                    'recording_id' => $recording->id, 'minute' => $minute, 'readings' => ReadingBlock::merge(is_string($there[$minute] ?? null) ? $there[$minute] : ReadingBlock::pack([]), $new),
+                    'recording_id' => $recording->id, 'minute' => $minute,
+                    'readings' => ReadingBlock::merge(is_string($there[$minute] ?? null) ? $there[$minute] : ReadingBlock::pack([]), $new),
                 ], array_keys($chunk), $chunk), ['recording_id', 'minute'], ['readings']);
             }
         });
@@ -92,7 +97,9 @@ final class RecordingRows
     /** One mark for each moment: the same mark may come twice. */
     public static function mark(Recording $recording, Mark $mark): void
     {
-        DB::table('marks')->insertOrIgnore(['recording_id' => $recording->id, 'at_ms' => $mark->atMs, 'said' => $mark->said, 'circuit_key' => $mark->circuitId]);
+        DB::table('marks')->insertOrIgnore(
+            ['recording_id' => $recording->id, 'at_ms' => $mark->atMs, 'said' => $mark->said, 'circuit_key' => $mark->circuitId]
+        );
     }
 
     private static function blocks(Recording $recording): Builder

@@ -30,7 +30,10 @@ final class Runs
     public static function stop(Run $run): void
     {
         Run::query()->whereKey($run->id)->whereIn('state', [RunState::Waiting, RunState::Running])->update(['stop_asked' => true]);
-        Run::query()->whereKey($run->id)->where('state', RunState::Waiting)->update(['state' => RunState::Stopped, 'said' => 'Stopped. Nothing was kept.']);
+        Run::query()
+            ->whereKey($run->id)
+            ->where('state', RunState::Waiting)
+            ->update(['state' => RunState::Stopped, 'said' => 'Stopped. Nothing was kept.']);
     }
 
     public static function again(Run $run): void

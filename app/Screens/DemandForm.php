@@ -26,7 +26,9 @@ final class DemandForm
     public static function read(Request $request): DemandInputs
     {
         $lists = array_filter(DemandInputsPart::form()->fields(), self::isList(...));
-        $plain = FormInput::read($request, new Form(...array_filter(DemandInputsPart::form()->fields(), fn (Field $f): bool => ! self::isList($f))));
+        $plain = FormInput::read(
+            $request, new Form(...array_filter(DemandInputsPart::form()->fields(), fn (Field $f): bool => ! self::isList($f))),
+        );
         FormInput::remember($request, DemandInputsPart::form());
         $case = (object) $plain->all();
         foreach ($lists as $list) {
@@ -36,7 +38,9 @@ final class DemandForm
         $faults = DemandInputsPart::form()->faults($case);
         if ($faults !== []) {
             // A fault inside a list is shown at the line that the list was typed in.
-            throw FormInput::refusal(array_map(fn (Refused $f): Refused => new Refused((string) strtok($f->field, '.'), $f->getMessage()), $faults));
+            throw FormInput::refusal(
+                array_map(fn (Refused $f): Refused => new Refused((string) strtok($f->field, '.'), $f->getMessage()), $faults)
+            );
         }
         $inputs = DemandInputsPart::read(DemandInputsPart::form()->read($case));
         Worksheet::of($inputs);
@@ -50,7 +54,9 @@ final class DemandForm
         $fields = [];
         foreach ($inputs === null ? [] : DemandInputsPart::write($inputs) as $name => $value) {
             $fields[$name] = match (true) {
-                $name === 'appliances' => implode("\n", array_map(fn (array $a): string => $a['id'].' '.Number::write($a['va']), $inputs->dwelling->appliances ?? [])),
+                $name === 'appliances' => implode(
+                    "\n", array_map(fn (array $a): string => $a['id'].' '.Number::write($a['va']), $inputs->dwelling->appliances ?? []),
+                ),
                 is_array($value) => implode(', ', array_map(fn (mixed $va): string => Number::write(is_float($va) ? $va : null), $value)),
                 default => $value,
             };
@@ -81,7 +87,9 @@ final class DemandForm
         $appliances = [];
         foreach (preg_split('/\R/', trim($text), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $i => $line) {
             if (preg_match('/^(.+?)[\s,;:]+([\d.,\']+)\s*(?:VA|W)?\s*$/iu', trim($line), $found) !== 1) {
-                throw new Refused('appliances', sprintf('Appliances: line %d needs a name and its volt-amperes, like "water heater 4500".', $i + 1));
+                throw new Refused(
+                    'appliances', sprintf('Appliances: line %d needs a name and its volt-amperes, like "water heater 4500".', $i + 1),
+                );
             }
             $appliances[] = (object) ['id' => mb_substr($found[1], 0, 60), 'va' => Number::read($found[2]) ?? 0.0];
         }

@@ -16,6 +16,9 @@ final readonly class DemandScreen
 
     public static function of(JobScreen $screen): self
     {
-        return new self(DemandForm::fields($screen->job->basis->demand), $screen->job->basis->demand === null ? null : Worksheet::of($screen->job->basis->demand));
+        return new self(
+            DemandForm::fields($screen->job->basis->demand),
+            $screen->job->basis->demand === null ? null : Worksheet::of($screen->job->basis->demand),
+        );
     }
 }

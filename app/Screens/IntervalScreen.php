@@ -14,8 +14,12 @@ use Underpin\Measure\Interval\LoadYear;
 /** The utility's data of a job, as its page shows it. */
 final readonly class IntervalScreen
 {
-    private function __construct(public ?IntervalRecord $record, public ?LoadYear $year, public ?LoadMap $map, public ?RecordedPeak $recorded)
-    {
+    private function __construct(
+        public ?IntervalRecord $record,
+        public ?LoadYear $year,
+        public ?LoadMap $map,
+        public ?RecordedPeak $recorded,
+    ) {
     }
 
     public static function of(Job $job, int $back): self

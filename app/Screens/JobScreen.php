@@ -49,7 +49,9 @@ final readonly class JobScreen
         $this->stages = Stages::standard()->reports($review);
         $columns = ['id', 'job_id', 'seq', 'by', 'label', 'undo_top', 'redo_top', 'created_at'];
         $this->last = $last = $row->events()->orderByDesc('seq')->first($columns);
-        $steps = $last === null ? null : $row->events()->whereIn('seq', array_filter([$last->undo_top, $last->redo_top]))->get($columns)->keyBy('seq');
+        $steps = $last === null
+            ? null
+            : $row->events()->whereIn('seq', array_filter([$last->undo_top, $last->redo_top]))->get($columns)->keyBy('seq');
         $this->undo = $steps?->get($last->undo_top ?? 0);
         $this->redo = $steps?->get($last->redo_top ?? 0);
     }

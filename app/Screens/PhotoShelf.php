@@ -19,7 +19,12 @@ final readonly class PhotoShelf
     public static function of(Job $job, PhotoOf $of, string $key): self
     {
         // One question for all shelves of a page: every panel on it has one.
-        return new self($of, $key, array_values($job->photos->sortBy('id')->filter(fn (Photo $photo): bool => $photo->of === $of->value && $photo->of_key === $key)->all()));
+        return new self(
+            $of, $key,
+            array_values(
+                $job->photos->sortBy('id')->filter(fn (Photo $photo): bool => $photo->of === $of->value && $photo->of_key === $key)->all()
+            ),
+        );
     }
 
     public function id(): string

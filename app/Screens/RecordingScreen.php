@@ -37,8 +37,14 @@ final readonly class RecordingScreen
      * @param  list<Offer>  $offers
      * @param  LegCurrents  $notRun  what must run and was not marked here, by the list
      */
-    private function __construct(public Recording $recording, public ?RecordingPlot $plot, public ?RecordingSummary $summary, public array $marks, public array $offers, public LegCurrents $notRun)
-    {
+    private function __construct(
+        public Recording $recording,
+        public ?RecordingPlot $plot,
+        public ?RecordingSummary $summary,
+        public array $marks,
+        public array $offers,
+        public LegCurrents $notRun,
+    ) {
     }
 
     public static function of(Recording $recording, Job $job): self
@@ -66,7 +72,10 @@ final readonly class RecordingScreen
             $finder->add($reading);
         }
 
-        return new self($recording, $plot, $tally->summary(), $marks, Offers::of($finder->steps(), $marks, $job->drawingCircuits()), self::notRun($marks, $job));
+        return new self(
+            $recording, $plot, $tally->summary(), $marks, Offers::of($finder->steps(), $marks, $job->drawingCircuits()),
+            self::notRun($marks, $job),
+        );
     }
 
     /**
@@ -87,7 +96,9 @@ final readonly class RecordingScreen
     {
         $s = intdiv($ms, 1000);
 
-        return $s >= 3600 ? sprintf('%d:%02d:%02d', intdiv($s, 3600), intdiv($s % 3600, 60), $s % 60) : sprintf('%d:%02d', intdiv($s, 60), $s % 60);
+        return $s >= 3600
+            ? sprintf('%d:%02d:%02d', intdiv($s, 3600), intdiv($s % 3600, 60), $s % 60)
+            : sprintf('%d:%02d', intdiv($s, 60), $s % 60);
     }
 
     /**
@@ -98,7 +109,10 @@ final readonly class RecordingScreen
     public static function circuitNames(Job $job): array
     {
         $circuits = $job->drawingCircuits();
-        usort($circuits, fn (Circuit $x, Circuit $y): int => array_search($x->role, Role::cases(), true) <=> array_search($y->role, Role::cases(), true));
+        usort(
+            $circuits,
+            fn (Circuit $x, Circuit $y): int => array_search($x->role, Role::cases(), true) <=> array_search($y->role, Role::cases(), true),
+        );
         $names = [];
         foreach ($circuits as $circuit) {
             $names[$circuit->id] = $circuit->title().', '.$circuit->leg()->words();

@@ -28,7 +28,10 @@ final readonly class SizeScreen
         $machines = MachineRow::query()->where('shop_id', $screen->row->shop_id)->orderBy('price_usd')->get();
 
         return new self(
-            Ranking::of($screen->design()->plan(), array_values(array_map(self::machine(...), $machines->all())), $screen->job->generator->marginPct, $only),
+            Ranking::of(
+                $screen->design()->plan(), array_values(array_map(self::machine(...), $machines->all())),
+                $screen->job->generator->marginPct, $only,
+            ),
             $only,
         );
     }
@@ -37,7 +40,8 @@ final readonly class SizeScreen
     {
         return JobRows::machine([
             'id' => $row->key, 'name' => $row->name, 'form' => $row->form, 'volts' => $row->volts, 'outlet' => $row->outlet,
-            'outlet_a' => $row->outlet_a, 'neutral' => $row->neutral, 'gfci' => $row->gfci, 'ratings' => $row->ratings, 'price_usd' => $row->price_usd,
+            'outlet_a' => $row->outlet_a, 'neutral' => $row->neutral, 'gfci' => $row->gfci, 'ratings' => $row->ratings,
+            'price_usd' => $row->price_usd,
         ]);
     }
 

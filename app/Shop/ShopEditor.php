@@ -39,8 +39,16 @@ final class ShopEditor
      *
      * @throws Conflict when somebody else has changed the same fields since
      */
-    public static function change(User $user, ShopThing $of, string $key, string $label, array $columns, array $was, array $now, Closure $fields): void
-    {
+    public static function change(
+        User $user,
+        ShopThing $of,
+        string $key,
+        string $label,
+        array $columns,
+        array $was,
+        array $now,
+        Closure $fields,
+    ): void {
         DB::transaction(function () use ($user, $of, $key, $label, $columns, $was, $now, $fields): void {
             $row = $of->of($user->shop_id)->where($of->keyColumn(), $key)->lockForUpdate()->firstOrFail();
             $last = self::history($user, $of, $key)->first();
@@ -64,14 +72,23 @@ final class ShopEditor
     {
         $of = ShopThing::from($event->of);
         DB::transaction(function () use ($user, $of, $event): void {
-            $last = ShopEvent::query()->where('shop_id', $user->shop_id)->where('of', $event->of)->where('of_key', $event->of_key)->lockForUpdate()->orderByDesc('id')->first();
+            $last = ShopEvent::query()
+                ->where('shop_id', $user->shop_id)
+                ->where('of', $event->of)
+                ->where('of_key', $event->of_key)
+                ->lockForUpdate()
+                ->orderByDesc('id')
+                ->first();
             if ($last?->id !== $event->id) {
                 throw new Refused('history', 'It has been changed since this page was opened. Look at it again before taking a step back.');
             }
             $row = $of->of($user->shop_id)->where($of->keyColumn(), $event->of_key)->first();
             match (true) {
                 $event->was === null => $row?->delete(),
-                $row === null => $of->of($user->shop_id)->getModel()->newInstance(['shop_id' => $user->shop_id, $of->keyColumn() => $event->of_key, ...$event->was])->save(),
+                $row === null => $of->of($user->shop_id)
+                    ->getModel()
+                    ->newInstance(['shop_id' => $user->shop_id, $of->keyColumn() => $event->of_key, ...$event->was])
+                    ->save(),
                 default => $row->fill($event->was)->save(),
             };
             self::note($user, $of, $event->of_key, "Taken back: $event->label", $event->became, $event->was);

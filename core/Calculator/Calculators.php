@@ -33,7 +33,12 @@ final class Calculators
             }
         }
 
-        throw new Refused('', "There is no calculator named \"$name\". Known: ".implode(', ', array_map(fn (Calculator $c): string => $c->name(), self::all())).'.');
+        throw new Refused(
+            '',
+            "There is no calculator named \"$name\". Known: ".implode(
+                ', ', array_map(fn (Calculator $c): string => $c->name(), self::all()),
+            ).'.',
+        );
     }
 
     /**

@@ -34,7 +34,9 @@ final class MotorStartCalculator implements Calculator
             Field::number('lra_a', 'locked-rotor amperes from the nameplate')->optional('then hp and code_letter'),
             Field::number('volts', 'volts across the motor')->over(0),
             Field::number('hp', 'rated horsepower; not together with lra_a')->optional('then lra_a'),
-            Field::choice('code_letter', 'from the nameplate; needed with hp', CodeLetters::letters())->hint(CodeLetters::NO_UPPER_END)->optional('then lra_a'),
+            Field::choice(
+                'code_letter', 'from the nameplate; needed with hp', CodeLetters::letters(),
+            )->hint(CodeLetters::NO_UPPER_END)->optional('then lra_a'),
             Field::number('soft_start_pct', 'what a soft starter leaves of the locked-rotor current, per cent')->atMost(100)->default(100),
         );
     }

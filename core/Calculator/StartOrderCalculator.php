@@ -63,7 +63,9 @@ final class StartOrderCalculator implements Calculator
 
         return [
             'order' => $sequence->order(),
-            'steps' => array_map(fn (StartStep $s): array => ['id' => $s->id, 'a_amps' => $s->aAmps, 'b_amps' => $s->bAmps], $sequence->steps),
+            'steps' => array_map(
+                fn (StartStep $s): array => ['id' => $s->id, 'a_amps' => $s->aAmps, 'b_amps' => $s->bAmps], $sequence->steps,
+            ),
             'peak_amps' => $sequence->peakAmps(),
             'peak_leg' => $sequence->peakLeg()->value,
         ];

@@ -25,7 +25,8 @@ final class VoltageDropCalculator implements Calculator
 
     public function source(): string
     {
-        return 'NEC 2023 Chapter 9 Table 8 (stranded, uncoated, 75 °C); 3 % from the informational notes to 210.19 and 215.2. Reactance is left out.';
+        return 'NEC 2023 Chapter 9 Table 8 (stranded, uncoated, 75 °C); 3 % from the informational notes to 210.19 and '
+            .'215.2. Reactance is left out.';
     }
 
     public function form(): Form

@@ -17,7 +17,8 @@ final class BondsInPlace implements Check
             if ($design->distribution()->isBehindService($node)) {
                 yield new Finding(
                     Code::NeutralInSubpanel,
-                    "$node->name bonds neutral and ground, with {$design->distribution()->node((string) $node->parent)?->name} ahead of it: one bond too many, or the only one.",
+                    "$node->name bonds neutral and ground, with {$design->distribution()->node((string) $node->parent)?->name} ahead of "
+                        .'it: one bond too many, or the only one.',
                     BondCaution::WHY,
                     BondCaution::BEFORE_TOUCHING,
                 );

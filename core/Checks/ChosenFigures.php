@@ -26,7 +26,8 @@ final class ChosenFigures implements Check
         if ($design->job->basis->use === LoadBasis::Measure && $unmeasured !== []) {
             yield new Finding(
                 Code::NotMeasured,
-                'Sizing is to use measured figures; '.Say::count(count($unmeasured), 'circuit').' that must run '.(count($unmeasured) === 1 ? 'was' : 'were').' not measured: '
+                'Sizing is to use measured figures; '.Say::count(count($unmeasured), 'circuit').' that must run '
+                    .(count($unmeasured) === 1 ? 'was' : 'were').' not measured: '
                 .Say::list(array_map(fn (Circuit $c): string => $c->title(), $unmeasured)).'.',
                 'For those the load list counts.',
                 'Measure them one by one, or keep a buffer for them.',

@@ -20,8 +20,10 @@ final class DoubleBond implements Check
             Code::DoubleBond,
             "$machine->name bonds its neutral, and so does the service.",
             'With two bonds, neutral current flows in the ground wire and on every metal case.',
-            'Pick a machine with a floating neutral, or a switch that breaks the neutral. Its bond is changed only as its instructions allow, '
-            .'with the engine off, once it is known that the service has its bond and this switch leaves the neutral whole; then it is marked.',
+            'Pick a machine with a floating neutral, or a switch that breaks the neutral. Its bond is changed '
+                .'only as its instructions allow, '
+            .'with the engine off, once it is known that the service has its bond and this switch leaves the '
+                .'neutral whole; then it is marked.',
         );
         if ($machine->gfci) {
             yield new Finding(

@@ -17,7 +17,10 @@ final class DropLong implements Check
         if ($built !== null && $built->dropIsLong()) {
             yield new Finding(
                 Code::DropLong,
-                sprintf('%s of the voltage is lost on the way at %d A.', Say::pct($built->dropPct() ?? 0.0), $built->component(ComponentKind::Outlet)->amps ?? $built->component(ComponentKind::Generator)?->amps),
+                sprintf(
+                    '%s of the voltage is lost on the way at %d A.', Say::pct($built->dropPct() ?? 0.0),
+                    $built->component(ComponentKind::Outlet)->amps ?? $built->component(ComponentKind::Generator)?->amps,
+                ),
                 'Motors start harder and lights dim; 3 % is the recommended end.',
                 'A shorter way, or the next larger conductor.',
             );

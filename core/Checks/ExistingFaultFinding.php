@@ -57,7 +57,8 @@ final readonly class ExistingFaultFinding
     {
         return match ($this->fault) {
             ExistingFault::MaleCord => 'Its free end has live pins; it feeds the house backwards and kills who touches it or the line.',
-            ExistingFault::NothingBetween => 'The generator feeds the utility\'s line: a line worker can die, and the generator burns when power returns.',
+            ExistingFault::NothingBetween => 'The generator feeds the utility\'s line: a line worker can die, '
+                .'and the generator burns when power returns.',
             ExistingFault::BondInSubpanel => BondCaution::WHY,
             ExistingFault::EngineClose => 'Carbon monoxide comes in and kills people asleep.',
             ExistingFault::PinsExposed => 'Whoever touches them is in the circuit.',
@@ -78,9 +79,13 @@ final readonly class ExistingFaultFinding
             ExistingFault::MaleCord => 'Cut it up today. An inlet with recessed male pins takes its place.',
             ExistingFault::NothingBetween => 'Take the generator breaker out of use until an interlock or a transfer switch is fitted.',
             ExistingFault::BondInSubpanel => BondCaution::BEFORE_TOUCHING,
-            ExistingFault::EngineClose => sprintf('Find a place %d ft away with the exhaust pointing off; carbon monoxide alarms on every floor.', LocalRules::LEAST_PORTABLE_FT),
+            ExistingFault::EngineClose => sprintf(
+                'Find a place %d ft away with the exhaust pointing off; carbon monoxide alarms on every floor.',
+                LocalRules::LEAST_PORTABLE_FT,
+            ),
             ExistingFault::PinsExposed => 'Replace it; the live side is always the female side.',
-            ExistingFault::TwoBonds => 'Nobody lifts a bond before it is known that the switch leaves the neutral whole and the service has its bond: '
+            ExistingFault::TwoBonds => 'Nobody lifts a bond before it is known that the switch leaves the neutral whole '
+                .'and the service has its bond: '
                 .'with a switch that breaks the neutral, the one at the generator is the only one. Then, with everything off, '
                 .'a switch that breaks the neutral, or the generator changed only as its instructions allow and marked.',
             ExistingFault::ReceptacleSmall => 'Fit one of at least the outlet\'s rating, with wire to match.',

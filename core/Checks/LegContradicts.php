@@ -16,7 +16,8 @@ final class LegContradicts implements Check
                 yield new Finding(
                     Code::LegContradicts,
                     "{$circuit->title()} answered on {$circuit->measured->leg->words()}; its space hangs on {$circuit->leg()->words()}.",
-                    'The label or the space is wrong, or the clamps are swapped: the wrong breaker would be thrown in an outage, and the legs are counted wrongly.',
+                    'The label or the space is wrong, or the clamps are swapped: the wrong breaker would be thrown in an outage, and '
+                        .'the legs are counted wrongly.',
                     'Find the breaker that really feeds it, then put the schedule right.',
                     $circuit->id,
                 );

@@ -20,12 +20,14 @@ final class LegsUneven implements Check
             return;
         }
         $legs = $fit->running;
-        if (Limit::over($legs->imbalancePct(), LegBalance::MOST_PCT) && Limit::over($legs->worstAmps(), $fit->supply->ratedRunAmps() * LegBalance::FROM_SHARE)) {
+        if (Limit::over($legs->imbalancePct(), LegBalance::MOST_PCT)
+            && Limit::over($legs->worstAmps(), $fit->supply->ratedRunAmps() * LegBalance::FROM_SHARE)) {
             yield new Finding(
                 Code::LegsUneven,
                 sprintf('Leg A carries %s and leg B %s.', Say::amps($legs->aAmps), Say::amps($legs->bAmps)),
                 'The fuller leg decides when the machine is full, and an uneven one runs rough.',
-                trim('A one-pole breaker moved one space up or down changes its leg. '.SharedNeutral::beforeMoving(SharedNeutral::in($design->job->service->panels))),
+                trim('A one-pole breaker moved one space up or down changes its leg. '
+                    .SharedNeutral::beforeMoving(SharedNeutral::in($design->job->service->panels))),
             );
         }
     }

@@ -20,13 +20,19 @@ final class LoadOverBreaker implements Check
         foreach ($design->job->circuits() as $circuit) {
             $runs = $circuit->runAmps();
             $continuous = array_sum(array_map(
-                fn (Load $l): float => $l->duty === Duty::Continuous ? (new Draw($l->id, $circuit->leg(), $l->knownRunW(), $l->pf))->amps() : 0.0,
+                fn (Load $l): float => $l->duty === Duty::Continuous
+                    ? (new Draw($l->id, $circuit->leg(), $l->knownRunW(), $l->pf))->amps()
+                    : 0.0,
                 $circuit->loads,
             ));
-            if (! Limit::over($runs, $circuit->breakerAmps) && Limit::over($runs + ContinuousLoads::extra($continuous), $circuit->breakerAmps)) {
+            if (! Limit::over($runs, $circuit->breakerAmps)
+                && Limit::over($runs + ContinuousLoads::extra($continuous), $circuit->breakerAmps)) {
                 yield new Finding(
                     Code::ContinuousOverBreaker,
-                    sprintf('%s: %s of it run for hours; with 25 %% on top that is %s on a %d A breaker.', $circuit->title(), Say::amps($continuous), Say::amps($runs + ContinuousLoads::extra($continuous)), $circuit->breakerAmps),
+                    sprintf(
+                        '%s: %s of it run for hours; with 25 %% on top that is %s on a %d A breaker.', $circuit->title(),
+                        Say::amps($continuous), Say::amps($runs + ContinuousLoads::extra($continuous)), $circuit->breakerAmps,
+                    ),
                     'A breaker carries a load of three hours or more only up to 80 % of its rating.',
                     'Check which loads run on for hours, or split the circuit.',
                     $circuit->id,

@@ -17,7 +17,10 @@ final class OverRun implements Check
             yield new Finding(
                 Code::OverRun,
                 $fit->headline(),
-                sprintf('%s gives %s for hours; the advertised peak lasts seconds.', $fit->supply->words(), Say::amps($fit->supply->runLimitAmps())),
+                sprintf(
+                    '%s gives %s for hours; the advertised peak lasts seconds.', $fit->supply->words(),
+                    Say::amps($fit->supply->runLimitAmps()),
+                ),
                 'Take a circuit off the list of what must run, let two take turns, or pick a larger machine.',
             );
         }

@@ -21,7 +21,8 @@ final class ReceptacleUnderLoad implements Check
             if ($circuit->receptacleAmps < $circuit->breakerAmps) {
                 yield new Finding(
                     Code::ReceptacleUnderBreaker,
-                    "{$circuit->title()}: its only receptacle is made for $circuit->receptacleAmps A, its breaker for $circuit->breakerAmps A.",
+                    "{$circuit->title()}: its only receptacle is made for $circuit->receptacleAmps A, its breaker for "
+                        ."$circuit->breakerAmps A.",
                     'The receptacle can burn before the breaker trips.',
                     'Fit a receptacle of at least the breaker\'s rating.',
                     $circuit->id,
@@ -32,7 +33,10 @@ final class ReceptacleUnderLoad implements Check
             if ($most !== null && Limit::over($runs, $most)) {
                 yield new Finding(
                     Code::ReceptacleUnderLoad,
-                    sprintf('%s: %s %s through a %d A receptacle, which may carry %s of a plugged-in load.', $circuit->title(), Say::amps($runs), $circuit->measured === null ? 'listed' : 'measured', $circuit->receptacleAmps, Say::amps($most)),
+                    sprintf(
+                        '%s: %s %s through a %d A receptacle, which may carry %s of a plugged-in load.', $circuit->title(),
+                        Say::amps($runs), $circuit->measured === null ? 'listed' : 'measured', $circuit->receptacleAmps, Say::amps($most),
+                    ),
                     'It runs hot for as long as the load is on.',
                     'A larger receptacle on wire and breaker to match, or a part of the load on another circuit.',
                     $circuit->id,

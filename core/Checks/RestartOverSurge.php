@@ -16,7 +16,10 @@ final class RestartOverSurge implements Check
         if ($fit !== null && $fit->restartIsOver()) {
             yield new Finding(
                 Code::RestartOverSurge,
-                sprintf('A motor that starts again with everything on reaches %s; the machine gives %s.', Say::amps($fit->restartAmps), Say::amps($fit->supply->surgeLimitAmps())),
+                sprintf(
+                    'A motor that starts again with everything on reaches %s; the machine gives %s.', Say::amps($fit->restartAmps),
+                    Say::amps($fit->supply->surgeLimitAmps()),
+                ),
                 'A pressure switch or a thermostat does not wait for its turn.',
                 'Fit a soft starter, or have the largest motor run alone by hand.',
             );

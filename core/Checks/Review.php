@@ -23,7 +23,10 @@ final readonly class Review
                 $findings[] = $finding;
             }
         }
-        usort($findings, fn (Finding $x, Finding $y): int => [$x->severity->rank(), $x->code->value] <=> [$y->severity->rank(), $y->code->value]);
+        usort(
+            $findings,
+            fn (Finding $x, Finding $y): int => [$x->severity->rank(), $x->code->value] <=> [$y->severity->rank(), $y->code->value],
+        );
         $this->findings = $findings;
     }
 

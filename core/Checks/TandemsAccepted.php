@@ -19,7 +19,8 @@ final class TandemsAccepted implements Check
                         Code::TandemNotAccepted,
                         "{$circuit->title()}: the label of $panel->name accepts no tandem there ({$panel->tandemSpaces?->words()}).",
                         'The panel is not listed for more circuits than its label says.',
-                        trim('Move it to a space that accepts one, or to a whole space. '.($circuit->position->poles === 2 ? '' : SharedNeutral::beforeMoving($panel->hasMultiwire))),
+                        trim('Move it to a space that accepts one, or to a whole space. '
+                            .($circuit->position->poles === 2 ? '' : SharedNeutral::beforeMoving($panel->hasMultiwire))),
                         $circuit->id,
                     );
                 }

@@ -53,6 +53,8 @@ final class AmbientFactors
             $last = $upper;
         }
 
-        throw new Refused('ambient_c', "ambient_c: $insulationC °C insulation may be used up to $last °C ambient (NEC 2023 Table 310.15(B)(1)(1)).");
+        throw new Refused(
+            'ambient_c', "ambient_c: $insulationC °C insulation may be used up to $last °C ambient (NEC 2023 Table 310.15(B)(1)(1)).",
+        );
     }
 }

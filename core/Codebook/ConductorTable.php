@@ -92,7 +92,10 @@ final class ConductorTable
     private static function row(Material $material, ConductorSize $size): array
     {
         return self::table($material)[$size->value]
-            ?? throw new Refused('size', sprintf('size: there is no %s %s in NEC 2023 Table 310.16; the smallest is 12 AWG.', $size->words(), $material->words()));
+            ?? throw new Refused(
+                'size',
+                sprintf('size: there is no %s %s in NEC 2023 Table 310.16; the smallest is 12 AWG.', $size->words(), $material->words()),
+            );
     }
 
     /** @return array<array{int, int, int, float}> */

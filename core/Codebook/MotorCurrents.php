@@ -39,7 +39,8 @@ final class MotorCurrents
      */
     public static function fullLoadAmps(string $hp, int $volts): float
     {
-        $amps = self::FULL_LOAD[$hp] ?? throw new Refused('hp', 'hp must be one of '.implode(', ', self::sizes()).' (NEC 2023 Table 430.248).');
+        $amps = self::FULL_LOAD[$hp]
+            ?? throw new Refused('hp', 'hp must be one of '.implode(', ', self::sizes()).' (NEC 2023 Table 430.248).');
 
         return $amps[$volts === 240 ? 1 : 0];
     }

@@ -19,6 +19,9 @@ final class RecordedDemand
     /** Of the recorded peak, per cent. */
     public const PEAK_PCT = 125.0;
 
-    /** Per cent of the values that may be missing before a recording no longer stands for its time. House rule: the code says nothing of gaps. */
+    /**
+     * Per cent of the values that may be missing before a recording no longer stands for its time. House rule: the code says nothing of
+     * gaps.
+     */
     public const MOST_MISSING_PCT = 1.0;
 }

@@ -34,13 +34,19 @@ final readonly class EngineSteps
     public function start(string $inlet): array
     {
         if ($this->standby) {
-            return [new OwnerStep('Start the engine at its panel. Let it run 3 minutes with no load.', 'No load before the engine is warm.')];
+            return [
+                new OwnerStep('Start the engine at its panel. Let it run 3 minutes with no load.', 'No load before the engine is warm.'),
+            ];
         }
-        $start = new OwnerStep('Set the machine in its place and start the engine. Let it run 3 minutes with no load.', 'No load before the engine is warm.');
+        $start = new OwnerStep(
+            'Set the machine in its place and start the engine. Let it run 3 minutes with no load.', 'No load before the engine is warm.',
+        );
         if (! $this->hasCord()) {
             return [$start];
         }
-        $cord = fn (string $state): OwnerStep => new OwnerStep("Connect the cord: first at $inlet, then at the machine$state. Turn a locking plug until it catches.");
+        $cord = fn (string $state): OwnerStep => new OwnerStep(
+            "Connect the cord: first at $inlet, then at the machine$state. Turn a locking plug until it catches.",
+        );
 
         return $this->situation->job->connection->routine === StartRoutine::WarmFirst
             ? [$start, $cord(', engine still running')]
@@ -52,9 +58,13 @@ final readonly class EngineSteps
     {
         if ($this->standby) {
             return [
-                new OwnerStep('Let the engine run 3 to 5 minutes without load, then stop it at its controller, as its label says.', 'It cools evenly.'),
                 new OwnerStep(
-                    'Leave its fuel open and its own breaker closed. Its controller stays as its label says: in automatic where it has an automatic switch. '
+                    'Let the engine run 3 to 5 minutes without load, then stop it at its controller, as its label says.',
+                    'It cools evenly.',
+                ),
+                new OwnerStep(
+                    'Leave its fuel open and its own breaker closed. Its controller stays as its label says: in automatic '
+                        .'where it has an automatic switch. '
                     .'Write the run hours in the log.',
                     'So that it can start the next time.',
                 ),

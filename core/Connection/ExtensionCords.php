@@ -41,7 +41,8 @@ final class ExtensionCords implements Way
         $plan = $situation->plan;
         $dead = array_values(array_filter($plan->must, fn (Circuit $c): bool => ! self::hasPlugs($c)));
         $reasons = [Reason::note(
-            'Nothing is connected to the house wiring, so nothing can feed back. Cords outdoors are rated for it, run in the open and through no pinched door.',
+            'Nothing is connected to the house wiring, so nothing can feed back. Cords outdoors are rated for it, run in the '
+                .'open and through no pinched door.',
             Source::nec('400.12'),
         )];
         if ($plan->must === []) {
@@ -49,7 +50,10 @@ final class ExtensionCords implements Way
         }
         if ($dead !== []) {
             $names = Say::list(array_map(fn (Circuit $c): string => $c->title(), $dead));
-            $reasons[] = Reason::stops("$names must run and ".(count($dead) === 1 ? 'has' : 'have').' no plug for a 120 V cord.', Source::practice('wired-in loads'));
+            $reasons[] = Reason::stops(
+                "$names must run and ".(count($dead) === 1 ? 'has' : 'have').' no plug for a 120 V cord.',
+                Source::practice('wired-in loads'),
+            );
         }
         if ($situation->supply?->machine->form === MachineKind::Standby) {
             $reasons[] = Reason::stops('A standby machine has no outlets for cords.', Source::nec('702.5'));
@@ -102,18 +106,25 @@ final class ExtensionCords implements Way
     {
         $feet = $situation->job->wire->cordFt;
         $volts = (float) SplitPhase::LEG_V;
-        $drop = $feet === null ? null : VoltageDrop::along(Material::Copper, FlexibleCords::TO_APPLIANCE, $feet, FlexibleCords::TO_APPLIANCE_A, $volts);
+        $drop = $feet === null
+            ? null
+            : VoltageDrop::along(Material::Copper, FlexibleCords::TO_APPLIANCE, $feet, FlexibleCords::TO_APPLIANCE_A, $volts);
         $outlets = new Line(
             'Outlets', 'the machine\'s own 120 V outlets',
             'Each cord goes to one appliance or one row of small ones; no outlet is shared beyond its rating.', Source::nec('702.7'),
         );
         $cords = new Line('Cords', FlexibleCords::TO_APPLIANCE->words().', three-wire, marked for outdoor and hard use', $drop === null
             ? 'Give the length to the farthest appliance to see what arrives there.'
-            : sprintf('At %d A over %s ft, %s of 120 V arrive.', FlexibleCords::TO_APPLIANCE_A, number_format((float) $feet), Say::volts($drop->endV)),
+            : sprintf(
+                'At %d A over %s ft, %s of 120 V arrive.', FlexibleCords::TO_APPLIANCE_A, number_format((float) $feet),
+                Say::volts($drop->endV),
+            ),
             Source::nec('400.10, Table 400.5(A)(1)'));
 
         return new Assembly([
-            new Component('generator', ComponentKind::Generator, $supply->machine->name, $supply->machine->outletAmps, $supply->machine->volts),
+            new Component(
+                'generator', ComponentKind::Generator, $supply->machine->name, $supply->machine->outletAmps, $supply->machine->volts,
+            ),
             new Component('outlet', ComponentKind::Outlet, 'Outlets', 20, SplitPhase::LEG_V, lines: [$outlets]),
             new Component('appliance', ComponentKind::Appliance, 'Farthest appliance', volts: SplitPhase::LEG_V),
             new Conductor(
@@ -125,7 +136,8 @@ final class ExtensionCords implements Way
 
     public function atNight(): string
     {
-        return 'Run a cord to each appliance and plug them in one at a time. Slow, and a cord that cannot be found is a cord that does not help.';
+        return 'Run a cord to each appliance and plug them in one at a time. Slow, and a cord that cannot be found '
+            .'is a cord that does not help.';
     }
 
     public function throws(): string
@@ -142,7 +154,10 @@ final class ExtensionCords implements Way
     {
         return [
             new OwnerStep('Switch off the appliances that you are going to plug in.'),
-            new OwnerStep('Set the machine in its place. Start the engine. Let it run 3 minutes with nothing plugged in.', 'No load before the engine is warm.'),
+            new OwnerStep(
+                'Set the machine in its place. Start the engine. Let it run 3 minutes with nothing plugged in.',
+                'No load before the engine is warm.',
+            ),
             ...($assembly === null || $assembly->conductor(ConductorKind::Cord) !== null
                 ? [new OwnerStep('Run one cord to each appliance on the list, plug in at the machine last, and switch on one at a time.')]
                 : []),

@@ -72,12 +72,19 @@ final readonly class GeneratorFeed
     public function assembly(string $breaker, string $held, Source $rule, ?string $panel, array $spaces, array $more): Assembly
     {
         $poles = $this->supply->feedsBothLegs() ? 2 : 1;
-        $line = new Line($breaker, "$this->breakerAmps A, ".($poles === 2 ? 'two-pole' : 'one-pole on each bus as the switch requires'), sprintf(
+        $line = new Line($breaker, "$this->breakerAmps A, ".(
+            $poles === 2 ? 'two-pole' : 'one-pole on each bus as the switch requires'
+        ), sprintf(
             'The smallest of outlet %d A,%s conductor %d A%s.',
             $this->outletAmps, $this->inletAmps === null ? '' : " cord $this->outletAmps A, inlet $this->inletAmps A,",
             $this->choice->ampacity->maxBreakerAmps, $held,
         ), $rule);
-        $breakers = [new Component('breaker', ComponentKind::Breaker, $breaker, $this->breakerAmps, $this->supply->machine->volts, $poles, '', $panel, $spaces, [$line])];
+        $breakers = [
+            new Component(
+                'breaker', ComponentKind::Breaker, $breaker, $this->breakerAmps, $this->supply->machine->volts, $poles, '', $panel,
+                $spaces, [$line],
+            ),
+        ];
 
         return new Assembly([
             ...($this->hardWired ? $this->atTheMachine() : $this->throughAnInlet()),
@@ -90,10 +97,16 @@ final readonly class GeneratorFeed
     {
         $line = new Line(
             'At the machine', "its own terminals, $this->outletAmps A breaker",
-            'Wired in; the machine\'s breaker protects the run to the panel. Control wires lie apart from power wires.', Source::nec('445.13, 725.136'),
+            'Wired in; the machine\'s breaker protects the run to the panel. Control wires lie apart from power wires.',
+            Source::nec('445.13, 725.136'),
         );
 
-        return [new Component('generator', ComponentKind::Generator, $this->supply->machine->name, $this->outletAmps, $this->supply->machine->volts, lines: [$line])];
+        return [
+            new Component(
+                'generator', ComponentKind::Generator, $this->supply->machine->name, $this->outletAmps, $this->supply->machine->volts,
+                lines: [$line],
+            ),
+        ];
     }
 
     /** @return list<Component|Conductor> */
@@ -104,22 +117,38 @@ final readonly class GeneratorFeed
         $inletAmps = (int) $this->inletAmps;
         $size = $this->cordSize();
         $length = $this->run->cordFt === null ? 'length to be measured' : number_format($this->run->cordFt).' ft';
-        $atOutlet = new Line('Outlet', "$outlet->value, $machine->volts V, $this->outletAmps A", 'The live side is always the female side: an outlet ends in R, what goes into it in P.', new Source('NEMA WD 6', ''));
+        $atOutlet = new Line(
+            'Outlet', "$outlet->value, $machine->volts V, $this->outletAmps A",
+            'The live side is always the female side: an outlet ends in R, what goes into it in P.', new Source('NEMA WD 6', ''),
+        );
         $cord = new Line('Cord', $size->words().", {$outlet->plug()} to female connector, $length", sprintf(
-            'Male at the machine, female at the inlet, never two male ends. Long enough, with slack, to stand the machine %s ft from the house.',
+            'Male at the machine, female at the inlet, never two male ends. Long enough, with slack, to stand the '
+                .'machine %s ft from the house.',
             number_format($this->rules()->portableFt),
         ), Source::nec('Table 400.5(A)(1), 702.7'));
         $atInlet = new Line('Inlet', "{$this->inletName()}, $inletAmps A, wet-rated, recessed male pins", match (true) {
-            $inletAmps > $this->outletAmps => 'Larger than today\'s outlet, for a larger machine later; the breaker follows the outlet. The cord then ends in a connector for this inlet.',
-            $inletAmps < $this->outletAmps => "Smaller than the outlet: the machine can push $this->outletAmps A through it. Choose an inlet of at least $this->outletAmps A.",
+            $inletAmps > $this->outletAmps => 'Larger than today\'s outlet, for a larger machine later; the breaker follows the outlet. '
+                .'The cord then ends '
+                    .'in a connector for this inlet.',
+            $inletAmps < $this->outletAmps => "Smaller than the outlet: the machine can push $this->outletAmps A through it. "
+                .'Choose an inlet of at least '
+                    ."$this->outletAmps A.",
             default => 'The same rating as the outlet. Screwed to framing, not to siding, and where it can be reached at night.',
         }, Source::nec('702.7, 406.9(B)'));
 
         return [
             new Component('generator', ComponentKind::Generator, $machine->name, $this->outletAmps, $machine->volts),
-            new Component('outlet', ComponentKind::Outlet, 'Outlet', $this->outletAmps, $machine->volts, designation: $outlet->value, lines: [$atOutlet]),
-            new Conductor('cord', ConductorKind::Cord, 'outlet', 'inlet', $size, Material::Copper, $this->hots(), $this->run->cordFt, $this->outletAmps, $machine->volts, null, $this->cordDrop, [$cord]),
-            new Component('inlet', ComponentKind::Inlet, 'Inlet', $inletAmps, $machine->volts, designation: $this->inletName(), lines: [$atInlet]),
+            new Component(
+                'outlet', ComponentKind::Outlet, 'Outlet', $this->outletAmps, $machine->volts, designation: $outlet->value,
+                lines: [$atOutlet],
+            ),
+            new Conductor(
+                'cord', ConductorKind::Cord, 'outlet', 'inlet', $size, Material::Copper, $this->hots(), $this->run->cordFt,
+                $this->outletAmps, $machine->volts, null, $this->cordDrop, [$cord],
+            ),
+            new Component(
+                'inlet', ComponentKind::Inlet, 'Inlet', $inletAmps, $machine->volts, designation: $this->inletName(), lines: [$atInlet],
+            ),
         ];
     }
 
@@ -127,12 +156,18 @@ final readonly class GeneratorFeed
     {
         $size = $this->choice->forDrop ?? $this->choice->size;
         $volts = (float) $this->supply->machine->volts;
-        $drop = $this->run->runFt === null ? null : VoltageDrop::along($this->run->material, $size, $this->run->runFt, $this->outletAmps, $volts);
+        $drop = $this->run->runFt === null
+            ? null
+            : VoltageDrop::along($this->run->material, $size, $this->run->runFt, $this->outletAmps, $volts);
         $lines = [
-            new Line('Conductors', $size->words().' '.$this->run->material->words().', '.$this->run->method->words(), $this->whyThisSize(), Source::nec('310.16, 110.14(C), 240.4(D)')),
+            new Line(
+                'Conductors', $size->words().' '.$this->run->material->words().', '.$this->run->method->words(), $this->whyThisSize(),
+                Source::nec('310.16, 110.14(C), 240.4(D)'),
+            ),
             new Line('Equipment ground', 'a wire-type ground with the hots, sized by the breaker ahead', $this->choice->forDrop === null
                 ? 'Without it a fault has no way back and no breaker opens.'
-                : 'Enlarged in the same proportion as the hots, which are larger for voltage drop (250.122(B)).', Source::nec('250.118, 250.122')),
+                : 'Enlarged in the same proportion as the hots, which are larger for voltage drop (250.122(B)).',
+                Source::nec('250.118, 250.122')),
         ];
 
         return new Conductor(
@@ -145,7 +180,8 @@ final readonly class GeneratorFeed
     {
         $why = sprintf(
             '%s carries %s usable at %d °C terminals; %s A are needed.',
-            $this->choice->size->words(), Say::amps($this->choice->ampacity->usableAmps), $this->run->terminalC, number_format($this->needAmps()),
+            $this->choice->size->words(), Say::amps($this->choice->ampacity->usableAmps), $this->run->terminalC,
+            number_format($this->needAmps()),
         );
 
         return $this->choice->forDrop === null ? $why : $why." {$this->choice->forDrop->words()} keeps the voltage drop within 3 %.";
@@ -155,14 +191,24 @@ final readonly class GeneratorFeed
     {
         $atGenerator = $this->supply->machine->bond === GeneratorNeutral::Bonded;
         $bond = $atGenerator
-            ? new Line('Neutral bond', 'one too many, unless the switch breaks the neutral', 'The machine bonds its neutral to its frame, and the service bonds it too.', Source::nec('250.24, 250.30'))
-            : new Line('Neutral bond', 'at the service only', 'The machine\'s neutral floats: the bond at the service is the one.', Source::nec('250.24'));
+            ? new Line(
+                'Neutral bond', 'one too many, unless the switch breaks the neutral',
+                'The machine bonds its neutral to its frame, and the service bonds it too.', Source::nec('250.24, 250.30'),
+            )
+            : new Line(
+                'Neutral bond', 'at the service only', 'The machine\'s neutral floats: the bond at the service is the one.',
+                Source::nec('250.24'),
+            );
         $ends = match (true) {
             $this->hardWired => 'hots, neutral and ground as marked',
             $this->supply->feedsBothLegs() => 'X and Y to the two hots, in either order; W (silver) to neutral; G (green) to ground.',
             default => 'Brass to the hot, silver (W) to neutral, G (green) to ground.',
         };
-        $terminals = new Line('Terminals', $ends, 'Ground first when connecting, last when taking apart. Torque by the label, and once more after the wire is dressed.', Source::nec('110.14(D), 406.10'));
+        $terminals = new Line(
+            'Terminals', $ends,
+            'Ground first when connecting, last when taking apart. Torque by the label, and once more after the wire is dressed.',
+            Source::nec('110.14(D), 406.10'),
+        );
 
         return new Bond($atGenerator ? 'generator' : 'service', $atGenerator, [$bond, $terminals]);
     }

@@ -41,7 +41,8 @@ final class Interlock implements Way
                 ...$this->multiwire($panel, $situation), ...$this->otherPanels($panel, $situation),
             ];
         $reached = $panel === null ? [] : $situation->distribution->circuitsBehind($panel);
-        $feeds = fn (Circuit $c): bool => in_array($c, $reached, true) && ($situation->supply === null || $situation->supply->canFeed($c->leg()));
+        $feeds = fn (Circuit $c): bool => in_array($c, $reached, true)
+            && ($situation->supply === null || $situation->supply->canFeed($c->leg()));
 
         return new WayVerdict(
             $this,
@@ -97,13 +98,15 @@ final class Interlock implements Way
         $plate = new Component('interlock', ComponentKind::Interlock, 'Interlock plate', panel: $panel?->id);
 
         return (new GeneratorFeed($situation, $supply))->assembly(
-            'Generator breaker', '; held down, since it is back-fed', Source::nec('240.4, 408.36(D)'), $panel?->id, $panel?->interlockSpaces() ?? [], [$plate],
+            'Generator breaker', '; held down, since it is back-fed', Source::nec('240.4, 408.36(D)'), $panel?->id,
+            $panel?->interlockSpaces() ?? [], [$plate],
         );
     }
 
     public function atNight(): string
     {
-        return 'Turn the breakers off, slide the plate, and bring the circuits on one by one from the card. Any circuit can be chosen; it needs discipline.';
+        return 'Turn the breakers off, slide the plate, and bring the circuits on one by one from the card. Any circuit can '
+            .'be chosen; it needs discipline.';
     }
 
     public function throws(): string
@@ -129,7 +132,10 @@ final class Interlock implements Way
                 "At $name: turn off $main and every other breaker. Which you turn off first does not matter.",
                 'The house must be cut off from the utility before anything else.',
             ),
-            new OwnerStep('Slide the interlock plate so that it covers the main breaker and frees the generator breaker.', 'Now the two cannot be on together.'),
+            new OwnerStep(
+                'Slide the interlock plate so that it covers the main breaker and frees the generator breaker.',
+                'Now the two cannot be on together.',
+            ),
             ...$engine->start('the inlet'),
             ...($engine->reachesTheHouse() ? [new OwnerStep("Turn on $spaces. Only this one.")] : []),
             new OwnerStep('Now go down the list: one breaker at a time, and wait as long as it says.', 'All at once stalls the engine.'),
@@ -155,8 +161,10 @@ final class Interlock implements Way
     private function mainBreaker(Panel $panel): array
     {
         return $panel->mainAmps === null
-            ? [Reason::stops("$panel->name has no main breaker of its own, so there is nothing for the plate to lock against.", Source::nec('702.5'))]
-            : [Reason::note("The $panel->mainAmps A main is in this panel: the plate locks it against the generator breaker.", Source::nec('702.5'))];
+            ? [Reason::stops("$panel->name has no main breaker of its own, so there is nothing for the plate to lock "
+                .'against.', Source::nec('702.5'))]
+            : [Reason::note("The $panel->mainAmps A main is in this panel: the plate locks it against the generator "
+                .'breaker.', Source::nec('702.5'))];
     }
 
     /** @return list<Reason> */
@@ -164,8 +172,12 @@ final class Interlock implements Way
     {
         return [match ($panel->interlockListed) {
             true => Reason::note('An interlock listed for this panel is to be had.', Source::nec('110.3(B)')),
-            false => Reason::stops('No interlock is listed for this panel; one made for another panel may not lock.', Source::nec('110.3(B)')),
-            null => Reason::open('Look up whether an interlock is listed for this very panel, and say so in the survey.', Source::nec('110.3(B)')),
+            false => Reason::stops(
+                'No interlock is listed for this panel; one made for another panel may not lock.', Source::nec('110.3(B)'),
+            ),
+            null => Reason::open(
+                'Look up whether an interlock is listed for this very panel, and say so in the survey.', Source::nec('110.3(B)'),
+            ),
         }];
     }
 
@@ -192,7 +204,8 @@ final class Interlock implements Way
 
         return [match (true) {
             $elsewhere < $needed => Reason::open(
-                trim("$held $names must move first, and only $free. Look for a sub-panel, or for spaces where the label accepts tandems. ".SharedNeutral::beforeMoving($panel->hasMultiwire)),
+                trim("$held $names must move first, and only $free. Look for a sub-panel, or for spaces where the label accepts tandems. "
+                    .SharedNeutral::beforeMoving($panel->hasMultiwire)),
                 $source,
             ),
             $twoPoles !== [] && $pairs === [] => Reason::open(
@@ -200,7 +213,8 @@ final class Interlock implements Way
                     .'Other breakers must move too. '.SharedNeutral::beforeMoving($panel->hasMultiwire)),
                 $source,
             ),
-            $shared !== '' && $panel->hasMultiwire === null => Reason::open("$held $names must move first; $free elsewhere. $shared", $source),
+            $shared !== ''
+                && $panel->hasMultiwire === null => Reason::open("$held $names must move first; $free elsewhere. $shared", $source),
             default => Reason::note(trim("$held $names must move first; $free elsewhere. $shared"), $source),
         }];
     }
@@ -212,7 +226,9 @@ final class Interlock implements Way
         $others = array_values(array_filter($situation->job->service->panels, fn (Panel $p): bool => ! in_array($p->id, $behind, true)));
 
         return $others === [] ? [] : [Reason::note(
-            'It feeds '.$panel->name.' and what hangs behind it; '.Say::list(array_map(fn (Panel $p): string => $p->name, $others)).' '.(count($others) === 1 ? 'stays' : 'stay').' dead.',
+            'It feeds '.$panel->name.' and what hangs behind it; '.Say::list(
+                array_map(fn (Panel $p): string => $p->name, $others)
+            ).' '.(count($others) === 1 ? 'stays' : 'stay').' dead.',
             Source::nec('702.5'),
         )];
     }
@@ -226,9 +242,15 @@ final class Interlock implements Way
         $source = Source::nec('210.4, 702.4');
 
         return [match ($panel->hasMultiwire) {
-            true => Reason::stops('A 120 V machine on both legs puts the sum of both on the shared neutral of every multiwire circuit: it can burn. Use a 120/240 V machine, or do not feed both legs.', $source),
+            true => Reason::stops(
+                'A 120 V machine on both legs puts the sum of both on the shared neutral of every multiwire circuit: it can burn. Use a '
+                    .'120/240 V machine, or do not feed both legs.',
+                $source,
+            ),
             false => Reason::note('A 120 V machine feeds both legs from one hot wire: every 240 V load stays dead.', $source),
-            null => Reason::open('A 120 V machine overloads the shared neutral of a multiwire circuit. Look whether this panel has any.', $source),
+            null => Reason::open(
+                'A 120 V machine overloads the shared neutral of a multiwire circuit. Look whether this panel has any.', $source,
+            ),
         }];
     }
 }

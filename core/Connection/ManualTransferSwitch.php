@@ -102,7 +102,9 @@ final class ManualTransferSwitch implements Way
     {
         $switch = new Component('switch', ComponentKind::Switch, 'Manual transfer switch');
 
-        return (new GeneratorFeed($situation, $supply))->assembly('Switch\'s incoming breaker', '', Source::nec('240.4'), null, [], [$switch]);
+        return (new GeneratorFeed($situation, $supply))->assembly(
+            'Switch\'s incoming breaker', '', Source::nec('240.4'), null, [], [$switch],
+        );
     }
 
     public function atNight(): string
@@ -149,7 +151,13 @@ final class ManualTransferSwitch implements Way
             return [Reason::open('Mark the circuits that must run: each takes a place on the switch.', $source)];
         }
         if ($size === null) {
-            return [Reason::stops('The circuits that must run take '.Say::count($positions, 'place').'; such switches end at '.max(ManualSwitches::PLACES).'. Leave some off, or use an interlock or a sub-panel.', $source)];
+            return [
+                Reason::stops(
+                    'The circuits that must run take '.Say::count($positions, 'place').'; such switches end at '
+                        .max(ManualSwitches::PLACES).'. Leave some off, or use an interlock or a sub-panel.',
+                    $source,
+                ),
+            ];
         }
 
         return [Reason::note('The circuits that must run take '.Say::count($positions, 'place').": a switch for $size.", $source)];
@@ -167,7 +175,9 @@ final class ManualTransferSwitch implements Way
         }
         $names = Say::list(array_values(array_map(fn (Circuit $c): string => $c->title()." ($c->breakerAmps A)", $large)));
 
-        return [Reason::stops("$names cannot go on it: its breakers end at ".ManualSwitches::MOST_BREAKER_A.' A.', Source::nec('110.3(B)'))];
+        return [
+            Reason::stops("$names cannot go on it: its breakers end at ".ManualSwitches::MOST_BREAKER_A.' A.', Source::nec('110.3(B)')),
+        ];
     }
 
     /** @return list<Reason> */
@@ -175,7 +185,10 @@ final class ManualTransferSwitch implements Way
     {
         return [$job->authority->rules->splicesInPanel
             ? Reason::note('Moved circuits may be spliced in the panel, as far as its wiring space allows.', Source::nec('312.8'))
-            : Reason::note('Splices in the panel are not allowed here: bring longer cable to the switch, or set a junction box beside the panel.', Source::nec('312.8, local amendment'))];
+            : Reason::note(
+                'Splices in the panel are not allowed here: bring longer cable to the switch, or set a junction box beside the panel.',
+                Source::nec('312.8, local amendment'),
+            )];
     }
 
     /**
@@ -190,7 +203,13 @@ final class ManualTransferSwitch implements Way
         }
         $names = Say::list(array_values(array_map(fn (Circuit $c): string => $c->title().' ('.$c->protection->mark().')', $protected)));
 
-        return [Reason::note("Keep the protection of $names: the panel's breaker stays ahead of the switch, or the switch takes a breaker of the same kind.", Source::nec('210.12, 210.8'))];
+        return [
+            Reason::note(
+                "Keep the protection of $names: the panel's breaker stays ahead of the switch, "
+                    .'or the switch takes a breaker of the same kind.',
+                Source::nec('210.12, 210.8'),
+            ),
+        ];
     }
 
     /** @return list<Reason> */
@@ -200,6 +219,12 @@ final class ManualTransferSwitch implements Way
             return [];
         }
 
-        return [Reason::open('With a 120 V machine no two halves of a multiwire circuit may be moved: the shared neutral would carry both. Look which circuits share a neutral.', Source::nec('210.4'))];
+        return [
+            Reason::open(
+                'With a 120 V machine no two halves of a multiwire circuit may be moved: the shared neutral would carry both. Look '
+                    .'which circuits share a neutral.',
+                Source::nec('210.4'),
+            ),
+        ];
     }
 }

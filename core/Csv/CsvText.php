@@ -25,7 +25,13 @@ final class CsvText
     public static function rows(string $bytes): array
     {
         if (strlen($bytes) > self::MOST_BYTES) {
-            throw new Refused('file', sprintf('The file has %s bytes; a schedule may have at most %s.', number_format(strlen($bytes)), number_format(self::MOST_BYTES)));
+            throw new Refused(
+                'file',
+                sprintf(
+                    'The file has %s bytes; a schedule may have at most %s.', number_format(strlen($bytes)),
+                    number_format(self::MOST_BYTES),
+                ),
+            );
         }
         $text = self::decoded($bytes);
         if (preg_match('/[\x00-\x08\x0E-\x1F]/', $text) === 1) {
@@ -84,7 +90,8 @@ final class CsvText
         $rows = [];
         $cells = [];
         $line = $rowLine = 1;
-        $pattern = '/(?:"((?:[^"]|"")*+)"[^\r\n'.preg_quote($delimiter, '/').']*|([^\r\n'.preg_quote($delimiter, '/').']*+))(\r\n|\r|\n|'.preg_quote($delimiter, '/').'|\z)/A';
+        $pattern = '/(?:"((?:[^"]|"")*+)"[^\r\n'.preg_quote($delimiter, '/').']*|([^\r\n'.preg_quote($delimiter, '/').']*+))(\r\n|\r|\n|'
+            .preg_quote($delimiter, '/').'|\z)/A';
         $at = 0;
         while ($at <= strlen($text) && preg_match($pattern, $text, $found, 0, $at) === 1) {
             $quoted = $found[1] !== '' ? str_replace('""', '"', $found[1]) : $found[2];

@@ -55,7 +55,10 @@ final readonly class Worksheet
         $d->guard();
         $lighting = $d->generalLightingVa();
         $lines = [
-            ...self::tiers('General lighting, small-appliance and laundry circuits', $lighting, DwellingLoads::GENERAL_LIGHTING, '220.41, 220.52, 220.45'),
+            ...self::tiers(
+                'General lighting, small-appliance and laundry circuits', $lighting, DwellingLoads::GENERAL_LIGHTING,
+                '220.41, 220.52, 220.45',
+            ),
             ...self::appliances($d),
         ];
         if ($d->dryersVa !== []) {
@@ -63,13 +66,17 @@ final readonly class Worksheet
             $lines[] = new DemandLine('Dryers, each at least 5,000 VA, at 100 %', $dryers, '220.54');
         }
         foreach (RangeDemand::byColumn($d->rangesVa) as $column => $va) {
-            $lines[] = new DemandLine($column === 'none' ? 'Ranges up to 1.75 kW, by nameplate' : "Ranges, Table 220.55 column $column", $va, '220.55');
+            $lines[] = new DemandLine(
+                $column === 'none' ? 'Ranges up to 1.75 kW, by nameplate' : "Ranges, Table 220.55 column $column", $va, '220.55',
+            );
         }
         if ($d->evChargersVa !== []) {
             $lines[] = new DemandLine('Vehicle chargers, each at least 7,200 VA, at 100 %', $d->evChargersVa(), '220.57');
         }
         $lines[] = self::heatingOrCooling($d);
-        $lines[] = new DemandLine('25 % of the largest motor', $d->largestMotorVa * DwellingLoads::LARGEST_MOTOR_PCT / 100, '220.50, 430.24');
+        $lines[] = new DemandLine(
+            '25 % of the largest motor', $d->largestMotorVa * DwellingLoads::LARGEST_MOTOR_PCT / 100, '220.50, 430.24',
+        );
 
         return new self(DemandMethod::Standard, $lines, $volts);
     }
@@ -83,14 +90,19 @@ final readonly class Worksheet
     {
         $d->guard();
         $lines = self::tiers('Everything but heating and cooling', $d->connectedVa(), DwellingLoads::OPTIONAL, '220.82(B)');
-        $heatingPct = $d->heatingUnits >= DwellingLoads::HEATING_UNITS_FOR_LESS ? DwellingLoads::MANY_UNITS_PCT : DwellingLoads::HEATING_PCT;
+        $heatingPct = $d->heatingUnits >= DwellingLoads::HEATING_UNITS_FOR_LESS
+            ? DwellingLoads::MANY_UNITS_PCT
+            : DwellingLoads::HEATING_PCT;
         $choices = [
             'Cooling at 100 %' => $d->coolingVa,
-            'Heat pump at 100 % and supplemental heat at 65 %' => $d->heatPumpVa + $d->supplementalHeatVa * DwellingLoads::SUPPLEMENTAL_PCT / 100,
+            'Heat pump at 100 % and supplemental heat at 65 %' => $d->heatPumpVa
+                + $d->supplementalHeatVa * DwellingLoads::SUPPLEMENTAL_PCT / 100,
             "Heating at $heatingPct %" => $d->heatingVa * $heatingPct / 100,
         ];
         $largest = max($choices);
-        $lines[] = new DemandLine((string) array_search($largest, $choices, true).', the largest of cooling and heating', $largest, '220.82(C)');
+        $lines[] = new DemandLine(
+            (string) array_search($largest, $choices, true).', the largest of cooling and heating', $largest, '220.82(C)',
+        );
 
         return new self(DemandMethod::Optional, $lines, $volts);
     }

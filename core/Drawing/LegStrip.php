@@ -50,11 +50,17 @@ final readonly class LegStrip
             new Tick('starting limit', $supply->surgeLimitAmps(), false),
         ];
         $inletAmps = $job->wire->inletAmps ?? $supply->machine->outletAmps;
-        $ticks[] = new Tick($supply->machine->outlet === Outlet::Terminals ? 'breaker' : 'inlet', (float) min($inletAmps, $supply->machine->outletAmps), true);
+        $ticks[] = new Tick(
+            $supply->machine->outlet === Outlet::Terminals ? 'breaker' : 'inlet', (float) min($inletAmps, $supply->machine->outletAmps),
+            true,
+        );
         usort($ticks, fn (Tick $x, Tick $y): int => $x->amps <=> $y->amps);
         $detail = $fit->restartIsOver()
             ? sprintf('A motor that starts again by itself with everything on reaches %s.', Say::amps($fit->restartAmps))
-            : sprintf('Worst start %s of %s, on %s.', Say::amps($fit->starting->peakAmps()), Say::amps($supply->surgeLimitAmps()), $supply->words());
+            : sprintf(
+                'Worst start %s of %s, on %s.', Say::amps($fit->starting->peakAmps()), Say::amps($supply->surgeLimitAmps()),
+                $supply->words(),
+            );
 
         return self::scaled(! $supply->feedsBothLegs(), $fit, $ticks, $fit->verdict->tone(), $fit->headline(), $detail);
     }
@@ -65,7 +71,10 @@ final readonly class LegStrip
         $needW = $worst * SplitPhase::BETWEEN_LEGS_V / (1 - $marginPct / 100);
         $detail = $plan->must === []
             ? 'Mark the circuits that must run: the legs fill as you go.'
-            : sprintf('It needs at least %s running and %s starting, with %s margin.', Say::watts(ceil($needW / 100) * 100), Say::watts(ceil($plan->starting->peakAmps() * SplitPhase::BETWEEN_LEGS_V / 100) * 100), Say::pct($marginPct));
+            : sprintf(
+                'It needs at least %s running and %s starting, with %s margin.', Say::watts(ceil($needW / 100) * 100),
+                Say::watts(ceil($plan->starting->peakAmps() * SplitPhase::BETWEEN_LEGS_V / 100) * 100), Say::pct($marginPct),
+            );
 
         return self::scaled(false, $plan, [], 'advice', 'No generator picked yet.', $detail);
     }
@@ -73,7 +82,9 @@ final readonly class LegStrip
     /** @param  list<Tick>  $ticks */
     private static function scaled(bool $oneHot, Fit|Plan $load, array $ticks, string $tone, string $headline, string $detail): self
     {
-        $highest = max([20.0, $load->running->worstAmps(), $load->starting->peakAmps(), ...array_map(fn (Tick $t): float => $t->amps, $ticks)]);
+        $highest = max(
+            [20.0, $load->running->worstAmps(), $load->starting->peakAmps(), ...array_map(fn (Tick $t): float => $t->amps, $ticks)]
+        );
         $scale = self::roundUp($highest * 1.2);
 
         return new self(

@@ -51,7 +51,9 @@ final readonly class JobFile
 
     public function encode(Job $job): string
     {
-        return json_encode($this->toArray($job), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
+        return json_encode(
+            $this->toArray($job), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        )."\n";
     }
 
     /** @throws JobFileFaults with every fault by its path */
@@ -103,7 +105,10 @@ final readonly class JobFile
      */
     public function fromArray(array $fields): Job
     {
-        $data = json_decode((string) json_encode(['format' => self::FORMAT, 'version' => self::VERSION] + $fields, JSON_THROW_ON_ERROR), false, 64, JSON_THROW_ON_ERROR);
+        $data = json_decode(
+            (string) json_encode(['format' => self::FORMAT, 'version' => self::VERSION] + $fields, JSON_THROW_ON_ERROR), false, 64,
+            JSON_THROW_ON_ERROR,
+        );
 
         return $this->read($data instanceof stdClass ? $data : new stdClass);
     }
@@ -112,7 +117,9 @@ final readonly class JobFile
     private function known(Field $field): Field
     {
         return $field->name === 'connection'
-            ? Field::choice('connection', 'the way of connecting picked', $this->ways->options())->label('Connection')->optional('none picked')
+            ? Field::choice(
+                'connection', 'the way of connecting picked', $this->ways->options(),
+            )->label('Connection')->optional('none picked')
             : $field;
     }
 }

@@ -117,7 +117,10 @@ final readonly class JobPatch
             if ($from !== $to) {
                 array_push($changes, ...match (true) {
                     in_array($name, self::KEYED, true) && is_array($from) && is_array($to) => self::compareKeyed($key, $from, $to),
-                    is_array($from) && is_array($to) && ! array_is_list($from) && ! array_is_list($to) => self::compare($key, self::named($from), self::named($to)),
+                    is_array($from)
+                        && is_array($to)
+                        && ! array_is_list($from)
+                        && ! array_is_list($to) => self::compare($key, self::named($from), self::named($to)),
                     default => [['key' => $key, 'from' => $from, 'to' => $to]],
                 });
             }
@@ -142,7 +145,10 @@ final readonly class JobPatch
             $from = $was[$blankId] ?? null;
             $to = $is[$blankId] ?? null;
             if ($from !== $to) {
-                array_push($changes, ...($from === null || $to === null ? [['key' => $at, 'from' => $from, 'to' => $to]] : self::compare($at, $from, $to)));
+                array_push(
+                    $changes,
+                    ...($from === null || $to === null ? [['key' => $at, 'from' => $from, 'to' => $to]] : self::compare($at, $from, $to)),
+                );
             }
         }
         if (array_keys($was) !== array_keys($is)) {

@@ -35,7 +35,8 @@ final class JobReport
         return [
             'name' => $job->name,
             'stages' => array_map(fn (StageReport $r): array => [
-                'stage' => $r->stage->key()->value, 'reach' => $r->progress->value, 'missing' => $r->missing, 'findings' => count($r->findings),
+                'stage' => $r->stage->key()->value, 'reach' => $r->progress->value, 'missing' => $r->missing,
+                'findings' => count($r->findings),
             ], Stages::standard()->reports($review)),
             'must_run' => [
                 'circuits' => self::ids($design->plan()->must),
@@ -52,7 +53,8 @@ final class JobReport
                 'code' => $f->code->value, 'severity' => $f->severity->value, 'stage' => $f->stage->value, 'message' => $f->what,
                 'why' => $f->why, 'do' => $f->do, 'source' => $f->source->words(), 'circuit' => $f->circuitId,
             ], $review->findings),
-            'caution' => 'This says what was checked. A licensed electrician and the local authority decide; nothing here says that it is safe to energize.',
+            'caution' => 'This says what was checked. A licensed electrician and the local authority decide; nothing here '
+                    .'says that it is safe to energize.',
         ];
     }
 
@@ -60,8 +62,11 @@ final class JobReport
     private static function demand(Worksheet $sheet): array
     {
         return [
-            'method' => $sheet->method->value, 'section' => $sheet->method->section(), 'demand_va' => $sheet->demandVa, 'demand_a' => $sheet->demandAmps(),
-            'lines' => array_map(fn (DemandLine $line): array => ['label' => $line->label, 'va' => $line->va, 'section' => $line->section], $sheet->lines),
+            'method' => $sheet->method->value, 'section' => $sheet->method->section(), 'demand_va' => $sheet->demandVa,
+            'demand_a' => $sheet->demandAmps(),
+            'lines' => array_map(
+                fn (DemandLine $line): array => ['label' => $line->label, 'va' => $line->va, 'section' => $line->section], $sheet->lines,
+            ),
         ];
     }
 
@@ -76,7 +81,8 @@ final class JobReport
             'run_limit_a' => $fit->supply->runLimitAmps(), 'surge_limit_a' => $fit->supply->surgeLimitAmps(),
             'a_amps' => $fit->running->aAmps, 'b_amps' => $fit->running->bAmps, 'start_peak_a' => $fit->starting->peakAmps(),
             'restart_a' => $fit->restartAmps, 'spare_a' => $fit->spareAmps(), 'spare_pct' => $fit->sparePct(),
-            'together' => self::ids($together->on), 'waiting' => self::ids($together->waiting), 'not_weighed' => self::ids($together->unweighed),
+            'together' => self::ids($together->on), 'waiting' => self::ids($together->waiting),
+            'not_weighed' => self::ids($together->unweighed),
         ];
     }
 
@@ -85,7 +91,10 @@ final class JobReport
     {
         return [
             'kind' => $verdict->way->key(), 'possible' => $verdict->possible->value,
-            'reasons' => array_map(fn (Reason $r): array => ['makes' => $r->possible->value, 'text' => $r->text, 'source' => $r->source->words()], $verdict->reasons),
+            'reasons' => array_map(
+                fn (Reason $r): array => ['makes' => $r->possible->value, 'text' => $r->text, 'source' => $r->source->words()],
+                $verdict->reasons,
+            ),
             'powers' => self::ids($verdict->powers), 'dead' => self::ids($verdict->dead), 'switch_positions' => $verdict->switchPositions,
         ];
     }
@@ -94,7 +103,10 @@ final class JobReport
     private static function wire(Assembly $built): array
     {
         return [
-            'lines' => array_map(fn (Line $l): array => ['part' => $l->part, 'pick' => $l->pick, 'why' => $l->why, 'source' => $l->source->words()], $built->lines()),
+            'lines' => array_map(
+                fn (Line $l): array => ['part' => $l->part, 'pick' => $l->pick, 'why' => $l->why, 'source' => $l->source->words()],
+                $built->lines(),
+            ),
             'outlet_a' => ($built->component(ComponentKind::Outlet) ?? $built->component(ComponentKind::Generator))?->amps,
             'inlet_a' => $built->component(ComponentKind::Inlet)?->amps,
             'breaker_a' => $built->component(ComponentKind::Breaker)?->amps,
@@ -127,7 +139,9 @@ final class JobReport
      */
     private static function rows(array $rows): array
     {
-        return array_map(fn (CardCircuit $c): array => ['panel' => $c->panel, 'space' => $c->label, 'name' => $c->name, 'wait_s' => $c->waitS], $rows);
+        return array_map(
+            fn (CardCircuit $c): array => ['panel' => $c->panel, 'space' => $c->label, 'name' => $c->name, 'wait_s' => $c->waitS], $rows,
+        );
     }
 
     /**

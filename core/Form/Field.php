@@ -146,7 +146,9 @@ final readonly class Field
     /** What its number counts. */
     public function in(Unit $unit): self
     {
-        return $this->with(['type' => $this->type instanceof NumberType || $this->type instanceof NumbersType ? $this->type->of($unit) : $this->type]);
+        return $this->with(
+            ['type' => $this->type instanceof NumberType || $this->type instanceof NumbersType ? $this->type->of($unit) : $this->type]
+        );
     }
 
     public function unit(): ?Unit
@@ -253,7 +255,9 @@ final readonly class Field
     /** What was given and what would be taken. */
     public function refused(mixed $given): Refused
     {
-        return new Refused($this->name, trim("$this->label must be {$this->type->wanted()}; ".self::said($given)." was given. $this->hint"));
+        return new Refused(
+            $this->name, trim("$this->label must be {$this->type->wanted()}; ".self::said($given)." was given. $this->hint"),
+        );
     }
 
     public function missing(): Refused

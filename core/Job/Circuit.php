@@ -51,7 +51,8 @@ final readonly class Circuit
         $motors = array_values(array_filter($this->loads, fn (Load $l): bool => $l->cyclesByItself() || $l->kind->isMotor()));
         $startAmps = $this->measured->byHand ? $this->measured->startAmps : max($this->measured->startAmps, $this->startAmps());
         $load = new Load(
-            "$this->id-measured", $this->name === '' ? 'measured' : $this->name, $motors[0]->kind ?? $this->loads[0]->kind ?? LoadKind::Other,
+            "$this->id-measured", $this->name === '' ? 'measured' : $this->name,
+            $motors[0]->kind ?? $this->loads[0]->kind ?? LoadKind::Other,
             $this->measured->runAmps * $this->leg()->volts(), $startAmps * $this->leg()->volts(), duty: $motors[0]->duty ?? null,
         );
 

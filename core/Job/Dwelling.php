@@ -48,7 +48,9 @@ final readonly class Dwelling
         }
         RangeDemand::guard($this->rangesVa);
         if (count($this->dryersVa) > DwellingLoads::MOST_DRYERS) {
-            throw new Refused('dryers_va', sprintf('Dryers may be at most %d; %d were given.', DwellingLoads::MOST_DRYERS, count($this->dryersVa)));
+            throw new Refused(
+                'dryers_va', sprintf('Dryers may be at most %d; %d were given.', DwellingLoads::MOST_DRYERS, count($this->dryersVa)),
+            );
         }
     }
 
@@ -60,7 +62,9 @@ final readonly class Dwelling
     /** 220.41 and 220.52: 3 VA a square foot, and 1,500 VA for each small-appliance and laundry circuit. */
     public function generalLightingVa(): float
     {
-        return DwellingLoads::LIGHTING_VA_PER_FT2 * ($this->floorAreaFt2 ?? 0.0) + DwellingLoads::CIRCUIT_VA * ($this->smallApplianceCircuits + $this->laundryCircuits);
+        return DwellingLoads::LIGHTING_VA_PER_FT2 * ($this->floorAreaFt2 ?? 0.0) + DwellingLoads::CIRCUIT_VA * (
+            $this->smallApplianceCircuits + $this->laundryCircuits
+        );
     }
 
     /** 220.57: the larger of the nameplate and 7,200 VA for each. */
@@ -72,7 +76,8 @@ final readonly class Dwelling
     /** Everything that the optional and the existing calculation put into one sum. */
     public function connectedVa(): float
     {
-        return $this->generalLightingVa() + $this->appliancesVa() + array_sum($this->rangesVa) + array_sum($this->dryersVa) + $this->evChargersVa();
+        return $this->generalLightingVa() + $this->appliancesVa()
+            + array_sum($this->rangesVa) + array_sum($this->dryersVa) + $this->evChargersVa();
     }
 
     public function allHeatingVa(): float

@@ -33,7 +33,9 @@ final class Feeders
                 }
                 $seen[" $at->id"] = true;
                 if ($at->fedFrom !== '' && ! isset($byId[" $at->fedFrom"]) && $service->disconnect($at->fedFrom) === null) {
-                    throw new Refused("panels.$i.fed_from", "Fed from: there is no panel or disconnect \"$at->fedFrom\" for $panel->name to be fed from.");
+                    throw new Refused(
+                        "panels.$i.fed_from", "Fed from: there is no panel or disconnect \"$at->fedFrom\" for $panel->name to be fed from.",
+                    );
                 }
             }
         }

@@ -19,11 +19,16 @@ final readonly class Generator
      * @param  ?Fuel  $fuel  one that the machine burns; null: none picked
      * @param  float  $marginPct  how much of the machine's running limit to keep free
      */
-    public function __construct(public ?Machine $machine = null, public ?Fuel $fuel = null, public float $marginPct = self::USUAL_MARGIN_PCT)
-    {
+    public function __construct(
+        public ?Machine $machine = null,
+        public ?Fuel $fuel = null,
+        public float $marginPct = self::USUAL_MARGIN_PCT,
+    ) {
         GeneratorPart::margin()->read($marginPct);
         if ($machine !== null && ($fuel === null || $machine->ratingOn($fuel) === null)) {
-            throw new Refused('fuel', $fuel === null ? 'Fuel is missing: a machine is picked.' : "Fuel: $machine->name does not run on $fuel->value.");
+            throw new Refused(
+                'fuel', $fuel === null ? 'Fuel is missing: a machine is picked.' : "Fuel: $machine->name does not run on $fuel->value.",
+            );
         }
     }
 

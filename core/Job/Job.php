@@ -98,7 +98,9 @@ final readonly class Job
     {
         $feeders = $this->feeders();
 
-        return $feeders === [] ? $this->circuits() : array_values(array_filter($this->circuits(), fn (Circuit $c): bool => ! in_array($c, $feeders, true)));
+        return $feeders === []
+            ? $this->circuits()
+            : array_values(array_filter($this->circuits(), fn (Circuit $c): bool => ! in_array($c, $feeders, true)));
     }
 
     /** @return list<Circuit> breakers that feed another panel; what hangs there is counted there */

@@ -44,7 +44,12 @@ final readonly class Load
             'name' => $name, 'run_w' => $runW, 'start_w' => $startW, 'pf' => $pf, 'on_s' => $onS, 'off_s' => $offS,
         ]);
         if ($startW !== null && Limit::over($runW ?? 0.0, $startW)) {
-            throw new Refused('start_w', sprintf('Starts must be at least what it runs at (%s W); %s W was given.', number_format($runW ?? 0.0), number_format($startW)));
+            throw new Refused(
+                'start_w',
+                sprintf(
+                    'Starts must be at least what it runs at (%s W); %s W was given.', number_format($runW ?? 0.0), number_format($startW),
+                ),
+            );
         }
         foreach (['on_s' => $onS, 'off_s' => $offS] as $field => $seconds) {
             if ($seconds !== null && $duty !== Duty::Cycling) {

@@ -27,13 +27,19 @@ enum LoadKind: string
     /** Has a motor, so that it starts with several times its running current. */
     public function isMotor(): bool
     {
-        return in_array($this, [self::Refrigeration, self::Pump, self::Fan, self::Compressor, self::Boiler, self::Laundry, self::Tool], true);
+        return in_array(
+            $this, [self::Refrigeration, self::Pump, self::Fan, self::Compressor, self::Boiler, self::Laundry, self::Tool], true,
+        );
     }
 
     /** Wired in, with no plug that an extension cord could serve. */
     public function isHardWired(): bool
     {
-        return in_array($this, [self::Lighting, self::Pump, self::Fan, self::Compressor, self::Boiler, self::ElectricHeat, self::WaterHeating, self::Charger], true);
+        return in_array(
+            $this,
+            [self::Lighting, self::Pump, self::Fan, self::Compressor, self::Boiler, self::ElectricHeat, self::WaterHeating, self::Charger],
+            true,
+        );
     }
 
     /** Starts again by itself, whenever a thermostat, float or pressure switch says so. */

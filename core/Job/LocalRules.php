@@ -59,7 +59,9 @@ final readonly class LocalRules
             'Inspection' => $this->inspection ? 'needed' : 'not needed',
             'Portable machine from the house' => number_format($this->portableFt).' ft',
             'Who may do the work' => $this->who === '' ? 'not said' : $this->who,
-            'Load calculations accepted' => implode(', ', array_map(fn (DemandMethod $m): string => $m->value, $this->calculations)) ?: 'none',
+            'Load calculations accepted' => implode(
+                ', ', array_map(fn (DemandMethod $m): string => $m->value, $this->calculations),
+            ) ?: 'none',
             'Notes' => $this->notes === '' ? 'none' : $this->notes,
         ];
     }

@@ -21,11 +21,18 @@ final readonly class Measured
      * @param  string  $on  the day, as YYYY-MM-DD; empty: not noted
      * @param  bool  $byHand  read off a meter and typed in
      */
-    public function __construct(public Leg $leg, public float $runAmps, public float $startAmps, public string $on = '', public bool $byHand = false)
-    {
+    public function __construct(
+        public Leg $leg,
+        public float $runAmps,
+        public float $startAmps,
+        public string $on = '',
+        public bool $byHand = false,
+    ) {
         MeasuredPart::form()->guard(['run_a' => $runAmps, 'start_a' => $startAmps, 'on' => $on]);
         if (Limit::over($runAmps, $startAmps)) {
-            throw new Refused('start_a', sprintf('Starts must be at least the running amperes (%.1f A); %.1f A was given.', $runAmps, $startAmps));
+            throw new Refused(
+                'start_a', sprintf('Starts must be at least the running amperes (%.1f A); %.1f A was given.', $runAmps, $startAmps),
+            );
         }
     }
 

@@ -42,9 +42,13 @@ final readonly class Panel
         public ?SpaceList $tandemSpaces = null,
         public string $feederCircuit = '',
     ) {
-        PanelPart::form()->guard(['spaces' => $spaces, 'main_a' => $mainAmps, 'feeder_a' => $feederAmps, 'interlock_space' => $interlockSpace]);
+        PanelPart::form()->guard(
+            ['spaces' => $spaces, 'main_a' => $mainAmps, 'feeder_a' => $feederAmps, 'interlock_space' => $interlockSpace]
+        );
         if ($spaces % 2 === 1) {
-            throw new Refused('spaces', sprintf('Spaces must be an even number from 2 to %d; %d was given.', Position::HIGHEST_SPACE, $spaces));
+            throw new Refused(
+                'spaces', sprintf('Spaces must be an even number from 2 to %d; %d was given.', Position::HIGHEST_SPACE, $spaces),
+            );
         }
     }
 
@@ -82,7 +86,9 @@ final readonly class Panel
                 $taken[$half] ??= $circuit;
             }
             if ($there !== null) {
-                $faults[] = new PositionFault($i, 'space', sprintf('space %s is used twice: %s is there already.', $circuit->label(), $there->title()));
+                $faults[] = new PositionFault(
+                    $i, 'space', sprintf('space %s is used twice: %s is there already.', $circuit->label(), $there->title()),
+                );
             }
         }
 

@@ -21,7 +21,13 @@ final readonly class Rating
     {
         MachinePart::rating()->guard(['run_w' => $runW]);
         if (Limit::over($runW, $peakW)) {
-            throw new Refused('peak_w', sprintf('Advertised peak must be at least the running watts (%s W); %s W was given.', number_format($runW), number_format($peakW)));
+            throw new Refused(
+                'peak_w',
+                sprintf(
+                    'Advertised peak must be at least the running watts (%s W); %s W was given.', number_format($runW),
+                    number_format($peakW),
+                ),
+            );
         }
     }
 }

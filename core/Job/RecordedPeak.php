@@ -51,14 +51,30 @@ final readonly class RecordedPeak
         return array_values(array_filter([
             match (true) {
                 $this->days >= RecordedDemand::YEAR_DAYS => '',
-                $this->days >= RecordedDemand::SHORT_DAYS => sprintf('%.0f days, not a year. The 30-day rule takes a recording of the highest loaded phase, begun after the first 15-minute peak, with the house in use and the larger of heating or cooling on or added by calculation, and periodic loads added. Utility data of a shorter time is not such a recording by itself: ask the authority.', $this->days),
+                $this->days >= RecordedDemand::SHORT_DAYS => sprintf(
+                    '%.0f days, not a year. The 30-day rule takes a recording of the highest loaded phase, begun after the first '
+                        .'15-minute peak, with the house in use and the larger of heating or cooling on or added by calculation, and '
+                            .'periodic loads added. Utility data of a shorter time is not such a recording by itself: ask the authority.',
+                    $this->days,
+                ),
                 default => sprintf('%.1f days: too short, even for the 30-day rule. Ask for a year, or record for 30 days.', $this->days),
             },
-            $this->seconds > RecordedDemand::QUARTER_HOUR_S ? sprintf('Values of %d minutes: the highest quarter hour within one may be well above its mean.', intdiv($this->seconds, 60)) : '',
-            $this->sentOut ? 'Power was sent out: with a solar array or peak shaving the recording does not show the load, and the 30-day rule is not allowed.' : '',
+            $this->seconds > RecordedDemand::QUARTER_HOUR_S
+                ? sprintf(
+                    'Values of %d minutes: the highest quarter hour within one may be well above its mean.', intdiv($this->seconds, 60),
+                )
+                : '',
+            $this->sentOut
+                ? 'Power was sent out: with a solar array or peak shaving the recording does not show the load, and '
+                    .'the 30-day rule is not allowed.'
+                : '',
             match (true) {
                 $this->missing === 0 => '',
-                $this->isFullOfGaps() => sprintf('%s values are missing, more than %g %% of them: the true peak may lie in a gap, so this is no record of the whole time.', number_format($this->missing), RecordedDemand::MOST_MISSING_PCT),
+                $this->isFullOfGaps() => sprintf(
+                    '%s values are missing, more than %g %% of them: the true peak may lie in a gap, so this '
+                        .'is no record of the whole time.',
+                    number_format($this->missing), RecordedDemand::MOST_MISSING_PCT,
+                ),
                 default => sprintf('%s values are missing: the true peak may lie in a gap.', number_format($this->missing)),
             },
         ]));
@@ -67,7 +83,10 @@ final readonly class RecordedPeak
     /** Long enough and plain enough that the code takes it as it is. */
     public function counts(): bool
     {
-        return $this->days >= RecordedDemand::YEAR_DAYS && ! $this->sentOut && $this->seconds <= RecordedDemand::QUARTER_HOUR_S && ! $this->isFullOfGaps();
+        return $this->days >= RecordedDemand::YEAR_DAYS
+            && ! $this->sentOut
+            && $this->seconds <= RecordedDemand::QUARTER_HOUR_S
+            && ! $this->isFullOfGaps();
     }
 
     private function isFullOfGaps(): bool

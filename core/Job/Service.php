@@ -34,7 +34,8 @@ final readonly class Service
         ServicePart::amps()->read($amps);
         if (count($disconnects) > self::MOST_DISCONNECTS) {
             throw new Refused('disconnects', sprintf(
-                'Disconnects: a service may have at most %d (NEC 2023 230.71(B)); %d were given.', self::MOST_DISCONNECTS, count($disconnects),
+                'Disconnects: a service may have at most %d (NEC 2023 230.71(B)); %d were given.', self::MOST_DISCONNECTS,
+                count($disconnects),
             ));
         }
         if ($disconnects !== [] && $place === DisconnectPlace::Panel) {

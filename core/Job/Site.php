@@ -41,7 +41,10 @@ final readonly class Site
     public function missing(): array
     {
         $waits = [
-            'the gas meter, the propane tank and the gasoline that may be kept' => [$this->gasMeterCfh === null && $this->propaneTankGal === null && $this->gasolineGal === null, 'Size, for the fuel, and Place and fuel, for how long it lasts'],
+            'the gas meter, the propane tank and the gasoline that may be kept' => [
+                $this->gasMeterCfh === null && $this->propaneTankGal === null && $this->gasolineGal === null,
+                'Size, for the fuel, and Place and fuel, for how long it lasts',
+            ],
             'the altitude' => [$this->altitudeFt === null, 'Size: an engine loses power with height'],
             'the hottest day' => [$this->hottestF === null, 'Size, for the engine, and Wire, for the conductors'],
             'the coldest day' => [$this->coldestF === null, 'Place and fuel: propane vapor and battery heater'],

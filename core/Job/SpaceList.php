@@ -22,15 +22,21 @@ final readonly class SpaceList
     public static function parse(string $text): self
     {
         $spaces = [];
-        $words = mb_strtolower(trim($text)) === 'none' ? [] : (preg_split('/[\s,;]+/u', trim((string) preg_replace('/\s*(?:-|–|to)\s*/u', '-', $text)), -1, PREG_SPLIT_NO_EMPTY) ?: []);
+        $words = mb_strtolower(trim($text)) === 'none'
+            ? []
+            : (preg_split('/[\s,;]+/u', trim((string) preg_replace('/\s*(?:-|–|to)\s*/u', '-', $text)), -1, PREG_SPLIT_NO_EMPTY) ?: []);
         foreach ($words as $word) {
             if (preg_match('/^(\d{1,3})(?:-(\d{1,3}))?$/', $word, $found) !== 1) {
-                throw new Refused('tandem_spaces', 'Tandems allowed in: "'.mb_substr($word, 0, 20).'" is no space; write 17-24, 30 or none.');
+                throw new Refused(
+                    'tandem_spaces', 'Tandems allowed in: "'.mb_substr($word, 0, 20).'" is no space; write 17-24, 30 or none.',
+                );
             }
             $first = (int) $found[1];
             $last = (int) ($found[2] ?? $found[1]);
             if ($first < 1 || $last > Position::HIGHEST_SPACE || $last < $first) {
-                throw new Refused('tandem_spaces', sprintf('Tandems allowed in: "%s" must lie within 1 to %d.', $word, Position::HIGHEST_SPACE));
+                throw new Refused(
+                    'tandem_spaces', sprintf('Tandems allowed in: "%s" must lie within 1 to %d.', $word, Position::HIGHEST_SPACE),
+                );
             }
             array_push($spaces, ...range($first, $last));
         }
@@ -58,6 +64,8 @@ final readonly class SpaceList
             }
         }
 
-        return $runs === [] ? 'none' : implode(', ', array_map(fn (array $run): string => $run[0] === $run[1] ? (string) $run[0] : "$run[0]–$run[1]", $runs));
+        return $runs === []
+            ? 'none'
+            : implode(', ', array_map(fn (array $run): string => $run[0] === $run[1] ? (string) $run[0] : "$run[0]–$run[1]", $runs));
     }
 }

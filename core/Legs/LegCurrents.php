@@ -44,7 +44,9 @@ final readonly class LegCurrents
     /** Both legs carry at least this much. The code's load calculation takes them alike. */
     public function atLeast(float $amps): self
     {
-        return $amps <= 0 ? $this : new self(max($this->aAmps, $amps), max($this->bAmps, $amps), $this->neutralAmps, $this->totalW, $this->totalVa);
+        return $amps <= 0
+            ? $this
+            : new self(max($this->aAmps, $amps), max($this->bAmps, $amps), $this->neutralAmps, $this->totalW, $this->totalVa);
     }
 
     public function worstAmps(): float

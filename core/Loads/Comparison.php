@@ -48,10 +48,18 @@ final readonly class Comparison
             self::row(LoadBasis::List, 'Everything on at once', $circuits),
             count($unmeasured) === count($must)
                 ? new ComparisonRow(LoadBasis::Measure, 'Must run, circuit by circuit', null, null, null, 'nothing measured yet')
-                : self::row(LoadBasis::Measure, 'Must run, circuit by circuit', $measured, $unmeasured === [] ? '' : Say::count(count($unmeasured), 'circuit').' by the list'),
+                : self::row(
+                    LoadBasis::Measure, 'Must run, circuit by circuit', $measured,
+                    $unmeasured === [] ? '' : Say::count(count($unmeasured), 'circuit').' by the list',
+                ),
             $recording === null
                 ? new ComparisonRow(LoadBasis::Measure, 'Acted out, highest ten seconds', null, null, null, 'nothing recorded yet')
-                : new ComparisonRow(LoadBasis::Measure, "$recordingName, highest ten seconds", $recording->lastingA, $recording->lastingB, null, sprintf('starts up to %s and %s; legs peak at different times', Say::amps($recording->peakA), Say::amps($recording->peakB))),
+                : new ComparisonRow(
+                    LoadBasis::Measure, "$recordingName, highest ten seconds", $recording->lastingA, $recording->lastingB, null,
+                    sprintf(
+                        'starts up to %s and %s; legs peak at different times', Say::amps($recording->peakA), Say::amps($recording->peakB),
+                    ),
+                ),
             self::calculated($job),
             self::recorded($job),
         ];
@@ -81,7 +89,9 @@ final readonly class Comparison
         $seasonal = array_filter($must, fn (Circuit $c): bool => array_filter($c->loads, fn (Load $l): bool => $l->season !== null) !== []);
 
         return $seasonal === [] ? [] : array_map(
-            fn (Season $season): ComparisonRow => self::row(LoadBasis::List, "Must run, in $season->value", array_map(fn (Circuit $c): Circuit => $c->in($season), $must)),
+            fn (Season $season): ComparisonRow => self::row(
+                LoadBasis::List, "Must run, in $season->value", array_map(fn (Circuit $c): Circuit => $c->in($season), $must),
+            ),
             Season::cases(),
         );
     }
@@ -92,7 +102,10 @@ final readonly class Comparison
 
         return $sheet === null
             ? new ComparisonRow(LoadBasis::Calculate, 'Load calculation', null, null, null, 'not worked out yet')
-            : new ComparisonRow(LoadBasis::Calculate, 'Load calculation, '.$sheet->method->words(), $sheet->demandAmps(), $sheet->demandAmps(), $sheet->demandVa, str_replace('NEC 2023 ', '', $sheet->method->section()).', the whole dwelling');
+            : new ComparisonRow(
+                LoadBasis::Calculate, 'Load calculation, '.$sheet->method->words(), $sheet->demandAmps(), $sheet->demandAmps(),
+                $sheet->demandVa, str_replace('NEC 2023 ', '', $sheet->method->section()).', the whole dwelling',
+            );
     }
 
     private static function recorded(Job $job): ComparisonRow
@@ -101,7 +114,10 @@ final readonly class Comparison
 
         return $recorded === null
             ? new ComparisonRow(LoadBasis::Calculate, 'Utility\'s recorded peak', null, null, null, 'no data brought in yet')
-            : new ComparisonRow(LoadBasis::Calculate, 'Utility\'s recorded peak', $recorded->peakW / SplitPhase::BETWEEN_LEGS_V, $recorded->peakW / SplitPhase::BETWEEN_LEGS_V, $recorded->peakW, "$recorded->at, taken as even on both legs");
+            : new ComparisonRow(
+                LoadBasis::Calculate, 'Utility\'s recorded peak', $recorded->peakW / SplitPhase::BETWEEN_LEGS_V,
+                $recorded->peakW / SplitPhase::BETWEEN_LEGS_V, $recorded->peakW, "$recorded->at, taken as even on both legs",
+            );
     }
 
     /**
@@ -121,7 +137,9 @@ final readonly class Comparison
             if (abs($apart) > self::SAME_A && abs($apart) > self::SAME_PCT / 100 * max($listed, $measured->runAmps)) {
                 $differences[] = sprintf(
                     '%s: listed %s, measured %s. %s', $circuit->title(), Say::amps($listed), Say::amps($measured->runAmps),
-                    $apart > 0 ? 'More hangs on it than the list says, or the nameplate is wrong.' : 'Not everything on it ran, or the nameplate is the highest it can draw.',
+                    $apart > 0
+                        ? 'More hangs on it than the list says, or the nameplate is wrong.'
+                        : 'Not everything on it ran, or the nameplate is the highest it can draw.',
                 );
             }
         }
@@ -140,16 +158,32 @@ final readonly class Comparison
         $sheet = ($job->basis->demand === null ? null : Worksheet::of($job->basis->demand));
         $said = [];
         if ($unmeasured !== [] && count($unmeasured) < count($must)) {
-            $said[] = 'Not measured, so the list counts: '.Say::list(array_map(fn (Circuit $c): string => $c->title(), $unmeasured)).'. What rests today may start in the storm: keep a buffer for it.';
+            $said[] = 'Not measured, so the list counts: '.Say::list(
+                array_map(fn (Circuit $c): string => $c->title(), $unmeasured)
+            ).'. What rests today may start in the storm: keep a buffer for it.';
         }
         if ($sheet !== null) {
             $said[] = $sheet->demandAmps() >= $list->worstAmps()
-                ? sprintf('The calculation is %s a leg above the list: it counts the whole dwelling, the list only what must run.', Say::amps($sheet->demandAmps() - $list->worstAmps()))
-                : sprintf('The list is %s above the calculation on leg %s: nameplates add up as if all ran at once, and the calculation takes both legs alike.', Say::amps($list->worstAmps() - $sheet->demandAmps()), $list->worstLeg()->value);
-            $said[] = sprintf('Legs: the list puts %s on A and %s on B; a calculation says nothing of the balance, so legs are judged by list or measurement.', Say::amps($list->aAmps), Say::amps($list->bAmps));
+                ? sprintf(
+                    'The calculation is %s a leg above the list: it counts the whole dwelling, the list only what must run.',
+                    Say::amps($sheet->demandAmps() - $list->worstAmps()),
+                )
+                : sprintf(
+                    'The list is %s above the calculation on leg %s: nameplates add up as if all ran at once, and the '
+                        .'calculation takes both legs alike.',
+                    Say::amps($list->worstAmps() - $sheet->demandAmps()), $list->worstLeg()->value,
+                );
+            $said[] = sprintf(
+                'Legs: the list puts %s on A and %s on B; a calculation says nothing of the balance, so legs are '
+                    .'judged by list or measurement.',
+                Say::amps($list->aAmps), Say::amps($list->bAmps),
+            );
         }
         if ($job->basis->recorded !== null && $sheet !== null && $sheet->demandVa > 0) {
-            $said[] = sprintf('The utility recorded at most %s; the calculation is %s of it.', Say::watts($job->basis->recorded->peakW), Say::pct(100 * $sheet->demandVa / max(1.0, $job->basis->recorded->peakW)));
+            $said[] = sprintf(
+                'The utility recorded at most %s; the calculation is %s of it.', Say::watts($job->basis->recorded->peakW),
+                Say::pct(100 * $sheet->demandVa / max(1.0, $job->basis->recorded->peakW)),
+            );
         }
 
         return [...$said, ...($job->basis->recorded?->conditions() ?? [])];

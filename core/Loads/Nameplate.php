@@ -28,15 +28,22 @@ final readonly class Nameplate
      *
      * @throws Refused by field
      */
-    public static function fromAmps(float $ratedAmps, Leg $leg, float $pf, ?float $lockedRotorAmps = null, float $softStartPct = 100.0): self
-    {
+    public static function fromAmps(
+        float $ratedAmps,
+        Leg $leg,
+        float $pf,
+        ?float $lockedRotorAmps = null,
+        float $softStartPct = 100.0,
+    ): self {
         if ($ratedAmps < 0) {
             throw new Refused('rla', 'rla, the rated amperes, must not be below 0.');
         }
         if ($lockedRotorAmps !== null && Limit::over($ratedAmps, $lockedRotorAmps)) {
             throw new Refused('lra', "lra, the locked-rotor amperes, must be at least the rated amperes ($ratedAmps A).");
         }
-        $startAmps = $lockedRotorAmps === null ? null : max($ratedAmps, MotorStart::fromLockedRotor($lockedRotorAmps, $leg->volts(), $softStartPct)->amps);
+        $startAmps = $lockedRotorAmps === null
+            ? null
+            : max($ratedAmps, MotorStart::fromLockedRotor($lockedRotorAmps, $leg->volts(), $softStartPct)->amps);
 
         return new self($ratedAmps * $leg->volts() * $pf, $startAmps === null ? null : $startAmps * $leg->volts() * $pf);
     }

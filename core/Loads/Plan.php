@@ -52,7 +52,9 @@ final readonly class Plan
     /** What the dwelling draws by the code's calculation, when sizing is to use that; volt-amperes. */
     private static function floorVa(Job $job): float
     {
-        return $job->basis->use === LoadBasis::Calculate && $job->basis->demand !== null ? Worksheet::of($job->basis->demand)->demandVa : 0.0;
+        return $job->basis->use === LoadBasis::Calculate && $job->basis->demand !== null
+            ? Worksheet::of($job->basis->demand)->demandVa
+            : 0.0;
     }
 
     /** @return list<Circuit> that must run, with no figure for what they draw */

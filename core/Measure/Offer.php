@@ -27,7 +27,8 @@ final readonly class Offer
     {
         return match (true) {
             $this->circuit === null => 'No circuit was named, and none in the list is like it.',
-            $this->contradicts() => "{$this->circuit->title()} answered on {$this->step->leg()->words()}, but its space hangs on {$this->circuit->leg()->words()}: the label or the space is wrong, or the clamps are swapped.",
+            $this->contradicts() => "{$this->circuit->title()} answered on {$this->step->leg()->words()}, but its space hangs on "
+                    ."{$this->circuit->leg()->words()}: the label or the space is wrong, or the clamps are swapped.",
             $this->mark?->circuitId === null => "Nothing was marked. By leg and size it is like {$this->circuit->title()}.",
             default => "{$this->circuit->title()} answered on {$this->step->leg()->words()}, as its space says.",
         };

@@ -62,7 +62,8 @@ final class ReadingsTable
         if (implode('', $cells) === '') {
             return null;
         }
-        $ms = $this->ms($cells[$this->time] ?? '') ?? throw self::refused($line, '"'.mb_substr(mb_scrub($cells[$this->time] ?? ''), 0, 40).'" is no time');
+        $ms = $this->ms($cells[$this->time] ?? '')
+            ?? throw self::refused($line, '"'.mb_substr(mb_scrub($cells[$this->time] ?? ''), 0, 40).'" is no time');
         $this->first ??= $ms;
         $ms += $this->midnights - $this->first;
         if ($this->isTimeOfDay && $this->last - $ms > self::LONGEST_MS / 2) {
@@ -118,7 +119,9 @@ final class ReadingsTable
             while ($marks !== [] && $marks[0]->atMs <= $reading->atMs) {
                 $said[] = array_shift($marks)->said;
             }
-            yield sprintf("%.3f,%.3f,%.3f,%s\r\n", $reading->atMs / 1000, $reading->aAmps, $reading->bAmps, CsvText::cell(implode('; ', $said)));
+            yield sprintf(
+                "%.3f,%.3f,%.3f,%s\r\n", $reading->atMs / 1000, $reading->aAmps, $reading->bAmps, CsvText::cell(implode('; ', $said)),
+            );
         }
     }
 
@@ -131,7 +134,9 @@ final class ReadingsTable
             match (true) {
                 preg_match('/^(leg|l|line|phase)?[\s_]*(a|1)([\s_]*\(?(a|amps?|amperes)\)?)?$/', $head) === 1 => $a ??= $i,
                 preg_match('/^(leg|l|line|phase)?[\s_]*(b|2)([\s_]*\(?(a|amps?|amperes)\)?)?$/', $head) === 1 => $b ??= $i,
-                preg_match('/time|second|^s$|^ms$|^t$/', $head) === 1 => [$time, $this->isMs] = [$time ?? $i, preg_match('/\bms\b|_ms|milli/', $head) === 1],
+                preg_match('/time|second|^s$|^ms$|^t$/', $head) === 1 => [$time, $this->isMs] = [
+                    $time ?? $i, preg_match('/\bms\b|_ms|milli/', $head) === 1,
+                ],
                 preg_match('/mark|note|event/', $head) === 1 => $this->mark = $i,
                 default => null,
             };
@@ -139,7 +144,9 @@ final class ReadingsTable
         if ($time !== null && $a !== null && $b !== null) {
             [$this->time, $this->a, $this->b] = [$time, $a, $b];
         } elseif ($line > 30) {
-            throw new Refused('file', 'No head was found in the first 30 lines that names a time and two legs, such as "Time (s), Leg A (A), Leg B (A)".');
+            throw new Refused(
+                'file', 'No head was found in the first 30 lines that names a time and two legs, such as "Time (s), Leg A (A), Leg B (A)".',
+            );
         }
     }
 
@@ -162,7 +169,9 @@ final class ReadingsTable
         $text = $cells[$column] ?? '';
         $amps = is_numeric($text) ? (float) $text : Number::read($text);
         if ($amps === null) {
-            throw self::refused($line, $text === '' ? "breaks off: $leg is missing" : '"'.mb_substr(mb_scrub($text), 0, 40)."\" on $leg is no number");
+            throw self::refused(
+                $line, $text === '' ? "breaks off: $leg is missing" : '"'.mb_substr(mb_scrub($text), 0, 40)."\" on $leg is no number",
+            );
         }
         if ($amps < 0 || $amps > Measured::MOST_A) {
             throw self::refused($line, sprintf('%s must be from 0 to %s A', $leg, number_format(Measured::MOST_A)));

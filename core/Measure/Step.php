@@ -14,8 +14,14 @@ final readonly class Step
      * @param  float  $aRun  amperes that leg A changed by once it had settled; negative: went off
      * @param  float  $aStart  highest amperes above what flowed before
      */
-    public function __construct(public int $atMs, public float $aRun, public float $bRun, public float $aStart, public float $bStart, private float $leastAmps)
-    {
+    public function __construct(
+        public int $atMs,
+        public float $aRun,
+        public float $bRun,
+        public float $aStart,
+        public float $bStart,
+        private float $leastAmps,
+    ) {
     }
 
     public function isOn(): bool
@@ -40,7 +46,10 @@ final readonly class Step
 
     public function startAmps(): float
     {
-        return max($this->runAmps(), $this->leg() === Leg::B ? $this->bStart : ($this->leg() === Leg::A ? $this->aStart : max($this->aStart, $this->bStart)));
+        return max(
+            $this->runAmps(),
+            $this->leg() === Leg::B ? $this->bStart : ($this->leg() === Leg::A ? $this->aStart : max($this->aStart, $this->bStart)),
+        );
     }
 
     public function measured(string $on): Measured

@@ -123,7 +123,10 @@ final class StepFinder
         }
         [$newA, $newB] = self::level($this->window);
         if (abs($newA - $this->levelA) >= $least || abs($newB - $this->levelB) >= $least) {
-            $this->steps[] = new Step($this->began->atMs, $newA - $this->levelA, $newB - $this->levelB, max(0.0, $this->highA - $this->levelA), max(0.0, $this->highB - $this->levelB), $least);
+            $this->steps[] = new Step(
+                $this->began->atMs, $newA - $this->levelA, $newB - $this->levelB, max(0.0, $this->highA - $this->levelA),
+                max(0.0, $this->highB - $this->levelB), $least,
+            );
         }
         [$this->levelA, $this->levelB] = [$newA, $newB];
         $this->began = null;
@@ -138,7 +141,9 @@ final class StepFinder
     {
         $differences = [];
         for ($i = 1, $most = count($readings); $i < $most; $i++) {
-            $differences[] = max(abs($readings[$i]->aAmps - $readings[$i - 1]->aAmps), abs($readings[$i]->bAmps - $readings[$i - 1]->bAmps));
+            $differences[] = max(
+                abs($readings[$i]->aAmps - $readings[$i - 1]->aAmps), abs($readings[$i]->bAmps - $readings[$i - 1]->bAmps),
+            );
         }
         sort($differences);
 

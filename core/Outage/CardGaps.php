@@ -36,7 +36,8 @@ final class CardGaps
             'The generator does not hold.' => $design->fit()?->verdict === Verdict::Short,
             'No way of connecting is picked.' => $design->way() === null,
             "The way that was picked ($way) is not possible on this job." => $design->connection()?->possible === Possible::No,
-            "Whether the way that was picked ($way) is possible here is not known yet." => $design->connection()?->possible === Possible::NotKnown,
+            "Whether the way that was picked ($way) is possible here is not known yet." => $design->connection()?->possible
+                === Possible::NotKnown,
         ]));
         foreach ($design->connection()->dead ?? [] as $circuit) {
             $gaps[] = "{$circuit->title()} must run and gets no power that way.";

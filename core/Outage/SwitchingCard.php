@@ -53,7 +53,9 @@ final readonly class SwitchingCard
         // Only where the way reaches more than what must run, and the musts themselves hold.
         $room = $way?->reachesMore() === false || $fit === null || $fit->verdict === Verdict::Short
             ? []
-            : array_values(array_filter($fit->together()->on, fn (Circuit $c): bool => in_array($c, $plan->room, true) && in_array($c, $reached, true)));
+            : array_values(
+                array_filter($fit->together()->on, fn (Circuit $c): bool => in_array($c, $plan->room, true) && in_array($c, $reached, true))
+            );
         $atPanel = $way === null || $way->switchesAtPanel();
 
         return new self(
@@ -125,7 +127,9 @@ final readonly class SwitchingCard
         $rows = [];
         foreach ($job->service->panels as $panel) {
             foreach ($panel->circuits as $circuit) {
-                $rows[" $circuit->id"] = new CardCircuit($circuit->id, $panel->name, $circuit->label(), $circuit->name, $circuit->settleS());
+                $rows[" $circuit->id"] = new CardCircuit(
+                    $circuit->id, $panel->name, $circuit->label(), $circuit->name, $circuit->settleS(),
+                );
             }
         }
 

@@ -17,6 +17,7 @@ final class BondCaution
     public const BEFORE_TOUCHING = 'Nobody touches this bond before it is known what it is and the power is off. Find out first: '
         .'is the disconnect ahead of it marked as service equipment, or "not service equipment"? '
         .'How many wires has the feeder: three, without a ground of its own, or four? Is it in the same building, or does it feed another? '
-        .'Behind a disconnect marked "not service equipment", and on a three-wire feeder to another building, it may be the only bond, and stays. '
+        .'Behind a disconnect marked "not service equipment", and on a three-wire feeder to another building, it may '
+            .'be the only bond, and stays. '
         .'In doubt, ask the utility and the authority.';
 }

@@ -28,7 +28,12 @@ final readonly class Distribution
      */
     public function __construct(Service $service, private array $panels)
     {
-        $nodes = [new DistributionPoint(self::METER, null, 0, 'Meter', 'meter', null, null, false, null, 'The utility\'s conductors. Only the utility can switch them off.')];
+        $nodes = [
+            new DistributionPoint(
+                self::METER, null, 0, 'Meter', 'meter', null, null, false, null,
+                'The utility\'s conductors. Only the utility can switch them off.',
+            ),
+        ];
         foreach ($service->disconnects as $disconnect) {
             $nodes[] = new DistributionPoint(
                 $disconnect->id, self::METER, 1, $disconnect->name, 'disconnect', null, $disconnect->amps, true, $disconnect->bonded,
@@ -110,7 +115,8 @@ final readonly class Distribution
     {
         $isService = $parent === self::METER && $panel->mainAmps !== null;
         $nodes = [new DistributionPoint(
-            $panel->id, $parent, $depth, $panel->name, $panel->kind->words(), Feeders::breakerAmps($panel, $panels), $panel->mainAmps, $isService, $panel->bonded,
+            $panel->id, $parent, $depth, $panel->name, $panel->kind->words(), Feeders::breakerAmps($panel, $panels), $panel->mainAmps,
+            $isService, $panel->bonded,
             self::stillLive($panel, $parent, $service, $panels),
         )];
         foreach ($panels as $other) {
@@ -130,11 +136,15 @@ final readonly class Distribution
             $source = $other->id === $parent ? $other->name : $source;
         }
         $feeder = $parent === self::METER ? '' : ($service->disconnect($parent) === null
-            ? "its feeder's breaker".(Feeders::breakerAmps($panel, $panels) === null ? '' : ' ('.Feeders::breakerAmps($panel, $panels).' A)')." in $source"
+            ? "its feeder's breaker".(
+                Feeders::breakerAmps($panel, $panels) === null ? '' : ' ('.Feeders::breakerAmps($panel, $panels).' A)'
+            )." in $source"
             : $source);
 
         return match (true) {
-            $panel->mainAmps !== null && $parent === self::METER => 'The lugs above its main and everything back to the utility. Only the utility can switch them off.',
+            $panel->mainAmps !== null
+                && $parent === self::METER => 'The lugs above its main and everything back to the utility. '
+                    .'Only the utility can switch them off.',
             $panel->mainAmps !== null => "The lugs above its main, until $feeder is off.",
             $parent === self::METER => 'Everything in it: nothing here switches it off. Only the utility can.',
             default => "Everything in it, until $feeder is off: it has no main of its own.",

@@ -34,7 +34,8 @@ final class SharedNeutral
     {
         return match ($hasMultiwire) {
             true => 'First find out whether it shares its neutral with another breaker: there are multiwire circuits here. '.self::CARRIES,
-            null => 'Look first: does it share its neutral with another breaker? Whether there are multiwire circuits here is not known. '.self::CARRIES,
+            null => 'Look first: does it share its neutral with another breaker? Whether there are multiwire circuits here is not known. '
+                .self::CARRIES,
             false => '',
         };
     }

@@ -35,7 +35,9 @@ final class BestSet
             }
         }
         if (count($loads) > self::MOST) {
-            throw new Refused('loads', sprintf('loads: at most %d can be weighed against each other; %d were given.', self::MOST, count($loads)));
+            throw new Refused(
+                'loads', sprintf('loads: at most %d can be weighed against each other; %d were given.', self::MOST, count($loads)),
+            );
         }
         $half = intdiv(count($loads), 2);
         $first = self::setsOf(array_slice($loads, 0, $half), 0, $limitA, $limitB);

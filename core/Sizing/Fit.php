@@ -101,12 +101,21 @@ final readonly class Fit
 
         return match (true) {
             $this->plan->must === [] => 'Mark what must run; then this machine can be judged.',
-            $this->cannotFeed !== [] => sprintf('%s cannot run: a 120 V machine has no 240 V.', Say::list($this->titles($this->cannotFeed), 3)),
+            $this->cannotFeed !== [] => sprintf(
+                '%s cannot run: a 120 V machine has no 240 V.', Say::list($this->titles($this->cannotFeed), 3),
+            ),
             $this->overRun() => sprintf('Over by %s on %s while running.', Say::amps(-$this->spareAmps()), $leg),
-            $this->overSurge() => sprintf('%s starts at %s; the machine gives %s.', $starter, Say::amps($this->starting->peakAmps()), Say::amps($this->supply->surgeLimitAmps())),
+            $this->overSurge() => sprintf(
+                '%s starts at %s; the machine gives %s.', $starter, Say::amps($this->starting->peakAmps()),
+                Say::amps($this->supply->surgeLimitAmps()),
+            ),
             $this->verdict === Verdict::Unknown => sprintf('Holds for what is known, but %s.', $this->whatIsMissing()),
-            $this->restartIsOver() => sprintf('Holds in the right order only, with %s to spare on %s.', Say::amps($this->spareAmps()), $leg),
-            $this->verdict === Verdict::Tight => sprintf('Holds, with no more than %s to spare on %s.', Say::amps($this->spareAmps()), $leg),
+            $this->restartIsOver() => sprintf(
+                'Holds in the right order only, with %s to spare on %s.', Say::amps($this->spareAmps()), $leg,
+            ),
+            $this->verdict === Verdict::Tight => sprintf(
+                'Holds, with no more than %s to spare on %s.', Say::amps($this->spareAmps()), $leg,
+            ),
             default => sprintf('Holds, with %s to spare on %s.', Say::amps($this->spareAmps()), $leg),
         };
     }
@@ -127,25 +136,40 @@ final readonly class Fit
             $supply->feedsBothLegs() ? 'on each leg' : 'on its one hot wire',
         )];
         if ($supply->machine->outletAmps < $supply->ratedRunAmps()) {
-            $why[] = sprintf('Its %s outlet passes %d A, less than the engine gives.', $supply->machine->outlet->value, $supply->machine->outletAmps);
+            $why[] = sprintf(
+                'Its %s outlet passes %d A, less than the engine gives.', $supply->machine->outlet->value, $supply->machine->outletAmps,
+            );
         }
         if ($this->cannotFeed !== []) {
-            $why[] = sprintf('No 240 V: %s %s dead.', Say::list($this->titles($this->cannotFeed)), count($this->cannotFeed) === 1 ? 'stays' : 'stay');
+            $why[] = sprintf(
+                'No 240 V: %s %s dead.', Say::list($this->titles($this->cannotFeed)), count($this->cannotFeed) === 1 ? 'stays' : 'stay',
+            );
         }
         if ($this->plan->must !== []) {
             $why[] = $supply->feedsBothLegs()
-                ? sprintf('Must run: %s on leg A, %s on leg B, of %s.', Say::amps($this->running->aAmps), Say::amps($this->running->bAmps), Say::amps($supply->runLimitAmps()))
-                : sprintf('Must run: %s together on one hot wire, of %s.', Say::amps($this->running->aAmps), Say::amps($supply->runLimitAmps()));
+                ? sprintf(
+                    'Must run: %s on leg A, %s on leg B, of %s.', Say::amps($this->running->aAmps), Say::amps($this->running->bAmps),
+                    Say::amps($supply->runLimitAmps()),
+                )
+                : sprintf(
+                    'Must run: %s together on one hot wire, of %s.', Say::amps($this->running->aAmps), Say::amps($supply->runLimitAmps()),
+                );
             $why[] = sprintf(
                 'Worst start in the best order: %s (%s), of %s.',
                 Say::amps($this->starting->peakAmps()), $this->worstStarter(), Say::amps($supply->surgeLimitAmps()),
             );
         }
         if ($this->restartIsOver()) {
-            $why[] = sprintf('If a motor starts again by itself with everything on, it reaches %s: the order alone does not cover that. A soft starter would.', Say::amps($this->restartAmps));
+            $why[] = sprintf(
+                'If a motor starts again by itself with everything on, it reaches %s: the order alone does not '
+                    .'cover that. A soft starter would.',
+                Say::amps($this->restartAmps),
+            );
         }
         if ($this->verdict !== Verdict::Short && $this->plan->must !== [] && $this->sparePct() < $this->marginPct - Limit::SLACK) {
-            $why[] = sprintf('%s to spare is less than the %s margin chosen for this job.', Say::pct($this->sparePct()), Say::pct($this->marginPct));
+            $why[] = sprintf(
+                '%s to spare is less than the %s margin chosen for this job.', Say::pct($this->sparePct()), Say::pct($this->marginPct),
+            );
         }
         if ($this->missing()) {
             $why[] = 'Figures are missing: '.$this->whatIsMissing().'.';
@@ -191,10 +215,14 @@ final readonly class Fit
     {
         $parts = [];
         if ($this->plan->figuresMissing() !== []) {
-            $parts[] = Say::count(count($this->plan->figuresMissing()), 'circuit').' that must run '.(count($this->plan->figuresMissing()) === 1 ? 'has' : 'have').' no watts';
+            $parts[] = Say::count(count($this->plan->figuresMissing()), 'circuit').' that must run '.(
+                count($this->plan->figuresMissing()) === 1 ? 'has' : 'have'
+            ).' no watts';
         }
         if ($this->plan->startsMissing() !== []) {
-            $parts[] = Say::count(count($this->plan->startsMissing()), 'motor').' '.(count($this->plan->startsMissing()) === 1 ? 'has' : 'have').' no starting watts';
+            $parts[] = Say::count(count($this->plan->startsMissing()), 'motor').' '.(
+                count($this->plan->startsMissing()) === 1 ? 'has' : 'have'
+            ).' no starting watts';
         }
 
         return Say::list($parts);

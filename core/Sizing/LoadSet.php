@@ -67,7 +67,9 @@ final readonly class LoadSet
         $set = BestSet::choose(
             max(0.0, $supply->runLimitAmps() - $already->aAmps),
             max(0.0, $supply->runLimitAmps() - $already->bAmps),
-            array_map(fn (Circuit $c): Candidate => new Candidate($c->id, $supply->hotFor($c->leg()), $c->runAmps(), self::worth($c)), $wanted),
+            array_map(
+                fn (Circuit $c): Candidate => new Candidate($c->id, $supply->hotFor($c->leg()), $c->runAmps(), self::worth($c)), $wanted,
+            ),
         );
 
         return array_values(array_filter($wanted, fn (Circuit $c): bool => in_array($c->id, $set->ids, true)));

@@ -73,7 +73,9 @@ final class SurveyStage implements Stage
         foreach ($service->panels as $panel) {
             if ($panel->fedFrom === '' && ($panel->kind === PanelKind::Sub || count($service->disconnects) > 1)) {
                 $missing[] = "What feeds $panel->name.";
-            } elseif ($panel->fedFrom !== '' && Feeders::breakerAmps($panel, $service->panels) === null && $service->disconnect($panel->fedFrom) === null) {
+            } elseif ($panel->fedFrom !== ''
+                && Feeders::breakerAmps($panel, $service->panels) === null
+                && $service->disconnect($panel->fedFrom) === null) {
                 $missing[] = "The breaker of the feeder to $panel->name.";
             }
         }

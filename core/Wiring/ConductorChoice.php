@@ -35,7 +35,13 @@ final readonly class ConductorChoice
             }
         }
 
-        throw new Refused('ambient_c', sprintf('No %s conductor up to 500 kcmil carries %d A at %s °C ambient with %d °C terminals.', $run->material->words(), $needAmps, $run->ambientC, $run->terminalC));
+        throw new Refused(
+            'ambient_c',
+            sprintf(
+                'No %s conductor up to 500 kcmil carries %d A at %s °C ambient with %d °C terminals.', $run->material->words(), $needAmps,
+                $run->ambientC, $run->terminalC,
+            ),
+        );
     }
 
     private static function ampacity(WireRun $run, ConductorSize $size): Ampacity

@@ -101,8 +101,15 @@ return new class extends Migration
             Schema::dropIfExists($table);
         }
         Schema::table('loads', fn (Blueprint $table) => $table->dropColumn(['duty', 'on_s', 'off_s', 'season', 'phase']));
-        Schema::table('circuits', fn (Blueprint $table) => $table->dropColumn(['receptacle_a', 'measured_leg', 'measured_run_a', 'measured_start_a', 'measured_on', 'measured_by_hand']));
-        Schema::table('panels', fn (Blueprint $table) => $table->dropColumn(['fed_from', 'feeder_a', 'feeder_circuit', 'bonded', 'tandem_spaces']));
+        Schema::table(
+            'circuits',
+            fn (Blueprint $table) => $table->dropColumn(
+                ['receptacle_a', 'measured_leg', 'measured_run_a', 'measured_start_a', 'measured_on', 'measured_by_hand']
+            ),
+        );
+        Schema::table(
+            'panels', fn (Blueprint $table) => $table->dropColumn(['fed_from', 'feeder_a', 'feeder_circuit', 'bonded', 'tandem_spaces']),
+        );
         Schema::table('jobs', fn (Blueprint $table) => $table->dropColumn(['service', 'figures', 'figures_reason', 'recorded']));
     }
 };

@@ -22,13 +22,27 @@ return new class extends Migration
         });
         // A dense minute is more than the 64 kB of a plain blob.
         DB::statement('ALTER TABLE reading_blocks MODIFY readings MEDIUMBLOB NOT NULL');
-        $minutes = DB::table('readings')->select('recording_id')->selectRaw('floor(at_ms / ?) as minute', [ReadingBlock::MS])->distinct()->get();
+        $minutes = DB::table('readings')
+            ->select('recording_id')
+            ->selectRaw('floor(at_ms / ?) as minute', [ReadingBlock::MS])
+            ->distinct()
+            ->get();
         foreach ($minutes as $minute) {
             $from = (int) $minute->minute * ReadingBlock::MS;
-            $rows = DB::table('readings')->where('recording_id', $minute->recording_id)->whereBetween('at_ms', [$from, $from + ReadingBlock::MS - 1])->orderBy('at_ms')->get();
+            $rows = DB::table('readings')
+                ->where('recording_id', $minute->recording_id)
+                ->whereBetween('at_ms', [$from, $from + ReadingBlock::MS - 1])
+                ->orderBy('at_ms')
+                ->get();
             DB::table('reading_blocks')->insert([
                 'recording_id' => $minute->recording_id, 'minute' => $minute->minute,
-                'readings' => ReadingBlock::pack(array_values($rows->map(fn (object $row): Reading => new Reading((int) $row->at_ms, (float) $row->a_amps, (float) $row->b_amps))->all())),
+                'readings' => ReadingBlock::pack(
+                    array_values(
+                        $rows->map(
+                            fn (object $row): Reading => new Reading((int) $row->at_ms, (float) $row->a_amps, (float) $row->b_amps)
+                        )->all()
+                    )
+                ),
             ]);
         }
         Schema::drop('readings');
@@ -44,7 +58,14 @@ return new class extends Migration
             $table->primary(['recording_id', 'at_ms']);
         });
         foreach (DB::table('reading_blocks')->orderBy('recording_id')->orderBy('minute')->cursor() as $block) {
-            DB::table('readings')->insert(array_map(fn (Reading $r): array => ['recording_id' => $block->recording_id, 'at_ms' => $r->atMs, 'a_amps' => $r->aAmps, 'b_amps' => $r->bAmps], ReadingBlock::unpack((string) $block->readings)));
+            DB::table('readings')->insert(
+                array_map(
+                    fn (Reading $r): array => [
+                        'recording_id' => $block->recording_id, 'at_ms' => $r->atMs, 'a_amps' => $r->aAmps, 'b_amps' => $r->bAmps,
+                    ],
+                    ReadingBlock::unpack((string) $block->readings),
+                )
+            );
         }
         Schema::drop('reading_blocks');
     }

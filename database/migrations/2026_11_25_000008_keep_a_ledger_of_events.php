@@ -133,7 +133,8 @@ return new class extends Migration
     private function withHashes(array $ops, int $jobId): array
     {
         return array_map(fn (array $op): array => [
-            ...$op, 'before' => $this->rowWithHashes($op['table'], $op['before'], $jobId), 'after' => $this->rowWithHashes($op['table'], $op['after'], $jobId),
+            ...$op, 'before' => $this->rowWithHashes($op['table'], $op['before'], $jobId),
+            'after' => $this->rowWithHashes($op['table'], $op['after'], $jobId),
         ], $ops);
     }
 

@@ -26,7 +26,9 @@ final class DatabaseSeeder extends Seeder
         $shop = Shop::query()->create(['name' => 'Ridge and Harbor Electric']);
         $people = [];
         foreach (['Nell Varga' => 'nell', 'Tobiah Renn' => 'tobiah', 'Saoirse Quill' => 'saoirse'] as $name => $address) {
-            $people[] = User::query()->create(['shop_id' => $shop->id, 'name' => $name, 'email' => "$address@ridgeandharbor.example", 'password' => self::PASSWORD]);
+            $people[] = User::query()->create(
+                ['shop_id' => $shop->id, 'name' => $name, 'email' => "$address@ridgeandharbor.example", 'password' => self::PASSWORD]
+            );
         }
         CatalogueSeeder::fill($shop);
         DemoJobs::fill($shop, $people);

@@ -33,7 +33,10 @@ final class DemoCircuits
             ['5', 2, 20, 'Deep well pump', 'none', 'must', ['Deep well pump, 1 1/2 hp', 'pump', 2050, 7300, 0.85]],
             ['9', 2, 30, 'Milk cooler', 'none', 'must', ['Cooler compressor', 'compressor', 2280, 7400, 0.86]],
             ['13', 1, 15, 'Gas boiler', 'none', 'must', ['Boiler and circulators', 'boiler', 240, 620, 0.88]],
-            ['15', 1, 20, 'Chest freezers', 'none', 'must', ['Freezer, cheese room', 'refrigeration', 140, 880, 0.85], ['Freezer, pantry', 'refrigeration', 130, 850, 0.85]],
+            [
+                '15', 1, 20, 'Chest freezers', 'none', 'must', ['Freezer, cheese room', 'refrigeration', 140, 880, 0.85],
+                ['Freezer, pantry', 'refrigeration', 130, 850, 0.85],
+            ],
             ['17', 1, 20, 'Barn lights', 'none', 'must', ['Barn lights', 'lighting', 210, 210, 0.95]],
             ['19', 1, 20, 'Parlor outlets', 'gfci', 'room', ['Parlor outlets', 'outlets', 450, 700, 0.95]],
             ['21', 2, 20, 'Vacuum pump', 'none', 'must', ['Vacuum pump', 'pump', 1120, 3900, 0.85]],
@@ -48,7 +51,10 @@ final class DemoCircuits
             ['6', 2, 50, 'Range', 'none', 'off', ['Range', 'cooking', 5000, 5000, 1.0]],
             ['10', 2, 30, 'Dryer', 'none', 'off', ['Dryer', 'laundry', 5000, 6000, 0.98]],
             ['14', 1, 15, 'Bedrooms', 'afci', 'room', ['Bedroom outlets', 'outlets', 140, 140, 0.95]],
-            ['16', 1, 15, 'Office and router', 'afci', 'must', ['Router and modem', 'electronics', 25, 25, 0.9], ['Computer', 'electronics', 180, 180, 0.95]],
+            [
+                '16', 1, 15, 'Office and router', 'afci', 'must', ['Router and modem', 'electronics', 25, 25, 0.9],
+                ['Computer', 'electronics', 180, 180, 0.95],
+            ],
             ['18', 2, 30, 'Water heater, house', 'none', 'off', ['Water heater', 'water heating', 4500, 4500, 1.0]],
             ['22', 1, 20, 'Bath and hall', 'gfci', 'room', ['Bath outlets and fan', 'outlets', 120, 250, 0.95]],
             ['24', 1, 20, 'Kitchen counter, left', 'dual', 'room', ['Coffee and kettle', 'cooking', 900, 900, 1.0]],
@@ -69,7 +75,10 @@ final class DemoCircuits
         return self::circuits([
             ['1', 1, 20, 'Sump pump', 'none', 'must', ['Sump pump, 1/2 hp', 'pump', 740, 2650, 0.82]],
             ['3', 1, 15, 'Oil boiler', 'none', 'must', ['Burner and circulators', 'boiler', 360, 1020, 0.85]],
-            ['5', 1, 20, 'Marine aquarium', 'gfci', 'must', ['Return pumps', 'pump', 190, 280, 0.9], ['Lights', 'lighting', 160, 160, 0.95], ['Heaters', 'electric heat', 400, 400, 1.0]],
+            [
+                '5', 1, 20, 'Marine aquarium', 'gfci', 'must', ['Return pumps', 'pump', 190, 280, 0.9],
+                ['Lights', 'lighting', 160, 160, 0.95], ['Heaters', 'electric heat', 400, 400, 1.0],
+            ],
             ['7', 2, 40, 'Range', 'none', 'off', ['Range', 'cooking', 5000, 5000, 1.0]],
             ['11', 2, 30, 'Dryer', 'none', 'off', ['Dryer', 'laundry', 5000, 6000, 0.98]],
             ['15', 1, 20, 'Laundry', 'none', 'off', ['Clothes washer', 'laundry', 500, 1300, 0.85]],
@@ -78,7 +87,10 @@ final class DemoCircuits
             ['6', 1, 15, 'Lights, ground and first', 'afci', 'must', ['Lights', 'lighting', 140, 140, 0.95]],
             ['8', 1, 15, 'Living room', 'afci', 'room', ['Television and outlets', 'outlets', 220, 220, 0.95]],
             ['10', 1, 15, 'Bedrooms', 'afci', 'room', ['Bedroom outlets', 'outlets', 160, 160, 0.95]],
-            ['12', 1, 15, 'Study and router', 'afci', 'must', ['Router and modem', 'electronics', 25, 25, 0.9], ['Laptop', 'electronics', 60, 60, 0.95]],
+            [
+                '12', 1, 15, 'Study and router', 'afci', 'must', ['Router and modem', 'electronics', 25, 25, 0.9],
+                ['Laptop', 'electronics', 60, 60, 0.95],
+            ],
             ['14', 1, 20, 'Bath', 'gfci', 'off', ['Bath outlets', 'outlets', 100, 100, 1.0]],
             ['16', 1, 20, 'Dishwasher', 'dual', 'off', ['Dishwasher', 'laundry', 900, 1300, 0.95]],
             ['18', 1, 15, 'Alarms', 'none', 'must', ['Smoke and CO alarms', 'electronics', 12, 12, 0.9]],
@@ -150,12 +162,33 @@ final class DemoCircuits
 
         return match ($house) {
             'cottage' => [20, 100, self::circuits([$kitchen, $lights, $well, $range])],
-            'boathouse' => [12, 60, self::circuits([$kitchen, $lights, ['6', 1, 20, 'Bench', 'gfci', 'room', ['Bench tools', 'tool', 1100, 3000, 0.88]]])],
-            'flat' => [12, 60, self::circuits([$kitchen, ['6', 1, 15, 'Router and desk', 'afci', 'must', ['Router, desk', 'electronics', 110, 110, 0.95]], $range])],
-            'bakery' => [30, 200, self::circuits([$kitchen, $lights, $cooler, $router, ['9', 2, 40, 'Oven', 'none', 'off', ['Oven', 'cooking', 8000, 8000, 1.0]]])],
+            'boathouse' => [
+                12, 60,
+                self::circuits([$kitchen, $lights, ['6', 1, 20, 'Bench', 'gfci', 'room', ['Bench tools', 'tool', 1100, 3000, 0.88]]]),
+            ],
+            'flat' => [
+                12, 60,
+                self::circuits(
+                    [$kitchen, ['6', 1, 15, 'Router and desk', 'afci', 'must', ['Router, desk', 'electronics', 110, 110, 0.95]], $range]
+                ),
+            ],
+            'bakery' => [
+                30, 200,
+                self::circuits(
+                    [$kitchen, $lights, $cooler, $router, ['9', 2, 40, 'Oven', 'none', 'off', ['Oven', 'cooking', 8000, 8000, 1.0]]]
+                ),
+            ],
             'farm' => [40, 200, self::circuits([$kitchen, $lights, $router, $well, $furnace, $cooler, $range, $heater])],
             'clinic' => [30, 200, self::circuits([$kitchen, $lights, $router, $furnace, $oxygen, $heater])],
-            'well' => [8, 60, self::circuits([['5', 2, 30, 'Well pump', 'none', 'must', ['Well pump, 2 hp', 'pump', 2650, 9400, 0.85]], ['2', 1, 15, 'Controls and light', 'none', 'must', ['Controls', 'electronics', 60, 60, 0.9]]])],
+            'well' => [
+                8, 60,
+                self::circuits(
+                    [
+                        ['5', 2, 30, 'Well pump', 'none', 'must', ['Well pump, 2 hp', 'pump', 2650, 9400, 0.85]],
+                        ['2', 1, 15, 'Controls and light', 'none', 'must', ['Controls', 'electronics', 60, 60, 0.9]],
+                    ]
+                ),
+            ],
             default => [30, 150, self::circuits([$kitchen, $lights, $router, $sump, $furnace, $range, $heater, $counter])],
         };
     }
@@ -176,7 +209,12 @@ final class DemoCircuits
                 "$prefix$space", new Position((int) $space, $poles, Half::tryFrom(trim($space, '0123456789'))), $amps, $name,
                 Protection::from($protection), Role::from($role), '', keepOn: self::MUST_STAY_ON[$name] ?? '',
                 receptacleAmps: self::ONE_RECEPTACLE[$name] ?? null,
-                loads: array_map(fn (array $load, int $i): Load => new Load("$prefix$space-$i", $load[0], LoadKind::from($load[1]), (float) $load[2], (float) $load[3], $load[4]), $loads, array_keys($loads)),
+                loads: array_map(
+                    fn (array $load, int $i): Load => new Load(
+                        "$prefix$space-$i", $load[0], LoadKind::from($load[1]), (float) $load[2], (float) $load[3], $load[4],
+                    ),
+                    $loads, array_keys($loads),
+                ),
             );
         }
 

@@ -58,21 +58,34 @@ final class DemoJobs
     {
         return new JobFile(
             'Kestrel Gap goat dairy',
-            new Client('Orla and Emeric Dunne', '418 Kestrel Gap Road, Upper Tarn', '555-0142', 'dairy@kestrelgap.example', 'Windy ridge: outages last a day or two in winter. Milking at five and at five.'),
+            new Client(
+                'Orla and Emeric Dunne', '418 Kestrel Gap Road, Upper Tarn', '555-0142', 'dairy@kestrelgap.example',
+                'Windy ridge: outages last a day or two in winter. Milking at five and at five.',
+            ),
             self::authority('tarn-county'),
             self::generator($shop, 'badger-120', Fuel::Gasoline, 20.0),
             new WireRun(null, null, 50),
             new Service(
                 DisconnectPlace::Panel, [], 200,
                 [
-                    new Panel('main', 'Dairy panel', 42, PanelKind::Main, 200, true, 1, false, DemoCircuits::dairy(), bonded: true, tandemSpaces: SpaceList::parse('25-42')),
+                    new Panel(
+                        'main', 'Dairy panel', 42, PanelKind::Main, 200, true, 1, false, DemoCircuits::dairy(), bonded: true,
+                        tandemSpaces: SpaceList::parse('25-42'),
+                    ),
                 ],
                 self::answered(ExistingFault::NoLabels),
             ),
             new Site(0, 250, 15, 2350, 92, -12, 30, true, true),
             new Basis(demand: new DemandInputs(
                 DemandMethod::Existing, 240.0,
-                new Dwelling(2400, 2, 1, [['id' => 'water heater, house', 'va' => 4500.0], ['id' => 'water heater, dairy', 'va' => 4500.0], ['id' => 'dishwasher', 'va' => 1200.0], ['id' => 'deep well pump', 'va' => 2400.0]], [10000.0], [5000.0], heatPumpVa: 950.0, coolingVa: 950.0),
+                new Dwelling(
+                    2400, 2, 1,
+                    [
+                        ['id' => 'water heater, house', 'va' => 4500.0], ['id' => 'water heater, dairy', 'va' => 4500.0],
+                        ['id' => 'dishwasher', 'va' => 1200.0], ['id' => 'deep well pump', 'va' => 2400.0],
+                    ],
+                    [10000.0], [5000.0], heatPumpVa: 950.0, coolingVa: 950.0,
+                ),
             )),
         );
     }
@@ -81,7 +94,10 @@ final class DemoJobs
     {
         return new JobFile(
             'Salt Wharf row house',
-            new Client('Ines Halloran', '27 Salt Wharf Lane, Port Merrin', '555-0177', 'ines@saltwharf.example', 'No splices in panels in this town. The reef tank must not stand still for more than an hour.'),
+            new Client(
+                'Ines Halloran', '27 Salt Wharf Lane, Port Merrin', '555-0177', 'ines@saltwharf.example',
+                'No splices in panels in this town. The reef tank must not stand still for more than an hour.',
+            ),
             self::authority('port-merrin'),
             self::generator($shop, 'heron-65', Fuel::Gasoline, 20.0),
             new Connection('manual_switch'),
@@ -89,14 +105,20 @@ final class DemoJobs
             new Service(
                 DisconnectPlace::Meter, [new Disconnect('meter-disconnect', 'Meter disconnect', 100, true)], 100,
                 [
-                    new Panel('main', 'Cellar panel', 24, PanelKind::Main, 100, false, 1, false, DemoCircuits::rowHouse(), bonded: false, tandemSpaces: SpaceList::parse('none')),
+                    new Panel(
+                        'main', 'Cellar panel', 24, PanelKind::Main, 100, false, 1, false, DemoCircuits::rowHouse(), bonded: false,
+                        tandemSpaces: SpaceList::parse('none'),
+                    ),
                 ],
                 self::answered(ExistingFault::MaleCord, ExistingFault::CordLost),
             ),
             new Site(180, 0, 5, 10, 96, 4, 14, true, false),
             new Basis(demand: new DemandInputs(
                 DemandMethod::Optional, 240.0,
-                new Dwelling(1450, 2, 1, [['id' => 'dishwasher', 'va' => 1200.0], ['id' => 'sump pump', 'va' => 900.0]], [9600.0], [5000.0], coolingVa: 2400.0),
+                new Dwelling(
+                    1450, 2, 1, [['id' => 'dishwasher', 'va' => 1200.0], ['id' => 'sump pump', 'va' => 900.0]], [9600.0], [5000.0],
+                    coolingVa: 2400.0,
+                ),
             )),
         );
     }
@@ -105,22 +127,47 @@ final class DemoJobs
     {
         return new JobFile(
             'Lake Ansgar lodge',
-            new Client('Ansgar Lodge Cooperative', '9 North Shore Drive, Lake Ansgar', '555-0108', 'keeper@ansgarlodge.example', 'Deep snow from December to April. Propane tank buried on the lake side.'),
+            new Client(
+                'Ansgar Lodge Cooperative', '9 North Shore Drive, Lake Ansgar', '555-0108', 'keeper@ansgarlodge.example',
+                'Deep snow from December to April. Propane tank buried on the lake side.',
+            ),
             self::authority('north-district'),
             self::generator($shop, 'larch-48', Fuel::Propane, 25.0),
             new Service(
-                DisconnectPlace::Cabinet, [new Disconnect('east-disconnect', 'East disconnect', 200, true), new Disconnect('west-disconnect', 'West disconnect', 200, true)], 400,
+                DisconnectPlace::Cabinet,
                 [
-                    new Panel('east', 'East panel', 40, PanelKind::Main, 200, false, 1, false, DemoCircuits::lodgeEast(), 'east-disconnect', bonded: false, tandemSpaces: SpaceList::parse('21-24')),
-                    new Panel('west', 'West panel', 40, PanelKind::Main, 200, false, 1, false, DemoCircuits::lodgeWest(), 'west-disconnect', bonded: false, tandemSpaces: SpaceList::parse('none')),
-                    new Panel('kitchen', 'Kitchen panel', 20, PanelKind::Sub, null, false, 1, false, DemoCircuits::lodgeKitchen(), 'east', bonded: false, tandemSpaces: SpaceList::parse('none'), feederCircuit: 'c5'),
+                    new Disconnect('east-disconnect', 'East disconnect', 200, true),
+                    new Disconnect('west-disconnect', 'West disconnect', 200, true),
+                ],
+                400,
+                [
+                    new Panel(
+                        'east', 'East panel', 40, PanelKind::Main, 200, false, 1, false, DemoCircuits::lodgeEast(), 'east-disconnect',
+                        bonded: false, tandemSpaces: SpaceList::parse('21-24'),
+                    ),
+                    new Panel(
+                        'west', 'West panel', 40, PanelKind::Main, 200, false, 1, false, DemoCircuits::lodgeWest(), 'west-disconnect',
+                        bonded: false, tandemSpaces: SpaceList::parse('none'),
+                    ),
+                    new Panel(
+                        'kitchen', 'Kitchen panel', 20, PanelKind::Sub, null, false, 1, false, DemoCircuits::lodgeKitchen(), 'east',
+                        bonded: false, tandemSpaces: SpaceList::parse('none'), feederCircuit: 'c5',
+                    ),
                 ],
                 self::answered(ExistingFault::NoLabels),
             ),
             new Site(0, 1000, 0, 1180, 88, -34, 72, true, true),
             new Basis(demand: new DemandInputs(
                 DemandMethod::Standard, 240.0,
-                new Dwelling(5200, 4, 2, [['id' => 'walk-in cooler', 'va' => 1765.0], ['id' => 'dish line', 'va' => 2400.0], ['id' => 'well pump', 'va' => 3100.0], ['id' => 'septic lift pump', 'va' => 1730.0], ['id' => 'sauna', 'va' => 7500.0]], [12000.0, 12000.0], [5200.0], [7700.0], coolingVa: 1650.0, largestMotorVa: 3100.0),
+                new Dwelling(
+                    5200, 4, 2,
+                    [
+                        ['id' => 'walk-in cooler', 'va' => 1765.0], ['id' => 'dish line', 'va' => 2400.0],
+                        ['id' => 'well pump', 'va' => 3100.0], ['id' => 'septic lift pump', 'va' => 1730.0],
+                        ['id' => 'sauna', 'va' => 7500.0],
+                    ],
+                    [12000.0, 12000.0], [5200.0], [7700.0], coolingVa: 1650.0, largestMotorVa: 3100.0,
+                ),
             )),
         );
     }
@@ -132,17 +179,32 @@ final class DemoJobs
             ['Aldous cottage', 'Wren Aldous', '3 Mill Race, Upper Tarn', 'cottage', 'otter-60', Fuel::Gasoline, 'interlock', 412],
             ['Brackish Cove boathouse', 'Cove Rowing Club', 'Slip 4, Port Merrin', 'boathouse', 'finch-34', Fuel::Gasoline, 'cords', 388],
             ['Calloway duplex', 'Petra Calloway', '61 Lantern Street, Port Merrin', 'house', 'otter-80', Fuel::Propane, 'interlock', 371],
-            ['Dorrit bakery', 'Dorrit and Sons', '12 Market Row, Tarn Falls', 'bakery', 'badger-95', Fuel::NaturalGas, 'manual_switch', 340],
+            [
+                'Dorrit bakery', 'Dorrit and Sons', '12 Market Row, Tarn Falls', 'bakery', 'badger-95', Fuel::NaturalGas, 'manual_switch',
+                340,
+            ],
             ['Eskdale farmhouse', 'Marit Eskdale', '880 Ridge Road, Upper Tarn', 'farm', 'badger-95', Fuel::Gasoline, 'interlock', 322],
             ['Fennimore flat', 'Jules Fennimore', '5B Lantern Street, Port Merrin', 'flat', 'finch-22', Fuel::Gasoline, 'cords', 305],
-            ['Garrick veterinary', 'Dr. Ada Garrick', '40 County Road 9, Tarn Falls', 'clinic', 'badger-120', Fuel::Propane, 'interlock', 287],
+            [
+                'Garrick veterinary', 'Dr. Ada Garrick', '40 County Road 9, Tarn Falls', 'clinic', 'badger-120', Fuel::Propane,
+                'interlock', 287,
+            ],
             ['Hollin House', 'Bram Hollin', '17 Hollin Hill, Upper Tarn', 'house', 'stonecrop-14', Fuel::Propane, null, 260],
             ['Isherwood studio', 'Noor Isherwood', '2 Kiln Yard, Port Merrin', 'flat', 'finch-22-pair', Fuel::Gasoline, 'cords', 241],
-            ['Jessop orchard store', 'Jessop Orchards', '700 Orchard Lane, Tarn Falls', 'farm', 'heron-65-pair', Fuel::Gasoline, 'interlock', 219],
+            [
+                'Jessop orchard store', 'Jessop Orchards', '700 Orchard Lane, Tarn Falls', 'farm', 'heron-65-pair', Fuel::Gasoline,
+                'interlock', 219,
+            ],
             ['Kittering cabin', 'Lowell Kittering', 'Lot 12, Lake Ansgar', 'cottage', 'otter-45', Fuel::Gasoline, 'interlock', 198],
-            ['Lindqvist house', 'Maja Lindqvist', '33 Pilot Street, Port Merrin', 'house', 'otter-80', Fuel::Gasoline, 'manual_switch', 176],
+            [
+                'Lindqvist house', 'Maja Lindqvist', '33 Pilot Street, Port Merrin', 'house', 'otter-80', Fuel::Gasoline, 'manual_switch',
+                176,
+            ],
             ['Morrow tide house', 'Edda Morrow', '1 Breakwater, Port Merrin', 'house', null, null, null, 151],
-            ['Nettle Bank clinic', 'Nettle Bank Trust', '90 Bank Street, Tarn Falls', 'clinic', 'stonecrop-19', Fuel::NaturalGas, null, 133],
+            [
+                'Nettle Bank clinic', 'Nettle Bank Trust', '90 Bank Street, Tarn Falls', 'clinic', 'stonecrop-19', Fuel::NaturalGas, null,
+                133,
+            ],
             ['Oxley garage', 'Piers Oxley', '14 Foundry Lane, Tarn Falls', 'boathouse', 'otter-60', Fuel::Propane, 'interlock', 117],
             ['Pellow fish shed', 'Pellow Brothers', 'Quay 2, Port Merrin', 'bakery', 'badger-120', Fuel::Gasoline, 'interlock', 96],
             ['Quennell house', 'Iris Quennell', '8 Cedar Rise, Upper Tarn', 'house', 'heron-65', Fuel::Propane, 'interlock', 74],
@@ -159,8 +221,16 @@ final class DemoJobs
         return $jobs;
     }
 
-    private static function smallJob(Shop $shop, string $name, string $customer, string $address, string $house, ?string $machine, ?Fuel $fuel, ?string $way): JobFile
-    {
+    private static function smallJob(
+        Shop $shop,
+        string $name,
+        string $customer,
+        string $address,
+        string $house,
+        ?string $machine,
+        ?Fuel $fuel,
+        ?string $way,
+    ): JobFile {
         [$spaces, $mainAmps, $circuits] = DemoCircuits::small($house);
 
         return new JobFile(

@@ -58,16 +58,19 @@ final class DemoMeasuring
         foreach (self::circuits($job) as $key => $circuit) {
             if (isset($amps[$key])) {
                 $ratio = $circuit->runAmps() > 0 ? $circuit->startAmps() / $circuit->runAmps() : 1.0;
-                $measured[$key] = new Measured($circuit->leg(), $amps[$key], max($amps[$key], round(0.95 * $amps[$key] * $ratio, 1)), '2026-10-14');
+                $measured[$key] = new Measured(
+                    $circuit->leg(), $amps[$key], max($amps[$key], round(0.95 * $amps[$key] * $ratio, 1)), '2026-10-14',
+                );
             }
         }
-        JobEditor::change($job, $user, 'Measured one by one', fn (JobFile $file): JobFile => $file->with($file->service->with(panels: array_map(
+        $edit = fn (JobFile $file): JobFile => $file->with($file->service->with(panels: array_map(
             fn (Panel $panel): Panel => $panel->with(circuits: array_map(
                 fn (Circuit $circuit): Circuit => $circuit->with(measured: $measured[$circuit->id] ?? $circuit->measured),
                 $panel->circuits,
             )),
             $file->service->panels,
-        ))));
+        )));
+        JobEditor::change($job, $user, 'Measured one by one', $edit);
         $draws = array_map(fn (Measured $found): array => ['run_a' => $found->runAmps, 'start_a' => $found->startAmps], $measured);
         StandInClampMeter::of($job, fn (): JobFile => JobRows::read($job), [...$draws, ...$faults]);
     }
@@ -75,7 +78,9 @@ final class DemoMeasuring
     /** @return array<string, Circuit> by id */
     private static function circuits(Job $job): array
     {
-        return array_column(array_map(fn (Circuit $circuit): array => [$circuit->id, $circuit], JobRows::read($job)->drawingCircuits()), 1, 0);
+        return array_column(
+            array_map(fn (Circuit $circuit): array => [$circuit->id, $circuit], JobRows::read($job)->drawingCircuits()), 1, 0,
+        );
     }
 
     /** @param  array<string, int>  $switched  seconds after the beginning, by circuit */
@@ -83,11 +88,22 @@ final class DemoMeasuring
     {
         $circuits = self::circuits($job);
         $began = (CivilDay::number(2026, 10, 14) ?? 0) * 86_400_000 + $hour * 3_600_000 + 14_400_000;
-        $recording = Recording::query()->create(['job_id' => $job->id, 'key' => "demo$job->id", 'name' => $name, 'began_ms' => $began, 'ended' => true, 'inlet_a' => 50, 'buffer_a' => 4.0]);
+        $recording = Recording::query()->create(
+            [
+                'job_id' => $job->id, 'key' => "demo$job->id", 'name' => $name, 'began_ms' => $began, 'ended' => true, 'inlet_a' => 50,
+                'buffer_a' => 4.0,
+            ]
+        );
         $runs = [];
         foreach ($switched as $key => $second) {
             $circuit = $circuits[$key];
-            $runs[] = ['load' => new StandInLoad($key, $circuit->leg(), $circuit->measured->runAmps ?? $circuit->runAmps(), $circuit->measured->startAmps ?? $circuit->startAmps(), 1.2), 'onMs' => $second * 1000, 'offMs' => null];
+            $runs[] = [
+                'load' => new StandInLoad(
+                    $key, $circuit->leg(), $circuit->measured->runAmps ?? $circuit->runAmps(),
+                    $circuit->measured->startAmps ?? $circuit->startAmps(), 1.2,
+                ),
+                'onMs' => $second * 1000, 'offMs' => null,
+            ];
             RecordingRows::mark($recording, new Mark($second * 1000 + 400, $circuit->title().' on', $key));
         }
         $house = new StandInHouse($job->id, 1.6, 1.1, 0.03, false, $runs);
@@ -106,7 +122,15 @@ final class DemoMeasuring
             $chance = crc32("$job->id $i") % 1000 / 1000;
             $gap = $i >= 14_200 && $i < 14_212; // a storm
             if (! $gap) {
-                $series->add($start, $cold * ($nightW + ($hour >= 5 && $hour <= 7 || $hour >= 17 && $hour <= 21 ? $eveningW * (0.5 + 0.5 * $chance) : 0.35 * $eveningW * $chance ** 3)));
+                $series->add(
+                    $start,
+                    $cold * (
+                        $nightW + ($hour >= 5
+                            && $hour <= 7
+                            || $hour >= 17
+                            && $hour <= 21 ? $eveningW * (0.5 + 0.5 * $chance) : 0.35 * $eveningW * $chance ** 3)
+                    ),
+                );
             }
         }
         $year = $series->picture(Zone::Eastern, 900, 1.0, false);

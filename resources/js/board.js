@@ -27,7 +27,9 @@ function open(link) {
 
 /** One step over the board: within a column up and down, across it left and right. */
 export function move(key) {
-    const places = [...document.querySelectorAll('[data-board] a')].map((link) => ({ link, box: link.getBBox(), board: link.closest('[data-board]') }));
+    const places = [...document.querySelectorAll('[data-board] a')].map((link) => ({
+        link, box: link.getBBox(), board: link.closest('[data-board]'),
+    }));
     if (!places.length) return false;
     const now = places.find((place) => place.link.classList.contains('is-selected'));
     if (!now) {
@@ -56,7 +58,8 @@ export function setRole(digit) {
     if (!breaker || !roles[digit]) return false;
     const job = document.body.dataset.job;
     // The role it has is read when this change's turn comes: several keys may be on their way.
-    post(`/jobs/${job}/circuits/${encodeURIComponent(key)}/role`, { _method: 'PATCH', role: roles[digit], stage: document.querySelector('main').dataset.stageName },
+    const stage = document.querySelector('main').dataset.stageName;
+    post(`/jobs/${job}/circuits/${encodeURIComponent(key)}/role`, { _method: 'PATCH', role: roles[digit], stage },
         () => ({ role: document.getElementById(`c-${key}`)?.dataset.role ?? breaker.dataset.role }));
     return true;
 }

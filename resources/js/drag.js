@@ -45,7 +45,8 @@ function over(x, y) {
     target?.classList.add('is-target');
     drag.target = target;
     const { leg } = drag.breaker.dataset;
-    const words = leg === 'AB' ? 'legs A and B' : target?.dataset.leg === leg ? `still leg ${leg}` : `leg ${target?.dataset.leg}: its leg changes`;
+    const stays = target?.dataset.leg === leg ? `still leg ${leg}` : `leg ${target?.dataset.leg}: its leg changes`;
+    const words = leg === 'AB' ? 'legs A and B' : stays;
     drag.tip.textContent = target ? `Space ${target.dataset.space}, ${words}` : 'Drop it on a free space';
     drag.tip.style.transform = `translate(${Math.min(x + 14, innerWidth - 260)}px, ${y + 16}px)`;
 }
@@ -60,7 +61,8 @@ function drop() {
     if (!target) return;
     const key = breaker.dataset.at;
     select(key);
-    post(`/jobs/${document.body.dataset.job}/circuits/${encodeURIComponent(key)}/move`, { _method: 'PATCH', space: target.dataset.space, stage: 'survey' },
+    const url = `/jobs/${document.body.dataset.job}/circuits/${encodeURIComponent(key)}/move`;
+    post(url, { _method: 'PATCH', space: target.dataset.space, stage: 'survey' },
         () => ({ space: Number(document.getElementById(`c-${key}`)?.dataset.space ?? breaker.dataset.space) }));
 }
 

@@ -19,7 +19,8 @@ export function finder() {
             } else if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
                 event.preventDefault();
                 links[on]?.classList.remove('is-on');
-                links[(on + (event.key === 'ArrowDown' ? 1 : links.length - 1) + (on < 0 && event.key === 'ArrowUp' ? 1 : 0)) % links.length]?.classList.add('is-on');
+                const step = event.key === 'ArrowDown' ? 1 : links.length - (on < 0 ? 0 : 1);
+                links[(on + step) % links.length]?.classList.add('is-on');
             }
         },
     };

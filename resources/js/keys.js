@@ -10,7 +10,8 @@ export function startKeys() {
     document.addEventListener('keydown', (event) => {
         if (event.ctrlKey || event.metaKey || event.target.closest('input, textarea, select, dialog')) return;
         if (event.altKey) {
-            if ((event.key === 'ArrowUp' || event.key === 'ArrowDown') && moveBreaker(event.key === 'ArrowUp' ? -1 : 1)) event.preventDefault();
+            const isMove = event.key === 'ArrowUp' || event.key === 'ArrowDown';
+            if (isMove && moveBreaker(event.key === 'ArrowUp' ? -1 : 1)) event.preventDefault();
             return;
         }
         if (act(event)) event.preventDefault();

@@ -26,7 +26,9 @@ export function post(url, fields, was) {
 export async function refresh(form) {
     await queue;
     try {
-        const response = await fetch(form.action, { method: 'POST', body: new FormData(form), headers: { Accept: 'text/html, application/json' } });
+        const response = await fetch(form.action, {
+            method: 'POST', body: new FormData(form), headers: { Accept: 'text/html, application/json' },
+        });
         if (!response.ok) return refused(response, form.id);
         const page = new DOMParser().parseFromString(await response.text(), 'text/html');
         if (!page.getElementById('page')) return location.assign(response.url);
@@ -59,7 +61,8 @@ async function deliver({ url, id, data }) {
     const was = live?.querySelector('input[name="was"]');
     if (was) data.set('was', was.value);
     const response = await fetch(url, {
-        method: 'POST', body: data, headers: { 'X-Parts': '1', 'X-Requested-With': 'XMLHttpRequest', Accept: 'application/json, text/html' },
+        method: 'POST', body: data,
+        headers: { 'X-Parts': '1', 'X-Requested-With': 'XMLHttpRequest', Accept: 'application/json, text/html' },
     });
     if (response.redirected) return location.assign(response.url);
     if (!response.ok) return refused(response, id);
@@ -132,7 +135,8 @@ export function selected() { return at; }
 export function select(key) { at = key; mark(key); }
 
 function mark(key) {
-    document.querySelectorAll('.breaker.is-selected, .free.is-selected, tr.is-selected').forEach((each) => each.classList.remove('is-selected'));
+    document.querySelectorAll('.breaker.is-selected, .free.is-selected, tr.is-selected')
+        .forEach((each) => each.classList.remove('is-selected'));
     if (!key) return;
     document.getElementById(`c-${key}`)?.classList.add('is-selected');
     document.getElementById(`row-${key}`)?.classList.add('is-selected');
@@ -148,5 +152,8 @@ export function toast(text, bad = false) {
         place.classList.toggle('is-bad', bad);
     }
     clearTimeout(hiding);
-    hiding = setTimeout(() => { place.textContent = ''; place.classList.remove('is-bad'); }, bad || place.querySelector('form') ? 12000 : 3500);
+    hiding = setTimeout(() => {
+        place.textContent = '';
+        place.classList.remove('is-bad');
+    }, bad || place.querySelector('form') ? 12000 : 3500);
 }

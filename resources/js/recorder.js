@@ -19,12 +19,16 @@ export function startRecorder() {
     rec = {
         place, store, began: Number(place.dataset.began), inlet: Number(place.dataset.inlet),
         last: Number(place.dataset.last), pending: read(`${store}-readings`), marks: read(`${store}-marks`),
-        seen: [], shown: [], peak: { a: Number(place.dataset.peakA), b: Number(place.dataset.peakB) }, scale: LEAST_SCALE_A, stopped: false, dirty: false, unsaved: 0,
+        seen: [], shown: [], peak: { a: Number(place.dataset.peakA), b: Number(place.dataset.peakB) },
+        scale: LEAST_SCALE_A, stopped: false, dirty: false, unsaved: 0,
     };
     for (const [at] of rec.pending) rec.last = Math.max(rec.last, at);
     document.getElementById('mark-form').addEventListener('submit', (event) => { event.preventDefault(); mark(); });
     document.addEventListener('keydown', (event) => {
-        if (event.key === 'm' && !event.ctrlKey && !event.metaKey && !event.target.closest('input, select, textarea, dialog')) { event.preventDefault(); mark(); }
+        const isTyping = event.target.closest('input, select, textarea, dialog');
+        if (event.key !== 'm' || event.ctrlKey || event.metaKey || isTyping) return;
+        event.preventDefault();
+        mark();
     });
     document.querySelector('form[data-stop]')?.addEventListener('submit', stop);
     window.addEventListener('pagehide', keep);
@@ -47,7 +51,8 @@ function keep() {
 async function ask() {
     if (rec.stopped) return;
     try {
-        const response = await fetch(`${rec.place.dataset.meter}?since=${rec.began + rec.last}`, { headers: { Accept: 'application/json' } });
+        const since = rec.began + rec.last;
+        const response = await fetch(`${rec.place.dataset.meter}?since=${since}`, { headers: { Accept: 'application/json' } });
         if (response.status === 401 || response.redirected) state(SIGNED_OUT);
         else if (!response.ok) throw new Error('meter');
         else take((await response.json()).readings);
@@ -90,15 +95,22 @@ async function deliver() {
             if (rec.pending.length >= MOST_AT_ONCE) again = 0;
         }
     } catch (error) {
-        state(error.message === '401' || error.message === '419' ? SIGNED_OUT : `${rec.pending.length} readings kept in this browser; sending again`);
+        const isOut = error.message === '401' || error.message === '419';
+        state(isOut ? SIGNED_OUT : `${rec.pending.length} readings kept in this browser; sending again`);
         again = 2 * SEND_MS;
-        if (error.message === '422' || error.message === '409') { rec.stopped = true; return state('the server refuses these readings: the recording may have been removed'); }
+        if (error.message === '422' || error.message === '409') {
+            rec.stopped = true;
+            return state('the server refuses these readings: the recording may have been removed');
+        }
     }
     if (!rec.stopped || rec.pending.length || rec.marks.length) setTimeout(deliver, again);
 }
 
 async function send(url, body) {
-    const response = await fetch(url, { method: 'POST', body: JSON.stringify(body), headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-CSRF-TOKEN': token() } });
+    const response = await fetch(url, {
+        method: 'POST', body: JSON.stringify(body),
+        headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-CSRF-TOKEN': token() },
+    });
     if (!response.ok || response.redirected) throw new Error(String(response.redirected ? 401 : response.status));
     return response.json();
 }
@@ -107,7 +119,8 @@ function mark() {
     const form = document.getElementById('mark-form');
     const select = form.elements.circuit;
     const circuit = select.value || null;
-    const said = form.elements.said.value.trim() || (circuit ? `${select.selectedOptions[0].textContent.replace(/, legs? .*$/, '')} on` : 'mark');
+    const named = circuit ? `${select.selectedOptions[0].textContent.replace(/, legs? .*$/, '')} on` : 'mark';
+    const said = form.elements.said.value.trim() || named;
     const made = { at_ms: Math.max(0, rec.last), said: said.slice(0, 100), circuit };
     rec.marks.push(made);
     rec.shown.push(made);
@@ -166,7 +179,10 @@ function draw() {
 function trace(canvas) {
     const ratio = window.devicePixelRatio || 1;
     const box = canvas.getBoundingClientRect();
-    if (canvas.width !== Math.round(box.width * ratio)) { canvas.width = Math.round(box.width * ratio); canvas.height = Math.round(240 * ratio); }
+    if (canvas.width !== Math.round(box.width * ratio)) {
+        canvas.width = Math.round(box.width * ratio);
+        canvas.height = Math.round(240 * ratio);
+    }
     const pen = canvas.getContext('2d');
     pen.setTransform(ratio, 0, 0, ratio, 0, 0);
     const [width, height, left, foot] = [box.width, 240, 46, 22];
@@ -191,7 +207,10 @@ function trace(canvas) {
         pen.fillText(String(amps), left - 8, y(amps) + 5);
     }
     pen.textAlign = 'center';
-    for (let at = Math.ceil(Math.max(0, from) / 10_000) * 10_000; at <= rec.last; at += 10_000) pen.fillText(`${Math.floor(at / 60_000)}:${String(at / 1000 % 60).padStart(2, '0')}`, x(at), height - 4);
+    for (let at = Math.ceil(Math.max(0, from) / 10_000) * 10_000; at <= rec.last; at += 10_000) {
+        const seconds = String(at / 1000 % 60).padStart(2, '0');
+        pen.fillText(`${Math.floor(at / 60_000)}:${seconds}`, x(at), height - 4);
+    }
     if (rec.inlet < rec.scale) {
         pen.strokeStyle = colour('--danger'); pen.lineWidth = 2;
         pen.beginPath(); pen.moveTo(left, y(rec.inlet)); pen.lineTo(width, y(rec.inlet)); pen.stroke();

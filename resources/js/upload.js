@@ -39,7 +39,8 @@ async function photos(form, files, name) {
     const fresh = document.getElementById(form.closest('[id]').id)?.querySelector('[data-error]') ?? place;
     fresh.textContent = refusals.join(' ');
     const added = files.length - refusals.length;
-    toast(refusals.length ? `${added} of ${files.length} added. ${refusals.join(' ')}` : added === 1 ? 'Photo added' : `${added} photos added`, refusals.length > 0);
+    const good = added === 1 ? 'Photo added' : `${added} photos added`;
+    toast(refusals.length ? `${added} of ${files.length} added. ${refusals.join(' ')}` : good, refusals.length > 0);
 }
 
 function reason(answer, file) {

@@ -15,7 +15,10 @@ function seriousFaults(Browser $browser, bool $atNight): array
         const done = arguments[arguments.length - 1], atNight = arguments[0], faults = [];
         const look = async (theme, options) => (await axe.run(document, { resultTypes: ['violations'], ...options })).violations
             .filter((v) => v.impact === 'serious' || v.impact === 'critical')
-            .forEach((v) => faults.push(`${theme} ${v.id}: ${v.nodes.slice(0, 3).map((n) => n.html.slice(0, 120) + ' ' + (n.any[0]?.message ?? '')).join(' | ')}`));
+            .forEach((v) => {
+                const nodes = v.nodes.slice(0, 3).map((n) => n.html.slice(0, 120) + ' ' + (n.any[0]?.message ?? ''));
+                faults.push(`${theme} ${v.id}: ${nodes.join(' | ')}`);
+            });
         (async () => {
             await look('day', {});
             if (atNight) {
@@ -47,8 +50,16 @@ it('has no serious fault on any page', function (int $width, int $height, bool $
     foreach ($width > 1000 ? ['Kestrel', 'Salt', 'Lake+Ansgar+lodge', 'Morrow'] : ['Kestrel'] as $name) {
         $browser->visit("/?q=$name");
         $id = basename((string) parse_url($browser->attribute('.job-card', 'href'), PHP_URL_PATH));
-        foreach (['survey', 'survey?at=c5', 'survey?panel=main&space=42', 'loads', 'loads?at=c5', 'size', 'connect', 'wire', 'run', 'card', 'schedule', 'demand', 'rules', 'recordings', "recordings/demo$id", 'intervals', 'schools', 'meter'] as $stage) {
-            if ($name === 'Kestrel' || in_array($stage, ['survey', 'size', 'connect', 'run'], true) && $name !== 'Morrow' || $stage === 'survey') {
+        foreach (
+            [
+                'survey', 'survey?at=c5', 'survey?panel=main&space=42', 'loads', 'loads?at=c5', 'size', 'connect', 'wire', 'run', 'card',
+                'schedule', 'demand', 'rules', 'recordings', "recordings/demo$id", 'intervals', 'schools', 'meter',
+            ] as $stage
+        ) {
+            if ($name === 'Kestrel'
+                || in_array($stage, ['survey', 'size', 'connect', 'run'], true)
+                && $name !== 'Morrow'
+                || $stage === 'survey') {
                 $look("/jobs/$id/$stage", $name !== 'Kestrel');
             }
         }
@@ -62,11 +73,28 @@ it('has no serious fault on any page', function (int $width, int $height, bool $
 
 it('fits every page into a narrow screen without sideways scrolling', function () {
     $browser = Browser::open();
-    $browser->web->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Emulation.setDeviceMetricsOverride', 'params' => ['width' => 390, 'height' => 844, 'deviceScaleFactor' => 1, 'mobile' => false]]);
+    $browser->web->executeCustomCommand(
+        '/session/:sessionId/goog/cdp/execute', 'POST',
+        [
+            'cmd' => 'Emulation.setDeviceMetricsOverride',
+            'params' => ['width' => 390, 'height' => 844, 'deviceScaleFactor' => 1, 'mobile' => false],
+        ],
+    );
     $browser->signIn()->visit('/?q=Kestrel');
     $id = basename((string) parse_url($browser->attribute('.job-card', 'href'), PHP_URL_PATH));
     $wide = [];
-    foreach (['/', '/account', '/catalogue', ...array_map(fn ($s) => "/jobs/$id/$s", ['survey', 'loads?at=c5', 'size', 'connect', 'wire', 'run', 'card', 'schedule', 'demand', 'recordings', "recordings/demo$id", 'intervals', 'schools', 'meter'])] as $path) {
+    foreach (
+        [
+            '/', '/account', '/catalogue',
+            ...array_map(
+                fn ($s) => "/jobs/$id/$s",
+                [
+                    'survey', 'loads?at=c5', 'size', 'connect', 'wire', 'run', 'card', 'schedule', 'demand', 'recordings',
+                    "recordings/demo$id", 'intervals', 'schools', 'meter',
+                ],
+            ),
+        ] as $path
+    ) {
         $browser->visit($path);
         $over = $browser->run('return document.documentElement.scrollWidth - window.innerWidth');
         if ($over > 0) {

@@ -12,7 +12,11 @@ afterEach(fn () => $this->browser->close());
 it('goes from a spreadsheet to a switching card', function () {
     $csv = tempnam(sys_get_temp_dir(), 'schedule').'.csv';
     file_put_contents($csv, Houses::schedule42());
-    $b = $this->browser->signIn()->type('#new-name', 'Walk house')->type('#new-customer', 'W. Alker')->click('#new-job button')->see('What is there');
+    $b = $this->browser->signIn()
+        ->type('#new-name', 'Walk house')
+        ->type('#new-customer', 'W. Alker')
+        ->click('#new-job button')
+        ->see('What is there');
 
     $b->click('a[href$="/schedule"]')->see('Bring in a panel schedule');
     $b->attach('#schedule-file', $csv);
@@ -41,7 +45,10 @@ it('goes from a spreadsheet to a switching card', function () {
     $b->press('[')->see('What is there');
     $b->visit(strtok($b->path(), '?'))->type('#p0-main', '200')->press(WebDriverKeys::TAB)->see('Saved');
     $b->choose('#p0-listed', '1')->see('Saved')->choose('#p0-mwbc', '0');
-    $b->until(fn () => $b->run('return document.getElementById("p0-mwbc").form.elements.was.value.includes(\'"has_multiwire":false\')'), 'the answer to be saved');
+    $b->until(
+        fn () => $b->run('return document.getElementById("p0-mwbc").form.elements.was.value.includes(\'"has_multiwire":false\')'),
+        'the answer to be saved',
+    );
 
     $b->click('.stage-head h1')->press(']')->see('What must run')->press(']')->see('Which machine holds');
     // The cheapest bonds its neutral, and the card would stay a draft: this one's floats.
@@ -66,7 +73,8 @@ it('asks nothing of any other host, and little of the wire', function () {
     $id = basename((string) parse_url($this->browser->attribute('.job-card', 'href'), PHP_URL_PATH));
     $fresh = Browser::open()->signIn();
     $fresh->visit("/jobs/$id/loads");
-    $entries = $fresh->run('return performance.getEntriesByType("resource").concat(performance.getEntriesByType("navigation")).map(e => [e.name, e.encodedBodySize])');
+    $entries = $fresh->run('return performance.getEntriesByType("resource").concat(performance.getEntriesByType("navigation")).map(e '
+        .'=> [e.name, e.encodedBodySize])');
     $fresh->close();
     expect(array_sum(array_column($entries, 1)))->toBeLessThan(250_000);
     foreach (array_column($entries, 0) as $address) {

@@ -8,7 +8,12 @@ use Tests\Support\SourceFile;
 const PURE_EXTENSIONS = ['Core', 'standard', 'mbstring', 'pcre', 'json', 'ctype'];
 
 /** Functions of those extensions that know a clock, chance, a file, a process, the environment or the output. */
-const IMPURE_FUNCTIONS = '/^(time|microtime|hrtime|sleep|usleep|uniqid|rand|random_|mt_|lcg_|shuffle$|str_shuffle|array_rand|file|fopen|f(get|put|read|write|close|seek|lock)|readfile|tmpfile|tempnam|touch|unlink|rename|copy$|mkdir|rmdir|glob$|scandir|opendir|dir$|stat$|is_(file|dir|readable|writable|link)|stream_|socket_|fsockopen|gethost|dns_|exec|shell_|system|passthru|proc_|popen|getenv|putenv|ini_|set_|header|setcookie|mail$|print_r|var_dump|var_export|debug_|error_|trigger_error|ob_|register_|call_user_func|func_get_args|extract$|compact$|eval)/';
+const IMPURE_FUNCTIONS = '/^('
+    .'time|microtime|hrtime|sleep|usleep|uniqid|rand|random_|mt_|lcg_|shuffle$|str_shuffle|array_rand|file|fopen|'
+    .'f(get|put|read|write|close|seek|lock)|readfile|tmpfile|tempnam|touch|unlink|rename|copy$|mkdir|rmdir|glob$|'
+    .'scandir|opendir|dir$|stat$|is_(file|dir|readable|writable|link)|stream_|socket_|fsockopen|gethost|dns_|exec|'
+    .'shell_|system|passthru|proc_|popen|getenv|putenv|ini_|set_|header|setcookie|mail$|print_r|var_dump|var_export|'
+    .'debug_|error_|trigger_error|ob_|register_|call_user_func|func_get_args|extract$|compact$|eval)/';
 
 $core = SourceFile::under('core');
 
@@ -16,7 +21,10 @@ it('lets the core know nothing but itself', function () use ($core) {
     $strange = [];
     foreach ($core as $file) {
         foreach ($file->names() as $name) {
-            if (! str_starts_with($name, 'Underpin\\') && ! in_array($name, ['BackedEnum', 'DateTimeZone', 'DomainException', 'JsonException', 'LogicException', 'stdClass'], true)) {
+            if (! str_starts_with($name, 'Underpin\\')
+                && ! in_array(
+                    $name, ['BackedEnum', 'DateTimeZone', 'DomainException', 'JsonException', 'LogicException', 'stdClass'], true,
+                )) {
                 $strange[] = "$file->path: $name";
             }
         }
@@ -28,16 +36,21 @@ it('lets the core read no clock, chance, file, environment or output', function 
     $strange = [];
     foreach ($core as $file) {
         foreach ($file->calls() as $function) {
-            $pure = function_exists($function) && ($function === 'checkdate' || in_array((new ReflectionFunction($function))->getExtensionName(), PURE_EXTENSIONS, true));
+            $pure = function_exists($function)
+                && ($function === 'checkdate' || in_array((new ReflectionFunction($function))->getExtensionName(), PURE_EXTENSIONS, true));
             if (! $pure || preg_match(IMPURE_FUNCTIONS, $function) === 1) {
                 $strange[] = "$file->path: $function()";
             }
         }
-        foreach ($file->words([T_ECHO, T_PRINT, T_EXIT, T_EVAL, T_INCLUDE, T_INCLUDE_ONCE, T_REQUIRE, T_REQUIRE_ONCE, T_GLOBAL, T_INLINE_HTML]) as $word) {
+        foreach (
+            $file->words(
+                [T_ECHO, T_PRINT, T_EXIT, T_EVAL, T_INCLUDE, T_INCLUDE_ONCE, T_REQUIRE, T_REQUIRE_ONCE, T_GLOBAL, T_INLINE_HTML]
+            ) as $word
+        ) {
             $strange[] = "$file->path: $word";
         }
         foreach ($file->words([T_VARIABLE]) as $variable) {
-            if (in_array($variable, ['$_GET', '$_POST', '$_SERVER', '$_ENV', '$_COOKIE', '$_FILES', '$_REQUEST', '$_SESSION', '$GLOBALS'], true)) {
+            if ($variable === '$GLOBALS' || preg_match('/^\$_(GET|POST|SERVER|ENV|COOKIE|FILES|REQUEST|SESSION)$/', $variable) === 1) {
                 $strange[] = "$file->path: $variable";
             }
         }
@@ -46,7 +59,11 @@ it('lets the core read no clock, chance, file, environment or output', function 
 });
 
 it('sees what it looks for', function () {
-    $file = new SourceFile('here', '<?php use DateTimeImmutable; use Illuminate\Support\Str; echo time() . \Carbon\Carbon::now()->format(1) . $_GET["a"]; new \PDO("x"); function own() {}');
+    $file = new SourceFile(
+        'here',
+        '<?php use DateTimeImmutable; use Illuminate\Support\Str; echo time() . \Carbon\Carbon::now()->format(1) . $_GET["a"]; '
+            .'new \PDO("x"); function own() {}',
+    );
     expect($file->names())->toContain('DateTimeImmutable', 'Illuminate\Support\Str', 'Carbon\Carbon', 'PDO')
         ->and($file->calls())->toBe(['time'])
         ->and($file->words([T_ECHO]))->toBe(['echo']);

@@ -63,13 +63,18 @@ it('takes at most 20, within two seconds however awkward', function () {
     $began = hrtime(true);
     $set = BestSet::choose(5.5, 5.5, $loads);
     expect((hrtime(true) - $began) / 1e9)->toBeLessThan(2.0)->and($set->worth)->toBe(10.0);
-    expect(fn () => BestSet::choose(1, 1, [...$loads, new Candidate('one more', Leg::A, 1, 1)]))->toThrow(fn (Refused $r) => expect($r->field)->toBe('loads'));
+    expect(
+        fn () => BestSet::choose(1, 1, [...$loads, new Candidate('one more', Leg::A, 1, 1)])
+    )->toThrow(fn (Refused $r) => expect($r->field)->toBe('loads'));
     expect(fn () => BestSet::choose(-1, 1, []))->toThrow(fn (Refused $r) => expect($r->field)->toBe('limit_a_amps'));
 });
 
 it('says the same over the command contract', function () {
     expect(calc('best-set', ['limit_a_amps' => 15, 'limit_b_amps' => 15, 'loads' => [
-        ['id' => 'pump', 'leg' => 'AB', 'amps' => 10, 'worth' => 5], ['id' => 'fridge', 'leg' => 'A', 'amps' => 6, 'worth' => 4], ['id' => 'lights', 'leg' => 'B', 'amps' => 4, 'worth' => 2],
+        ['id' => 'pump', 'leg' => 'AB', 'amps' => 10, 'worth' => 5], ['id' => 'fridge', 'leg' => 'A', 'amps' => 6, 'worth' => 4],
+        ['id' => 'lights', 'leg' => 'B', 'amps' => 4, 'worth' => 2],
     ]]))->toBe(['run' => ['pump', 'lights'], 'worth' => 7.0, 'a_amps' => 10.0, 'b_amps' => 14.0]);
-    expect(calc('best-set', ['limit_a_amps' => 1, 'limit_b_amps' => 1, 'loads' => []]))->toBe(['run' => [], 'worth' => 0.0, 'a_amps' => 0.0, 'b_amps' => 0.0]);
+    expect(
+        calc('best-set', ['limit_a_amps' => 1, 'limit_b_amps' => 1, 'loads' => []])
+    )->toBe(['run' => [], 'worth' => 0.0, 'a_amps' => 0.0, 'b_amps' => 0.0]);
 });

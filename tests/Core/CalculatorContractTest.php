@@ -15,7 +15,10 @@ it('answers an object with an object and an array with an array in the same orde
 });
 
 it('computes the other cases when one is refused', function () use ($circuit) {
-    $run = Calculators::run(Calculators::named('legs'), json_encode([['circuits' => [$circuit]], 7, ['circuits' => [['id' => 'x', 'leg' => 'C', 'watts' => 1]]]]));
+    $run = Calculators::run(
+        Calculators::named('legs'),
+        json_encode([['circuits' => [$circuit]], 7, ['circuits' => [['id' => 'x', 'leg' => 'C', 'watts' => 1]]]]),
+    );
     expect($run->anyRefused)->toBeTrue()
         ->and($run->output[0]['a_amps'])->toBe(1.0)
         ->and($run->output[1]['error']['field'])->toBe('')
@@ -63,6 +66,8 @@ it('knows its calculators by name and describes each with a source', function ()
 });
 
 it('gives ids back as the same strings, even when they look like numbers', function () {
-    $loads = [['id' => '007', 'leg' => 'A', 'run_amps' => 1, 'start_amps' => 2], ['id' => '7', 'leg' => 'A', 'run_amps' => 1, 'start_amps' => 5]];
+    $loads = [
+        ['id' => '007', 'leg' => 'A', 'run_amps' => 1, 'start_amps' => 2], ['id' => '7', 'leg' => 'A', 'run_amps' => 1, 'start_amps' => 5],
+    ];
     expect(calc('start-order', ['loads' => $loads])['order'])->toBe(['7', '007']);
 });

@@ -32,18 +32,37 @@ function lodge(?bool $barnBond = false): Job
     return Houses::job(
         'Lodge', serviceAmps: 400,
         panels: [
-            new Panel('east', 'East', 20, PanelKind::Main, 200, true, 1, false, [Houses::circuit('5', 2, Role::Off, name: 'Barn feeder', amps: 60), Houses::circuit('2', 1, Role::Must, 120, 120, name: 'Lights')], 'd1', bonded: false),
-            new Panel('west', 'West', 20, PanelKind::Main, 200, circuits: [Houses::circuit('9', 1, Role::Must, 240, 240, name: 'Fans')], fedFrom: 'd2', bonded: false),
-            new Panel('barn', 'Barn', 12, PanelKind::Sub, null, circuits: [Houses::circuit('1', 1, Role::Must, 600, 1800, LoadKind::Pump, 'Barn pump')], fedFrom: 'east', bonded: $barnBond, feederCircuit: 'c5'),
+            new Panel(
+                'east', 'East', 20, PanelKind::Main, 200, true, 1, false,
+                [
+                    Houses::circuit('5', 2, Role::Off, name: 'Barn feeder', amps: 60),
+                    Houses::circuit('2', 1, Role::Must, 120, 120, name: 'Lights'),
+                ],
+                'd1', bonded: false,
+            ),
+            new Panel(
+                'west', 'West', 20, PanelKind::Main, 200, circuits: [Houses::circuit('9', 1, Role::Must, 240, 240, name: 'Fans')],
+                fedFrom: 'd2', bonded: false,
+            ),
+            new Panel(
+                'barn', 'Barn', 12, PanelKind::Sub, null,
+                circuits: [Houses::circuit('1', 1, Role::Must, 600, 1800, LoadKind::Pump, 'Barn pump')], fedFrom: 'east',
+                bonded: $barnBond, feederCircuit: 'c5',
+            ),
         ],
         connection: 'interlock',
-        service: new Service(DisconnectPlace::Cabinet, [new Disconnect('d1', 'East disconnect', 200, true), new Disconnect('d2', 'West disconnect', 200, true)]),
+        service: new Service(
+            DisconnectPlace::Cabinet,
+            [new Disconnect('d1', 'East disconnect', 200, true), new Disconnect('d2', 'West disconnect', 200, true)],
+        ),
     );
 }
 
 it('orders the chain from the utility to every panel', function () {
     $chain = Distribution::of(lodge());
-    expect(array_map(fn (DistributionPoint $n) => [$n->id, $n->parent, $n->depth, $n->feederAmps, $n->offAmps, $n->isService], $chain->nodes))->toBe([
+    expect(
+        array_map(fn (DistributionPoint $n) => [$n->id, $n->parent, $n->depth, $n->feederAmps, $n->offAmps, $n->isService], $chain->nodes)
+    )->toBe([
         ['', null, 0, null, null, false], ['d1', '', 1, null, 200, true], ['d2', '', 1, null, 200, true],
         ['east', 'd1', 2, null, 200, false], ['barn', 'east', 3, 60, null, false], ['west', 'd2', 2, null, 200, false],
     ])->and($chain->behind('d1'))->toBe(['d1', 'east', 'barn'])->and($chain->behind('barn'))->toBe(['barn']);
@@ -52,7 +71,8 @@ it('orders the chain from the utility to every panel', function () {
 it('says what stays live ahead of each switch', function (string $id, string $said) {
     expect(Distribution::of(lodge())->node($id)?->stillLive)->toContain($said);
 })->with([
-    ['d1', 'back to the utility'], ['east', 'until East disconnect is off'], ['barn', 'its feeder\'s breaker (60 A) in East'], ['', 'Only the utility'],
+    ['d1', 'back to the utility'], ['east', 'until East disconnect is off'], ['barn', 'its feeder\'s breaker (60 A) in East'],
+    ['', 'Only the utility'],
 ]);
 
 it('takes the one panel\'s main for the service disconnect, and one at the meter for that of every panel', function () {
@@ -66,26 +86,43 @@ it('takes the one panel\'s main for the service disconnect, and one at the meter
 });
 
 it('finds a bond behind the service, and a service without one', function () {
-    $codes = fn (Job $job) => array_map(fn ($f) => $f->code->value, array_filter(Review::of($job)->findings, fn ($f) => $f->stage === StageKey::Survey));
-    expect($codes(lodge(true)))->toContain('NEUTRAL_IN_SUBPANEL')->and($codes(lodge()))->not->toContain('NEUTRAL_IN_SUBPANEL')->not->toContain('NO_SERVICE_BOND');
-    $unbonded = Houses::job('x', panels: [new Panel('p', 'P', 20, mainAmps: 200, bonded: false)], service: new Service(DisconnectPlace::Panel));
+    $codes = fn (Job $job) => array_map(
+        fn ($f) => $f->code->value, array_filter(Review::of($job)->findings, fn ($f) => $f->stage === StageKey::Survey),
+    );
+    expect($codes(lodge(true)))->toContain('NEUTRAL_IN_SUBPANEL')
+        ->and($codes(lodge()))->not->toContain('NEUTRAL_IN_SUBPANEL')->not->toContain('NO_SERVICE_BOND');
+    $unbonded = Houses::job(
+        'x', panels: [new Panel('p', 'P', 20, mainAmps: 200, bonded: false)], service: new Service(DisconnectPlace::Panel),
+    );
     expect($codes($unbonded))->toContain('NO_SERVICE_BOND');
     $unlooked = Houses::job('x', panels: [new Panel('p', 'P', 20, mainAmps: 200)], service: new Service(DisconnectPlace::Panel));
     expect($codes($unlooked))->not->toContain('NO_SERVICE_BOND')
-        ->and(StageReport::of(Stages::standard()->get(StageKey::Survey), Review::of($unlooked))->missing)->toContain('Where neutral and ground are bonded.');
+        ->and(
+            StageReport::of(Stages::standard()->get(StageKey::Survey), Review::of($unlooked))->missing
+        )->toContain('Where neutral and ground are bonded.');
 });
 
 it('asks for what the chain still misses', function () {
-    $job = Houses::job('x', serviceAmps: 400, panels: [new Panel('a', 'A', 20, mainAmps: 200), new Panel('s', 'Shed', 12, PanelKind::Sub), new Panel('t', 'Stable', 12, PanelKind::Sub, fedFrom: 'a')]);
+    $job = Houses::job(
+        'x', serviceAmps: 400,
+        panels: [
+            new Panel('a', 'A', 20, mainAmps: 200), new Panel('s', 'Shed', 12, PanelKind::Sub),
+            new Panel('t', 'Stable', 12, PanelKind::Sub, fedFrom: 'a'),
+        ],
+    );
     expect(StageReport::of(Stages::standard()->get(StageKey::Survey), Review::of($job))->missing)
-        ->toContain('Where the service is switched off.')->toContain('What feeds Shed.')->toContain('The breaker of the feeder to Stable.')->not->toContain('What feeds Stable.');
+        ->toContain('Where the service is switched off.')
+        ->toContain('What feeds Shed.')
+        ->toContain('The breaker of the feeder to Stable.')
+        ->not->toContain('What feeds Stable.');
 });
 
 it('refuses a chain that is none', function (array $feeds, string $field) {
     $panels = array_map(fn (string $id, string $from) => new Panel($id, strtoupper($id), 12, fedFrom: $from), array_keys($feeds), $feeds);
     expect(fn () => Feeders::guard(new Service, $panels))->toThrow(fn (Refused $refused) => expect($refused->field)->toBe($field));
 })->with([
-    'itself' => [['a' => 'a'], 'panels.0.fed_from'], 'a ring' => [['a' => 'b', 'b' => 'c', 'c' => 'a'], 'panels.0.fed_from'], 'nothing there' => [['a' => '', 'b' => 'z'], 'panels.1.fed_from'],
+    'itself' => [['a' => 'a'], 'panels.0.fed_from'], 'a ring' => [['a' => 'b', 'b' => 'c', 'c' => 'a'], 'panels.0.fed_from'],
+    'nothing there' => [['a' => '', 'b' => 'z'], 'panels.1.fed_from'],
 ]);
 
 it('stands any name for a panel, but not one name for two boxes', function () {
@@ -95,16 +132,22 @@ it('stands any name for a panel, but not one name for two boxes', function () {
         Feeders::guard($service, $panels($id));
         expect((new Distribution($service, $panels($id)))->behind('d'))->toBe(['d', $id, 'q']);
     }
-    expect(fn () => Feeders::guard($service, [new Panel('d', 'P', 12)]))->toThrow(fn (Refused $refused) => expect($refused->field)->toBe('service.disconnects'));
+    expect(fn () => Feeders::guard($service, [new Panel('d', 'P', 12)]))->toThrow(
+        fn (Refused $refused) => expect($refused->field)->toBe('service.disconnects')
+    );
 });
 
 it('draws no ring even when it is given one', function () {
-    expect((new Distribution(new Service, [new Panel('a', 'A', 12, fedFrom: 'b'), new Panel('b', 'B', 12, fedFrom: 'a')]))->nodes)->toHaveCount(1);
+    expect(
+        (new Distribution(new Service, [new Panel('a', 'A', 12, fedFrom: 'b'), new Panel('b', 'B', 12, fedFrom: 'a')]))->nodes
+    )->toHaveCount(1);
 });
 
 it('counts what hangs behind a feeder once, and does not ask the feeder for watts', function () {
     $plan = Plan::of(lodge());
-    expect($plan->running->totalW)->toBe(960.0)->and(array_map(fn ($c) => $c->name, $plan->off))->toBe([])->and($plan->figuresMissing())->toBe([]);
+    expect($plan->running->totalW)->toBe(960.0)
+        ->and(array_map(fn ($c) => $c->name, $plan->off))->toBe([])
+        ->and($plan->figuresMissing())->toBe([]);
 });
 
 it('feeds with an interlock only what hangs behind its panel, and puts the feeder on the card first', function () {
@@ -112,7 +155,8 @@ it('feeds with an interlock only what hangs behind its panel, and puts the feede
     expect(array_map(fn ($c) => $c->name, $review->design->connection()->powers))->toBe(['Lights', 'Barn pump'])
         ->and(array_map(fn ($c) => $c->name, $review->design->connection()->dead))->toBe(['Fans']);
     $names = array_map(fn ($row) => $row->name, SwitchingCard::of($review)->start);
-    expect($names)->toContain('Barn feeder')->and(array_search('Barn feeder', $names, true))->toBeLessThan(array_search('Barn pump', $names, true));
+    expect($names)->toContain('Barn feeder')
+        ->and(array_search('Barn feeder', $names, true))->toBeLessThan(array_search('Barn pump', $names, true));
 });
 
 it('keeps the chain in a job file, and names its faults', function () {
@@ -136,13 +180,24 @@ it('keeps the chain in a job file, and names its faults', function () {
 });
 
 it('finds a tandem where the label accepts none', function () {
-    $job = Houses::job('x', panels: [new Panel('p', 'P', 20, circuits: [Houses::circuit('4a', 1, Role::Off), Houses::circuit('12a', 1, Role::Off)], tandemSpaces: SpaceList::parse('9-20'))]);
+    $job = Houses::job(
+        'x',
+        panels: [
+            new Panel(
+                'p', 'P', 20, circuits: [Houses::circuit('4a', 1, Role::Off), Houses::circuit('12a', 1, Role::Off)],
+                tandemSpaces: SpaceList::parse('9-20'),
+            ),
+        ],
+    );
     $found = array_values(array_filter(Review::of($job)->findings, fn ($f) => $f->code->value === 'TANDEM_NOT_ACCEPTED'));
     expect(array_map(fn ($f) => $f->circuitId, $found))->toBe(['c4a']);
 });
 
-it('knows the breaker of a feeder: the circuit before it, else what was typed', function (string $fedFrom, string $feederCircuit, ?int $typed, ?int $amps) {
+it('knows the breaker of a feeder: the circuit before it, else what was typed', function (
+    string $fedFrom, string $feederCircuit, ?int $typed, ?int $amps,
+) {
     $main = Changed::of(Houses::small()->service->panels[0], circuits: [Houses::circuit('9', 2, Role::Off, name: 'Feeder', amps: 60)]);
     $sub = new Panel('sub', 'Sub', 12, PanelKind::Sub, fedFrom: $fedFrom, feederAmps: $typed, feederCircuit: $feederCircuit);
     expect(Feeders::breakerAmps($sub, [$main, $sub]))->toBe($amps);
-})->with([['main', 'c9', null, 60], ['main', 'c9', 100, 60], ['main', '', 100, 100], ['main', 'gone', 100, 100], ['main', '', null, null], ['', 'c9', 100, 100]]);
+})->with([['main', 'c9', null, 60], ['main', 'c9', 100, 60], ['main', '', 100, 100], ['main', 'gone', 100, 100], ['main', '', null, null],
+    ['', 'c9', 100, 100]]);

@@ -65,8 +65,15 @@ function on120(): Supply
 }
 
 /** A circuit of these amperes at 120 V, or 240 V on two poles, of which so many run for hours. */
-function drawing(float $amps, float $forHours = 0.0, string $space = '1', int $poles = 1, int $breaker = 20, Role $role = Role::Must, float $pf = 1.0): Circuit
-{
+function drawing(
+    float $amps,
+    float $forHours = 0.0,
+    string $space = '1',
+    int $poles = 1,
+    int $breaker = 20,
+    Role $role = Role::Must,
+    float $pf = 1.0,
+): Circuit {
     $watts = fn (float $a): float => $a * 120 * $poles * $pf;
     $loads = [];
     if ($amps > $forHours) {
@@ -85,21 +92,50 @@ it('finds nothing in a house that is in order', function () {
 
 /** @var array<string, array{string, Job, bool, 3?: Severity}> $houses  code, house, whether it is found there */
 $houses = [
-    'NM cable where it is wet' => ['WIRING_WET', sound(wire: new WireRun(25, 20, method: WiringMethod::Cable, wet: true)), true, Severity::Wrong],
+    'NM cable where it is wet' => [
+        'WIRING_WET', sound(wire: new WireRun(25, 20, method: WiringMethod::Cable, wet: true)), true, Severity::Wrong,
+    ],
     'conduit where it is wet' => ['WIRING_WET', sound(wire: new WireRun(25, 20, wet: true)), false],
     'NM cable where it is dry' => ['WIRING_WET', sound(wire: new WireRun(25, 20, method: WiringMethod::Cable)), false],
-    'NM cable where it is wet, and cords only' => ['WIRING_WET', sound(wire: new WireRun(25, 20, method: WiringMethod::Cable, wet: true), connection: 'cords'), false],
+    'NM cable where it is wet, and cords only' => [
+        'WIRING_WET', sound(wire: new WireRun(25, 20, method: WiringMethod::Cable, wet: true), connection: 'cords'), false,
+    ],
 
-    'a calculation that is accepted' => ['CALCULATION_NOT_ACCEPTED', sound(demand: new DemandInputs(DemandMethod::Optional, dwelling: new Dwelling(1500))), false],
-    'one that is not' => ['CALCULATION_NOT_ACCEPTED', sound(demand: new DemandInputs(DemandMethod::Optional, dwelling: new Dwelling(1500)), rules: new LocalRules(calculations: [DemandMethod::Standard])), true, Severity::Wrong],
+    'a calculation that is accepted' => [
+        'CALCULATION_NOT_ACCEPTED', sound(demand: new DemandInputs(DemandMethod::Optional, dwelling: new Dwelling(1500))), false,
+    ],
+    'one that is not' => [
+        'CALCULATION_NOT_ACCEPTED',
+        sound(
+            demand: new DemandInputs(DemandMethod::Optional, dwelling: new Dwelling(1500)),
+            rules: new LocalRules(calculations: [DemandMethod::Standard]),
+        ),
+        true, Severity::Wrong,
+    ],
     'none done where few are accepted' => ['CALCULATION_NOT_ACCEPTED', sound(rules: new LocalRules(calculations: [])), false],
 
-    'sizing by a calculation that is not done' => ['CALCULATION_NOT_DONE', sound(figures: LoadBasis::Calculate, figuresReason: 'x'), true, Severity::Wrong],
-    'sizing by one that is done' => ['CALCULATION_NOT_DONE', sound(figures: LoadBasis::Calculate, figuresReason: 'x', demand: new DemandInputs(DemandMethod::Optional, dwelling: new Dwelling(1500))), false],
+    'sizing by a calculation that is not done' => [
+        'CALCULATION_NOT_DONE', sound(figures: LoadBasis::Calculate, figuresReason: 'x'), true, Severity::Wrong,
+    ],
+    'sizing by one that is done' => [
+        'CALCULATION_NOT_DONE',
+        sound(
+            figures: LoadBasis::Calculate, figuresReason: 'x',
+            demand: new DemandInputs(DemandMethod::Optional, dwelling: new Dwelling(1500)),
+        ),
+        false,
+    ],
     'sizing by the list without a calculation' => ['CALCULATION_NOT_DONE', sound(), false],
-    'sizing by figures that were not measured' => ['NOT_MEASURED', sound(figures: LoadBasis::Measure, figuresReason: 'x'), true, Severity::Advice],
-    'sizing by figures that were' => ['NOT_MEASURED', sound([Changed::of(drawing(5), measured: new Measured(Leg::A, 5, 6))], figures: LoadBasis::Measure, figuresReason: 'x'), false],
-    'what need not run is not measured' => ['NOT_MEASURED', sound([drawing(5, role: Role::Room)], figures: LoadBasis::Measure, figuresReason: 'x'), false],
+    'sizing by figures that were not measured' => [
+        'NOT_MEASURED', sound(figures: LoadBasis::Measure, figuresReason: 'x'), true, Severity::Advice,
+    ],
+    'sizing by figures that were' => [
+        'NOT_MEASURED',
+        sound([Changed::of(drawing(5), measured: new Measured(Leg::A, 5, 6))], figures: LoadBasis::Measure, figuresReason: 'x'), false,
+    ],
+    'what need not run is not measured' => [
+        'NOT_MEASURED', sound([drawing(5, role: Role::Room)], figures: LoadBasis::Measure, figuresReason: 'x'), false,
+    ],
     'sizing by the list, nothing measured' => ['NOT_MEASURED', sound(), false],
 
     'a bonded machine on an interlock' => ['DOUBLE_BOND', sound(supply: bonded()), true, Severity::Wrong],
@@ -115,7 +151,9 @@ $houses = [
 
     'a must-run circuit without watts' => ['FIGURES_MISSING', sound([Houses::circuit('1', 1, Role::Must)]), true, Severity::Wrong],
     'a circuit with room, without watts' => ['FIGURES_MISSING', sound([Houses::circuit('1', 1, Role::Room)]), false],
-    'a pump without starting watts' => ['START_MISSING', sound([Houses::circuit('1', 1, Role::Must, 600, null, LoadKind::Pump)]), true, Severity::Wrong],
+    'a pump without starting watts' => [
+        'START_MISSING', sound([Houses::circuit('1', 1, Role::Must, 600, null, LoadKind::Pump)]), true, Severity::Wrong,
+    ],
     'a pump that need not run' => ['START_MISSING', sound([Houses::circuit('1', 1, Role::Room, 600, null, LoadKind::Pump)]), false],
     'lamps without starting watts' => ['START_MISSING', sound([Houses::circuit('1', 1, Role::Must, 600, null, LoadKind::Lighting)]), false],
 
@@ -129,8 +167,12 @@ $houses = [
     'a breaker beside them' => ['INTERLOCK_SPACES_TAKEN', sound([drawing(5, space: '2')]), false],
     'a breaker there under a manual switch' => ['INTERLOCK_SPACES_TAKEN', sound([drawing(5)], connection: 'manual_switch'), false],
 
-    'a circuit that answered on its own leg' => ['LEG_CONTRADICTS', sound([Changed::of(drawing(5), measured: new Measured(Leg::A, 5, 5))]), false],
-    'a circuit that answered on the other' => ['LEG_CONTRADICTS', sound([Changed::of(drawing(5), measured: new Measured(Leg::B, 5, 5))]), true, Severity::Wrong],
+    'a circuit that answered on its own leg' => [
+        'LEG_CONTRADICTS', sound([Changed::of(drawing(5), measured: new Measured(Leg::A, 5, 5))]), false,
+    ],
+    'a circuit that answered on the other' => [
+        'LEG_CONTRADICTS', sound([Changed::of(drawing(5), measured: new Measured(Leg::B, 5, 5))]), true, Severity::Wrong,
+    ],
     'a circuit that answered on both' => ['LEG_CONTRADICTS', sound([Changed::of(drawing(5), measured: new Measured(Leg::AB, 5, 5))]), true],
     'a circuit that was not measured' => ['LEG_CONTRADICTS', sound([drawing(5)]), false],
 
@@ -158,17 +200,39 @@ $houses = [
     '16.1 A for hours on two poles' => ['CONTINUOUS_OVER_BREAKER', sound([drawing(16.1, 16.1, poles: 2)]), true],
     '13 A for hours at a power factor of 0.8' => ['CONTINUOUS_OVER_BREAKER', sound([drawing(16.1, 16.1, pf: 0.8)]), true],
 
-    'multiwire circuits on a 120 V machine behind an interlock' => ['MWBC_120', sound([Houses::circuit('8', 1, Role::Must, 100)], supply: on120(), panels: [Changed::of(Houses::small()->service->panels[0], hasMultiwire: true)]), true, Severity::Danger],
-    'behind a manual switch' => ['MWBC_120', sound(supply: on120(), connection: 'manual_switch', panels: [Changed::of(Houses::small()->service->panels[0], hasMultiwire: true)]), true],
-    'on cords' => ['MWBC_120', sound(supply: on120(), connection: 'cords', panels: [Changed::of(Houses::small()->service->panels[0], hasMultiwire: true)]), false],
-    'on a machine with both legs' => ['MWBC_120', sound(panels: [Changed::of(Houses::small()->service->panels[0], hasMultiwire: true)]), false],
-    'without a machine' => ['MWBC_120', sound(supply: null, panels: [Changed::of(Houses::small()->service->panels[0], hasMultiwire: true)]), false],
-    'not looked whether there are any' => ['MWBC_120', sound(supply: on120(), panels: [Changed::of(Houses::small()->service->panels[0], hasMultiwire: null)]), false],
+    'multiwire circuits on a 120 V machine behind an interlock' => [
+        'MWBC_120',
+        sound(
+            [Houses::circuit('8', 1, Role::Must, 100)], supply: on120(),
+            panels: [Changed::of(Houses::small()->service->panels[0], hasMultiwire: true)],
+        ),
+        true, Severity::Danger,
+    ],
+    'behind a manual switch' => [
+        'MWBC_120',
+        sound(supply: on120(), connection: 'manual_switch', panels: [Changed::of(Houses::small()->service->panels[0], hasMultiwire: true)]),
+        true,
+    ],
+    'on cords' => [
+        'MWBC_120',
+        sound(supply: on120(), connection: 'cords', panels: [Changed::of(Houses::small()->service->panels[0], hasMultiwire: true)]), false,
+    ],
+    'on a machine with both legs' => [
+        'MWBC_120', sound(panels: [Changed::of(Houses::small()->service->panels[0], hasMultiwire: true)]), false,
+    ],
+    'without a machine' => [
+        'MWBC_120', sound(supply: null, panels: [Changed::of(Houses::small()->service->panels[0], hasMultiwire: true)]), false,
+    ],
+    'not looked whether there are any' => [
+        'MWBC_120', sound(supply: on120(), panels: [Changed::of(Houses::small()->service->panels[0], hasMultiwire: null)]), false,
+    ],
     'no multiwire circuits' => ['MWBC_120', sound(supply: on120()), false],
 
     'a well pump on 120 V' => ['NO_240_VOLTS', sound(supply: on120()), true, Severity::Wrong],
     'a well pump on 240 V' => ['NO_240_VOLTS', sound(), false],
-    'a range that is left off on 120 V' => ['NO_240_VOLTS', sound([drawing(5, space: '10', poles: 2, role: Role::Off), drawing(5)], supply: on120()), false],
+    'a range that is left off on 120 V' => [
+        'NO_240_VOLTS', sound([drawing(5, space: '10', poles: 2, role: Role::Off), drawing(5)], supply: on120()), false,
+    ],
 
     'nothing marked' => ['NOTHING_MUST_RUN', sound([drawing(5, role: Role::Room)]), true, Severity::Advice],
     'no circuits at all' => ['NOTHING_MUST_RUN', sound([]), false],
@@ -183,39 +247,116 @@ $houses = [
     'a start at the surge limit' => ['OVER_SURGE', sound([Houses::circuit('5', 1, Role::Must, 600, 4500, LoadKind::Pump)]), false],
     'a start over it' => ['OVER_SURGE', sound([Houses::circuit('5', 1, Role::Must, 600, 4501, LoadKind::Pump)]), true, Severity::Wrong],
     'a start over it that need not run' => ['OVER_SURGE', sound([Houses::circuit('5', 1, Role::Room, 600, 4501, LoadKind::Pump)]), false],
-    'a start that holds first but not again' => ['RESTART_OVER_SURGE', sound([Houses::circuit('5', 1, Role::Must, 600, 4000, LoadKind::Pump), drawing(10, space: '2'), drawing(10, space: '6')]), true, Severity::Advice],
-    'a start that holds again too' => ['RESTART_OVER_SURGE', sound([Houses::circuit('5', 1, Role::Must, 600, 2000, LoadKind::Pump), drawing(10, space: '6')]), false],
+    'a start that holds first but not again' => [
+        'RESTART_OVER_SURGE',
+        sound([Houses::circuit('5', 1, Role::Must, 600, 4000, LoadKind::Pump), drawing(10, space: '2'), drawing(10, space: '6')]), true,
+        Severity::Advice,
+    ],
+    'a start that holds again too' => [
+        'RESTART_OVER_SURGE', sound([Houses::circuit('5', 1, Role::Must, 600, 2000, LoadKind::Pump), drawing(10, space: '6')]), false,
+    ],
 
     'a 15 A receptacle on 15 A' => ['RECEPTACLE_UNDER_BREAKER', sound([Changed::of(drawing(5, breaker: 15), receptacleAmps: 15)]), false],
-    'a 15 A receptacle on 20 A' => ['RECEPTACLE_UNDER_BREAKER', sound([Changed::of(drawing(5), receptacleAmps: 15)]), true, Severity::Wrong],
+    'a 15 A receptacle on 20 A' => [
+        'RECEPTACLE_UNDER_BREAKER', sound([Changed::of(drawing(5), receptacleAmps: 15)]), true, Severity::Wrong,
+    ],
     'a 15 A receptacle with 12 A' => ['RECEPTACLE_UNDER_LOAD', sound([Changed::of(drawing(12, breaker: 15), receptacleAmps: 15)]), false],
-    'a 15 A receptacle with 12.1 A' => ['RECEPTACLE_UNDER_LOAD', sound([Changed::of(drawing(12.1, breaker: 15), receptacleAmps: 15)]), true, Severity::Wrong],
+    'a 15 A receptacle with 12.1 A' => [
+        'RECEPTACLE_UNDER_LOAD', sound([Changed::of(drawing(12.1, breaker: 15), receptacleAmps: 15)]), true, Severity::Wrong,
+    ],
     'several receptacles with 12.1 A' => ['RECEPTACLE_UNDER_LOAD', sound([drawing(12.1, breaker: 15)]), false],
-    'a 15 A receptacle with 13 A measured and 5 A listed' => ['RECEPTACLE_UNDER_LOAD', sound([Changed::of(drawing(5, breaker: 15), receptacleAmps: 15, measured: new Measured(Leg::A, 13, 13))]), true],
-    'a 15 A receptacle with 5 A measured and 13 A listed' => ['RECEPTACLE_UNDER_LOAD', sound([Changed::of(drawing(13, breaker: 15), receptacleAmps: 15, measured: new Measured(Leg::A, 5, 5))]), false],
+    'a 15 A receptacle with 13 A measured and 5 A listed' => [
+        'RECEPTACLE_UNDER_LOAD', sound([Changed::of(drawing(5, breaker: 15), receptacleAmps: 15, measured: new Measured(Leg::A, 13, 13))]),
+        true,
+    ],
+    'a 15 A receptacle with 5 A measured and 13 A listed' => [
+        'RECEPTACLE_UNDER_LOAD', sound([Changed::of(drawing(13, breaker: 15), receptacleAmps: 15, measured: new Measured(Leg::A, 5, 5))]),
+        false,
+    ],
 
-    'a panel that no interlock is listed for' => ['CONNECTION_NOT_POSSIBLE', sound(panels: [Changed::of(sound()->service->panels[0], interlockListed: false)]), true, Severity::Wrong],
-    'a panel whose listing was not looked up' => ['CONNECTION_OPEN', sound(panels: [Changed::of(sound()->service->panels[0], interlockListed: null)]), true, Severity::Advice],
+    'a panel that no interlock is listed for' => [
+        'CONNECTION_NOT_POSSIBLE', sound(panels: [Changed::of(sound()->service->panels[0], interlockListed: false)]), true, Severity::Wrong,
+    ],
+    'a panel whose listing was not looked up' => [
+        'CONNECTION_OPEN', sound(panels: [Changed::of(sound()->service->panels[0], interlockListed: null)]), true, Severity::Advice,
+    ],
     'a panel that one is listed for' => ['CONNECTION_OPEN', sound(), false],
-    'a bond in a sub-panel' => ['NEUTRAL_IN_SUBPANEL', sound(panels: [...sound()->service->panels, new Panel('barn', 'Barn', 12, PanelKind::Sub, bonded: true, fedFrom: 'main', feederAmps: 60)]), true, Severity::Danger],
-    'no bond in a sub-panel' => ['NEUTRAL_IN_SUBPANEL', sound(panels: [...sound()->service->panels, new Panel('barn', 'Barn', 12, PanelKind::Sub, bonded: false, fedFrom: 'main', feederAmps: 60)]), false],
-    'no bond at the service' => ['NO_SERVICE_BOND', sound(panels: [Changed::of(sound()->service->panels[0], bonded: false)]), true, Severity::Danger],
-    'a bond at the service that was not looked for' => ['NO_SERVICE_BOND', sound(panels: [Changed::of(sound()->service->panels[0], bonded: null)]), false],
-    'a calculation that rests on a peak of ten days' => ['RECORDED_PEAK_DOUBTFUL', sound(demand: new DemandInputs(DemandMethod::Measured, peakVa: 5000), recorded: new RecordedPeak(5000, '2026-01-05 17:15', 10, 900, 0, false, false, 'meter.csv')), true, Severity::Wrong],
-    'a tandem where the label accepts none' => ['TANDEM_NOT_ACCEPTED', sound(panels: [Changed::of(sound()->service->panels[0], tandemSpaces: SpaceList::parse('none'), circuits: [...sound()->service->panels[0]->circuits, Houses::circuit('12a', 1, Role::Off, name: 'Den')])]), true, Severity::Wrong],
-    'a tandem where the label accepts them' => ['TANDEM_NOT_ACCEPTED', sound(panels: [Changed::of(sound()->service->panels[0], tandemSpaces: SpaceList::parse('12-20'), circuits: [...sound()->service->panels[0]->circuits, Houses::circuit('12a', 1, Role::Off, name: 'Den')])]), false],
+    'a bond in a sub-panel' => [
+        'NEUTRAL_IN_SUBPANEL',
+        sound(panels: [
+            ...sound()->service->panels,
+            new Panel('barn', 'Barn', 12, PanelKind::Sub, bonded: true, fedFrom: 'main', feederAmps: 60),
+        ]),
+        true, Severity::Danger,
+    ],
+    'no bond in a sub-panel' => [
+        'NEUTRAL_IN_SUBPANEL',
+        sound(panels: [
+            ...sound()->service->panels,
+            new Panel('barn', 'Barn', 12, PanelKind::Sub, bonded: false, fedFrom: 'main', feederAmps: 60),
+        ]),
+        false,
+    ],
+    'no bond at the service' => [
+        'NO_SERVICE_BOND', sound(panels: [Changed::of(sound()->service->panels[0], bonded: false)]), true, Severity::Danger,
+    ],
+    'a bond at the service that was not looked for' => [
+        'NO_SERVICE_BOND', sound(panels: [Changed::of(sound()->service->panels[0], bonded: null)]), false,
+    ],
+    'a calculation that rests on a peak of ten days' => [
+        'RECORDED_PEAK_DOUBTFUL',
+        sound(
+            demand: new DemandInputs(DemandMethod::Measured, peakVa: 5000),
+            recorded: new RecordedPeak(5000, '2026-01-05 17:15', 10, 900, 0, false, false, 'meter.csv'),
+        ),
+        true, Severity::Wrong,
+    ],
+    'a tandem where the label accepts none' => [
+        'TANDEM_NOT_ACCEPTED',
+        sound(panels: [Changed::of(
+            sound()->service->panels[0], tandemSpaces: SpaceList::parse('none'),
+            circuits: [...sound()->service->panels[0]->circuits, Houses::circuit('12a', 1, Role::Off, name: 'Den')],
+        )]),
+        true, Severity::Wrong,
+    ],
+    'a tandem where the label accepts them' => [
+        'TANDEM_NOT_ACCEPTED',
+        sound(panels: [Changed::of(
+            sound()->service->panels[0], tandemSpaces: SpaceList::parse('12-20'),
+            circuits: [...sound()->service->panels[0]->circuits, Houses::circuit('12a', 1, Role::Off, name: 'Den')],
+        )]),
+        false,
+    ],
 
-    'an old fault answered yes' => ['EXISTING_'.strtoupper(ExistingFault::cases()[0]->value), sound(existing: new ExistingEquipment([ExistingFault::cases()[0]->value => true])), true],
-    'an old fault answered no' => ['EXISTING_'.strtoupper(ExistingFault::cases()[0]->value), sound(existing: new ExistingEquipment([ExistingFault::cases()[0]->value => false])), false],
+    'an old fault answered yes' => [
+        'EXISTING_'.strtoupper(ExistingFault::cases()[0]->value),
+        sound(existing: new ExistingEquipment([ExistingFault::cases()[0]->value => true])), true,
+    ],
+    'an old fault answered no' => [
+        'EXISTING_'.strtoupper(ExistingFault::cases()[0]->value),
+        sound(existing: new ExistingEquipment([ExistingFault::cases()[0]->value => false])), false,
+    ],
 
-    'a wire that no table has' => ['WIRE_NOT_FOUND', sound(supply: Houses::supply(48000, 60000, 240, Outlet::Terminals, 400), wire: new WireRun(25, 20, method: WiringMethod::Cable, ambientC: 54)), true, Severity::Wrong],
+    'a wire that no table has' => [
+        'WIRE_NOT_FOUND',
+        sound(
+            supply: Houses::supply(48000, 60000, 240, Outlet::Terminals, 400),
+            wire: new WireRun(25, 20, method: WiringMethod::Cable, ambientC: 54),
+        ),
+        true, Severity::Wrong,
+    ],
 ];
 
-it('finds a fault when and only when all that makes it is there', function (string $code, Job $job, bool $there, ?Severity $severity = null) {
+it('finds a fault when and only when all that makes it is there', function (
+    string $code, Job $job, bool $there, ?Severity $severity = null,
+) {
     $findings = found($job, $code);
     expect(count($findings) > 0)->toBe($there);
     foreach ($findings as $finding) {
-        expect($finding->what)->not->toBe('')->and($finding->why)->not->toBe('')->and($finding->do)->not->toBe('')->and($finding->source->words())->not->toBe('');
+        expect($finding->what)->not->toBe('')
+            ->and($finding->why)->not->toBe('')
+            ->and($finding->do)->not->toBe('')
+            ->and($finding->source->words())->not->toBe('');
         if ($severity !== null) {
             expect($finding->severity)->toBe($severity);
         }
@@ -235,7 +376,8 @@ it('says of every fault what it has always said', function () use ($houses) {
     }
     ksort($said, SORT_STRING);
     $text = implode("\n", array_map(
-        fn (string $code, Finding $f): string => "$code ({$f->severity->value}, {$f->stage->value}, {$f->source->words()})\n  $f->what\n  $f->why\n  $f->do\n",
+        fn (string $code, Finding $f): string => "$code ({$f->severity->value}, {$f->stage->value}, {$f->source->words()})\n"
+            ."  $f->what\n  $f->why\n  $f->do\n",
         array_keys($said), $said,
     ));
     $codes = array_map(fn (Code $code): string => $code->value, Code::cases());
@@ -247,18 +389,31 @@ it('says of every fault what it has always said', function () use ($houses) {
 
 it('says by the figures that count what goes through a receptacle', function () {
     $listed = found(sound([Changed::of(drawing(13, breaker: 15), receptacleAmps: 15)]), 'RECEPTACLE_UNDER_LOAD')[0];
-    $measured = found(sound([Changed::of(drawing(5, breaker: 15), receptacleAmps: 15, measured: new Measured(Leg::A, 14, 14))]), 'RECEPTACLE_UNDER_LOAD')[0];
-    expect($listed->what)->toContain('13.0 A listed')->and($listed->circuitId)->toBe('c1')->and($measured->what)->toContain('14.0 A measured')->toContain('15 A receptacle')->toContain('12.0 A');
+    $measured = found(
+        sound([Changed::of(drawing(5, breaker: 15), receptacleAmps: 15, measured: new Measured(Leg::A, 14, 14))]), 'RECEPTACLE_UNDER_LOAD',
+    )[0];
+    expect($listed->what)->toContain('13.0 A listed')
+        ->and($listed->circuitId)->toBe('c1')
+        ->and($measured->what)->toContain('14.0 A measured')->toContain('15 A receptacle')->toContain('12.0 A');
 });
 
 it('says how much of a load runs for hours', function () {
-    expect(found(sound([drawing(18, 10)]), 'CONTINUOUS_OVER_BREAKER')[0]->what)->toContain('10.0 A of it run for hours')->toContain('20.5 A on a 20 A breaker');
+    expect(
+        found(sound([drawing(18, 10)]), 'CONTINUOUS_OVER_BREAKER')[0]->what
+    )->toContain('10.0 A of it run for hours')->toContain('20.5 A on a 20 A breaker');
 });
 
 it('names the circuits that were not measured', function () {
-    $one = found(sound([drawing(5), Changed::of(drawing(5, space: '2'), measured: new Measured(Leg::A, 5, 5))], figures: LoadBasis::Measure, figuresReason: 'x'), 'NOT_MEASURED')[0];
+    $one = found(
+        sound(
+            [drawing(5), Changed::of(drawing(5, space: '2'), measured: new Measured(Leg::A, 5, 5))], figures: LoadBasis::Measure,
+            figuresReason: 'x',
+        ),
+        'NOT_MEASURED',
+    )[0];
     $two = found(sound([drawing(5), drawing(5, space: '2')], figures: LoadBasis::Measure, figuresReason: 'x'), 'NOT_MEASURED')[0];
-    expect($one->what)->toContain('1 circuit that must run was not measured: 1 circuit 1.')->and($two->what)->toContain('2 circuits that must run were not measured: 1 circuit 1 and 2 circuit 2.');
+    expect($one->what)->toContain('1 circuit that must run was not measured: 1 circuit 1.')
+        ->and($two->what)->toContain('2 circuits that must run were not measured: 1 circuit 1 and 2 circuit 2.');
 });
 
 it('says what is lost on the way', function () {
@@ -268,7 +423,10 @@ it('says what is lost on the way', function () {
 
 it('has a sentence, a reason, a remedy and a rule for every old fault', function (ExistingFault $fault) {
     $finding = found(sound(existing: new ExistingEquipment([$fault->value => true])), 'EXISTING_'.strtoupper($fault->value))[0];
-    expect($finding->what)->toMatch('/^[A-Z].+\.$/')->and($finding->why)->toMatch('/^[A-Z].+\.$/')->and($finding->do)->toMatch('/^[A-Z].+\.$/')->and($finding->source->words())->not->toBe('');
+    expect($finding->what)->toMatch('/^[A-Z].+\.$/')
+        ->and($finding->why)->toMatch('/^[A-Z].+\.$/')
+        ->and($finding->do)->toMatch('/^[A-Z].+\.$/')
+        ->and($finding->source->words())->not->toBe('');
 })->with(ExistingFault::cases());
 
 it('finds what belongs to a circuit under it alone', function () {

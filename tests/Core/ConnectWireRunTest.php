@@ -33,7 +33,10 @@ use Underpin\Stages\Stages;
 
 function house(array $circuits, ?int $mainAmps = 200, ?bool $listed = true, ?bool $multiwire = false, ?LocalRules $rules = null): Job
 {
-    return Houses::job('x', rules: $rules ?? new LocalRules, panels: [new Panel('p', 'Panel', 20, PanelKind::Main, $mainAmps, $listed, 1, $multiwire, $circuits)]);
+    return Houses::job(
+        'x', rules: $rules ?? new LocalRules,
+        panels: [new Panel('p', 'Panel', 20, PanelKind::Main, $mainAmps, $listed, 1, $multiwire, $circuits)],
+    );
 }
 
 function possible(Job $job, string $kind): Possible
@@ -59,7 +62,9 @@ it('says what must move out of the way of the generator breaker', function () {
 });
 
 it('keeps a 120 V machine away from multiwire circuits', function () use ($fridge) {
-    $on120 = fn (Job $job) => Houses::job('x', panels: $job->service->panels, supply: Houses::supply(3000, 3600, 120, Outlet::Locking30At120, 30), connection: 'interlock');
+    $on120 = fn (Job $job) => Houses::job(
+        'x', panels: $job->service->panels, supply: Houses::supply(3000, 3600, 120, Outlet::Locking30At120, 30), connection: 'interlock',
+    );
     expect(possible($on120(house([$fridge], multiwire: true)), 'interlock'))->toBe(Possible::No)
         ->and(possible($on120(house([$fridge], multiwire: null)), 'interlock'))->toBe(Possible::NotKnown);
     $codes = array_map(fn ($f) => $f->code->value, Review::of($on120(house([$fridge], multiwire: true)))->findings);
@@ -74,19 +79,26 @@ it('fits a manual switch to the circuits that must run', function () {
         ->and(possible(house([Houses::circuit('1', 2, Role::Must, 100, amps: 40)]), 'manual_switch'))->toBe(Possible::No)
         ->and(possible(house([]), 'manual_switch'))->toBe(Possible::NotKnown);
     $texts = fn (Job $job) => implode(' ', array_map(fn ($r) => $r->text, Houses::verdict($job, 'manual_switch')->reasons));
-    expect($texts(house($circuits(2), rules: new LocalRules(splicesInPanel: false))))->toContain('not allowed here')->and($texts(house($circuits(2))))->not->toContain('not allowed here');
+    expect($texts(house($circuits(2), rules: new LocalRules(splicesInPanel: false))))->toContain('not allowed here')
+        ->and($texts(house($circuits(2))))->not->toContain('not allowed here');
 });
 
 it('serves with cords only what has a plug', function () use ($fridge) {
     expect(possible(house([$fridge]), 'cords'))->toBe(Possible::Yes);
     $verdict = Houses::verdict(house([$fridge, Houses::circuit('4', 1, Role::Must, 300, 900, LoadKind::Boiler, 'Boiler')]), 'cords');
-    expect($verdict->possible)->toBe(Possible::No)->and(array_map(fn ($c) => $c->name, $verdict->dead))->toBe(['Boiler'])->and(array_map(fn ($c) => $c->name, $verdict->powers))->toBe(['Fridge']);
+    expect($verdict->possible)->toBe(Possible::No)
+        ->and(array_map(fn ($c) => $c->name, $verdict->dead))->toBe(['Boiler'])
+        ->and(array_map(fn ($c) => $c->name, $verdict->powers))->toBe(['Fridge']);
 });
 
-it('makes the breaker the smallest of outlet, cord, inlet and conductor', function (int $outletAmps, Outlet $outlet, ?int $inletAmps, WiringMethod $method, int $terminalC, string $size, int $breakerAmps) {
+it('makes the breaker the smallest of outlet, cord, inlet and conductor', function (
+    int $outletAmps, Outlet $outlet, ?int $inletAmps, WiringMethod $method, int $terminalC, string $size, int $breakerAmps,
+) {
     $job = Houses::job('x', wire: new WireRun(25, 20, $inletAmps, $method, terminalC: $terminalC));
     $plan = Houses::built($job, Houses::supply(7200, 9000, 240, $outlet, $outletAmps), 'interlock');
-    expect([$plan->conductor(ConductorKind::Run)?->choice?->size->value, $plan->component(ComponentKind::Breaker)?->amps])->toBe([$size, $breakerAmps]);
+    expect(
+        [$plan->conductor(ConductorKind::Run)?->choice?->size->value, $plan->component(ComponentKind::Breaker)?->amps]
+    )->toBe([$size, $breakerAmps]);
 })->with([
     '30 A' => [30, Outlet::Locking30, null, WiringMethod::Cable, 60, '10', 30],
     '50 A in cable' => [50, Outlet::Straight50, null, WiringMethod::Cable, 75, '6', 50],
@@ -99,8 +111,19 @@ it('takes a larger conductor where the drop asks for it', function () {
     // 7.2 V are 3 % of 240 V; the cord takes 1.86 V, 4 AWG would take 5.54 V of the 5.34 V left, 3 AWG takes 4.41 V.
     $job = Houses::job('x', wire: new WireRun(25, 300));
     $plan = Houses::built($job, Houses::supply(), 'interlock');
-    expect($plan->conductor(ConductorKind::Run)?->choice?->size)->toBe(ConductorSize::Awg10)->and($plan->conductor(ConductorKind::Run)?->choice?->forDrop)->toBe(ConductorSize::Awg3)->and($plan->dropIsLong())->toBeFalse();
-    expect(array_map(fn ($f) => $f->code->value, Review::of(Houses::job('x', panels: house([])->service->panels, supply: Houses::supply(), connection: 'interlock', wire: new WireRun(900, 10)))->findings))->toContain('DROP_LONG');
+    expect($plan->conductor(ConductorKind::Run)?->choice?->size)->toBe(ConductorSize::Awg10)
+        ->and($plan->conductor(ConductorKind::Run)?->choice?->forDrop)->toBe(ConductorSize::Awg3)
+        ->and($plan->dropIsLong())->toBeFalse();
+    expect(
+        array_map(
+            fn ($f) => $f->code->value,
+            Review::of(
+                Houses::job(
+                    'x', panels: house([])->service->panels, supply: Houses::supply(), connection: 'interlock', wire: new WireRun(900, 10),
+                )
+            )->findings,
+        )
+    )->toContain('DROP_LONG');
 });
 
 it('writes the card from this panel\'s own numbers, in the best order', function () {
@@ -115,7 +138,14 @@ it('writes the card from this panel\'s own numbers, in the best order', function
 
 it('never asks for a load on a cold engine, nor for the main before the generator is off', function (StartRoutine $routine) {
     $small = Houses::small(Houses::supply(), 'interlock');
-    $card = SwitchingCard::of(Review::of(Houses::job('x', panels: $small->service->panels, supply: Supply::of($small->generator), connection: $small->connection->way, routine: $routine)));
+    $card = SwitchingCard::of(
+        Review::of(
+            Houses::job(
+                'x', panels: $small->service->panels, supply: Supply::of($small->generator), connection: $small->connection->way,
+                routine: $routine,
+            )
+        )
+    );
     $steps = array_map(fn ($s) => $s->do, $card->toGenerator);
     $at = fn (array $steps, string $words) => array_key_first(array_filter($steps, fn ($s) => str_contains($s, $words)));
     expect($at($steps, 'main breaker and every other'))->toBeLessThan($at($steps, 'Slide the interlock'))
@@ -131,34 +161,51 @@ it('says that a card is not ready, and why', function (Job $job, string $why) {
 })->with([
     'nothing picked' => [Houses::small(), 'No generator is picked'],
     'too small' => [Houses::small(Houses::supply(1800, 2000, 240, Outlet::Locking20, 20), 'interlock'), 'does not hold'],
-    'no figures' => [Houses::job('x', panels: [new Panel('p', 'P', 20, mainAmps: 100, interlockListed: true, circuits: [Houses::circuit('2', 1, Role::Must)])], supply: Houses::supply(), connection: 'interlock'), 'no watts'],
+    'no figures' => [
+        Houses::job(
+            'x', panels: [new Panel('p', 'P', 20, mainAmps: 100, interlockListed: true, circuits: [Houses::circuit('2', 1, Role::Must)])],
+            supply: Houses::supply(), connection: 'interlock',
+        ),
+        'no watts',
+    ],
     'pump on cords' => [Houses::small(Houses::supply(), 'cords'), 'not possible'],
 ]);
 
 it('keeps a card back as long as breakers must move for the interlock', function () {
     $small = Houses::small(Houses::supply(), 'interlock');
-    $taken = new Panel('main', 'Main', 20, PanelKind::Main, 200, true, 1, false, [Houses::circuit('1', 2, Role::Must, 1000, 1000, name: 'Heater')]);
+    $taken = new Panel(
+        'main', 'Main', 20, PanelKind::Main, 200, true, 1, false, [Houses::circuit('1', 2, Role::Must, 1000, 1000, name: 'Heater')],
+    );
     $review = Review::of(Houses::job('x', panels: [$taken], supply: Supply::of($small->generator), connection: 'interlock'));
     expect(implode(' ', SwitchingCard::of($review)->gaps))->toContain('1–3 Heater sits where the generator breaker goes')
         ->and(array_map(fn ($f) => $f->code->value, $review->findings))->toContain('INTERLOCK_SPACES_TAKEN');
 });
 
 it('names an inlet that the machine\'s own cord fits', function (int $volts, Outlet $outlet, int $amps, ?int $inletAmps, string $names) {
-    $plan = Houses::built(Houses::job('x', wire: new WireRun(25, 20, $inletAmps)), Houses::supply(2000, 2500, $volts, $outlet, $amps), 'manual_switch');
+    $plan = Houses::built(
+        Houses::job('x', wire: new WireRun(25, 20, $inletAmps)), Houses::supply(2000, 2500, $volts, $outlet, $amps), 'manual_switch',
+    );
     expect(array_values(array_filter($plan->lines(), fn ($l) => $l->part === 'Inlet'))[0]->pick)->toStartWith($names);
 })->with([
-    [120, Outlet::Straight20, 20, null, '5-20P, 20 A'], [120, Outlet::Travel30, 30, null, 'TT-30P, 30 A'], [120, Outlet::Straight20, 20, 30, '120 V, 30 A'],
+    [120, Outlet::Straight20, 20, null, '5-20P, 20 A'], [120, Outlet::Travel30, 30, null, 'TT-30P, 30 A'],
+    [120, Outlet::Straight20, 20, 30, '120 V, 30 A'],
     [240, Outlet::Locking20, 20, null, 'L14-20P'], [240, Outlet::Locking30, 30, 50, '14-50P or a locking form, 50 A'],
 ]);
 
-it('finds a second neutral bond wherever the connection keeps the neutral whole', function (GeneratorNeutral $bond, bool $gfci, ?string $way, array $codes) {
-    $machine = new Machine('m', 'Machine', MachineKind::Portable, 240, Outlet::Locking30, 30, $bond, $gfci, [new Rating(Fuel::Gasoline, 7200, 9000)], 1000);
+it('finds a second neutral bond wherever the connection keeps the neutral whole', function (
+    GeneratorNeutral $bond, bool $gfci, ?string $way, array $codes,
+) {
+    $machine = new Machine(
+        'm', 'Machine', MachineKind::Portable, 240, Outlet::Locking30, 30, $bond, $gfci, [new Rating(Fuel::Gasoline, 7200, 9000)], 1000,
+    );
     $job = Houses::job('x', panels: house([])->service->panels, supply: new Supply($machine, Fuel::Gasoline), connection: $way);
     $found = array_map(fn ($f) => $f->code->value, Review::of($job)->findings);
     expect(array_values(array_intersect(['DOUBLE_BOND', 'BONDED_GFCI_TRIP'], $found)))->toBe($codes);
 })->with([
-    [GeneratorNeutral::Bonded, true, 'interlock', ['DOUBLE_BOND', 'BONDED_GFCI_TRIP']], [GeneratorNeutral::Bonded, false, 'manual_switch', ['DOUBLE_BOND']],
-    [GeneratorNeutral::Bonded, true, 'cords', []], [GeneratorNeutral::Bonded, true, null, []], [GeneratorNeutral::Floating, true, 'interlock', []],
+    [GeneratorNeutral::Bonded, true, 'interlock', ['DOUBLE_BOND', 'BONDED_GFCI_TRIP']],
+    [GeneratorNeutral::Bonded, false, 'manual_switch', ['DOUBLE_BOND']],
+    [GeneratorNeutral::Bonded, true, 'cords', []], [GeneratorNeutral::Bonded, true, null, []],
+    [GeneratorNeutral::Floating, true, 'interlock', []],
 ]);
 
 it('asks for a cord as long as the local rules keep the machine away', function () {
@@ -195,11 +242,34 @@ it('finds what is wrong with a job, worst first', function (Job $job, string $co
     [house([Houses::circuit('1', 1, Role::Must, 300, null, LoadKind::Pump)]), 'START_MISSING'],
     [house([Houses::circuit('1', 1, Role::Off, 3000)]), 'LOAD_OVER_BREAKER'],
     [house([Houses::circuit('1', 1, Role::Off, 30)]), 'NOTHING_MUST_RUN'],
-    [Houses::job('x', panels: house([Houses::circuit('1', 1, Role::Must, 2400)])->service->panels, supply: Houses::supply()), 'LEGS_UNEVEN'],
-    [Houses::job('x', panels: house([])->service->panels, supply: Houses::supply(), connection: 'interlock', wire: new WireRun(10, 10, 20)), 'INLET_UNDER_OUTLET'],
-    [Houses::job('x', panels: house([])->service->panels, supply: Houses::supply(), connection: 'interlock', wire: new WireRun(10, 10, null, WiringMethod::Cable, wet: true)), 'WIRING_WET'],
-    [Houses::job('x', panels: house([], listed: false)->service->panels, supply: Houses::supply(), connection: 'interlock'), 'CONNECTION_NOT_POSSIBLE'],
-    [Houses::job('x', panels: house([])->service->panels, supply: Houses::supply(48000, 60000, 240, Outlet::Terminals, 400), connection: 'interlock', wire: new WireRun(10, 10, ambientC: 54, terminalC: 60, method: WiringMethod::Cable)), 'WIRE_NOT_FOUND'],
+    [
+        Houses::job('x', panels: house([Houses::circuit('1', 1, Role::Must, 2400)])->service->panels, supply: Houses::supply()),
+        'LEGS_UNEVEN',
+    ],
+    [
+        Houses::job(
+            'x', panels: house([])->service->panels, supply: Houses::supply(), connection: 'interlock', wire: new WireRun(10, 10, 20),
+        ),
+        'INLET_UNDER_OUTLET',
+    ],
+    [
+        Houses::job(
+            'x', panels: house([])->service->panels, supply: Houses::supply(), connection: 'interlock',
+            wire: new WireRun(10, 10, null, WiringMethod::Cable, wet: true),
+        ),
+        'WIRING_WET',
+    ],
+    [
+        Houses::job('x', panels: house([], listed: false)->service->panels, supply: Houses::supply(), connection: 'interlock'),
+        'CONNECTION_NOT_POSSIBLE',
+    ],
+    [
+        Houses::job(
+            'x', panels: house([])->service->panels, supply: Houses::supply(48000, 60000, 240, Outlet::Terminals, 400),
+            connection: 'interlock', wire: new WireRun(10, 10, ambientC: 54, terminalC: 60, method: WiringMethod::Cable),
+        ),
+        'WIRE_NOT_FOUND',
+    ],
 ]);
 
 it('opens at the furthest stage that was begun; a card counts only once it is done', function (Job $job, StageKey $stage) {
@@ -217,37 +287,90 @@ it('says in whole sentences why a way of connecting works or not', function (Job
     $boiler = Houses::circuit('4', 1, Role::Must, 300, 900, LoadKind::Boiler, 'Boiler');
     $pump = Houses::circuit('5', 2, Role::Must, 1200, 4800, LoadKind::Pump, 'Pump');
     yield 'one without a plug' => [house([$fridge, $boiler]), 'cords', '4 Boiler must run and has no plug for a 120 V cord.'];
-    yield 'two without a plug' => [house([$fridge, $boiler, $pump]), 'cords', '4 Boiler and 5–7 Pump must run and have no plug for a 120 V cord.'];
-    $taken = fn (int ...$free) => house(array_map(fn (int $n) => Houses::circuit((string) $n, 1, Role::Off, name: "Room $n"), array_values(array_diff(range(1, 20), $free))));
+    yield 'two without a plug' => [
+        house([$fridge, $boiler, $pump]), 'cords', '4 Boiler and 5–7 Pump must run and have no plug for a 120 V cord.',
+    ];
+    $taken = fn (int ...$free) => house(
+        array_map(fn (int $n) => Houses::circuit((string) $n, 1, Role::Off, name: "Room $n"), array_values(array_diff(range(1, 20), $free)))
+    );
     $held = 'The generator breaker goes in spaces 1 and 3 beside the main, and must be held down: it is back-fed. ';
-    yield 'just enough spaces free' => [$taken(18, 20), 'interlock', $held.'1 Room 1 and 3 Room 3 must move first; 2 spaces are free elsewhere.'];
-    yield 'one space free for two breakers' => [$taken(20), 'interlock', $held.'1 Room 1 and 3 Room 3 must move first, and only 1 space is free. Look for a sub-panel, or for spaces where the label accepts tandems.'];
-    yield 'no space free for two breakers' => [$taken(), 'interlock', $held.'1 Room 1 and 3 Room 3 must move first, and only 0 spaces are free. Look for a sub-panel, or for spaces where the label accepts tandems.'];
-    yield 'a needed space does not count as free' => [$taken(3, 20), 'interlock', $held.'1 Room 1 must move first; 1 space is free elsewhere.'];
-    $twoPole = fn (int ...$free) => house([Houses::circuit('1', 2, Role::Off, name: 'Dryer'), ...array_map(fn (int $n) => Houses::circuit((string) $n, 1, Role::Off), array_values(array_diff(range(2, 20), [3], $free)))]);
-    yield 'two spaces one below the other' => [$twoPole(14, 16), 'interlock', $held.'1–3 Dryer must move first; 2 spaces are free elsewhere.'];
-    yield 'two spaces apart' => [$twoPole(14, 18), 'interlock', $held.'1–3 Dryer must move first; 2 spaces are free elsewhere, but no two of them one below the other for a two-pole breaker. Other breakers must move too.'];
-    yield 'two spaces side by side' => [$twoPole(17, 18), 'interlock', $held.'1–3 Dryer must move first; 2 spaces are free elsewhere, but no two of them one below the other for a two-pole breaker. Other breakers must move too.'];
-    $panels = fn (int $more) => Changed::of(house([$fridge]), panels: [...house([$fridge])->service->panels, ...array_map(fn (int $i) => new Panel("q$i", "Barn $i", 12, PanelKind::Main), range(1, $more))]);
+    yield 'just enough spaces free' => [
+        $taken(18, 20), 'interlock', $held.'1 Room 1 and 3 Room 3 must move first; 2 spaces are free elsewhere.',
+    ];
+    yield 'one space free for two breakers' => [
+        $taken(20), 'interlock',
+        $held.'1 Room 1 and 3 Room 3 must move first, and only 1 space is free. Look for a sub-panel, or for spaces '
+            .'where the label accepts tandems.',
+    ];
+    yield 'no space free for two breakers' => [
+        $taken(), 'interlock',
+        $held.'1 Room 1 and 3 Room 3 must move first, and only 0 spaces are free. Look for a sub-panel, or for spaces '
+            .'where the label accepts tandems.',
+    ];
+    yield 'a needed space does not count as free' => [
+        $taken(3, 20), 'interlock', $held.'1 Room 1 must move first; 1 space is free elsewhere.',
+    ];
+    $twoPole = fn (int ...$free) => house(
+        [
+            Houses::circuit('1', 2, Role::Off, name: 'Dryer'),
+            ...array_map(fn (int $n) => Houses::circuit((string) $n, 1, Role::Off), array_values(array_diff(range(2, 20), [3], $free))),
+        ]
+    );
+    yield 'two spaces one below the other' => [
+        $twoPole(14, 16), 'interlock', $held.'1–3 Dryer must move first; 2 spaces are free elsewhere.',
+    ];
+    yield 'two spaces apart' => [
+        $twoPole(14, 18), 'interlock',
+        $held.'1–3 Dryer must move first; 2 spaces are free elsewhere, but no two of them one below the other for a two-pole breaker. '
+            .'Other breakers must move too.',
+    ];
+    yield 'two spaces side by side' => [
+        $twoPole(17, 18), 'interlock',
+        $held.'1–3 Dryer must move first; 2 spaces are free elsewhere, but no two of them one below the other for a two-pole breaker. '
+            .'Other breakers must move too.',
+    ];
+    $panels = fn (int $more) => Changed::of(
+        house([$fridge]),
+        panels: [
+            ...house([$fridge])->service->panels,
+            ...array_map(fn (int $i) => new Panel("q$i", "Barn $i", 12, PanelKind::Main), range(1, $more)),
+        ],
+    );
     yield 'another panel' => [$panels(1), 'interlock', 'It feeds Panel and what hangs behind it; Barn 1 stays dead.'];
     yield 'two other panels' => [$panels(2), 'interlock', 'It feeds Panel and what hangs behind it; Barn 1 and Barn 2 stay dead.'];
-    $on120 = fn (?bool $multiwire) => Changed::of(house([$fridge], multiwire: $multiwire), supply: Houses::supply(3000, 3600, 120, Outlet::Locking30At120, 30));
-    yield '120 V on both legs' => [$on120(false), 'interlock', 'A 120 V machine feeds both legs from one hot wire: every 240 V load stays dead.'];
-    yield 'a breaker just small enough' => [house([Houses::circuit('1', 1, Role::Must, 100, amps: 30)]), 'manual_switch', 'The circuits that must run take 1 place: a switch for 4.'];
+    $on120 = fn (?bool $multiwire) => Changed::of(
+        house([$fridge], multiwire: $multiwire), supply: Houses::supply(3000, 3600, 120, Outlet::Locking30At120, 30),
+    );
+    yield '120 V on both legs' => [
+        $on120(false), 'interlock', 'A 120 V machine feeds both legs from one hot wire: every 240 V load stays dead.',
+    ];
+    yield 'a breaker just small enough' => [
+        house([Houses::circuit('1', 1, Role::Must, 100, amps: 30)]), 'manual_switch',
+        'The circuits that must run take 1 place: a switch for 4.',
+    ];
 });
 
-it('asks about shared neutrals only where a manual switch could load them twice', function (?int $volts, ?bool $multiwire, bool $asks) use ($fridge) {
-    $supply = match ($volts) {
-        120 => Houses::supply(3000, 3600, 120, Outlet::Locking30At120, 30), 240 => Houses::supply(), null => null
-    };
-    $texts = array_map(fn ($r) => $r->text, Houses::verdict(Changed::of(house([$fridge], multiwire: $multiwire), supply: $supply), 'manual_switch')->reasons);
-    expect(preg_grep('/halves of a multiwire circuit/', $texts) !== [])->toBe($asks);
-})->with([[120, true, true], [120, null, true], [120, false, false], [240, true, false], [null, true, false]]);
+it('asks about shared neutrals only where a '
+    .'manual switch could load them twice', function (?int $volts, ?bool $multiwire, bool $asks) use ($fridge) {
+        $supply = match ($volts) {
+            120 => Houses::supply(3000, 3600, 120, Outlet::Locking30At120, 30), 240 => Houses::supply(), null => null
+        };
+        $texts = array_map(
+            fn ($r) => $r->text,
+            Houses::verdict(Changed::of(house([$fridge], multiwire: $multiwire), supply: $supply), 'manual_switch')->reasons,
+        );
+        expect(preg_grep('/halves of a multiwire circuit/', $texts) !== [])->toBe($asks);
+    })->with([[120, true, true], [120, null, true], [120, false, false], [240, true, false], [null, true, false]]);
 
 it('powers what it reaches and the machine can feed', function () {
     $inBarn = Houses::circuit('6', 1, Role::Must, 100, name: 'Barn lights');
-    $job = house([Houses::circuit('5', 2, Role::Must, 1200, 1200, name: 'Heater'), Houses::circuit('2', 1, Role::Room, 100, name: 'Lights')]);
-    $job = Changed::of($job, panels: [...$job->service->panels, new Panel('barn', 'Barn', 12, PanelKind::Main, circuits: [Changed::of($inBarn, id: 'barn6')])]);
+    $job = house(
+        [Houses::circuit('5', 2, Role::Must, 1200, 1200, name: 'Heater'), Houses::circuit('2', 1, Role::Room, 100, name: 'Lights')]
+    );
+    $job = Changed::of(
+        $job,
+        panels: [...$job->service->panels, new Panel('barn', 'Barn', 12, PanelKind::Main, circuits: [Changed::of($inBarn, id: 'barn6')])],
+    );
     $names = fn (Job $job, string $kind, string $which) => array_map(fn ($c) => $c->name, Houses::verdict($job, $kind)->$which);
     expect($names($job, 'interlock', 'powers'))->toBe(['Heater', 'Lights'])->and($names($job, 'interlock', 'dead'))->toBe(['Barn lights']);
     $job = Changed::of($job, supply: Houses::supply(3000, 3600, 120, Outlet::Locking30At120, 30));

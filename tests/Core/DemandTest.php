@@ -28,8 +28,11 @@ it('takes the start of a motor from its nameplate or its letter', function (arra
 it('refuses a motor that is not told', function (array $in, string $field) {
     expect(faultOf('motor-start', $in))->toBe($field);
 })->with([
-    [['lra_a' => 10, 'hp' => 1, 'volts' => 240, 'code_letter' => 'G'], 'hp'], [['volts' => 240], 'lra_a'], [['hp' => 1, 'volts' => 240], 'code_letter'], [['lra_a' => 10], 'volts'],
-    [['hp' => 1, 'volts' => 240, 'code_letter' => 'I'], 'code_letter'], [['hp' => 1, 'volts' => 240, 'code_letter' => 'V'], 'code_letter'], [['hp' => 1, 'volts' => 240, 'code_letter' => 'g'], 'code_letter'], [['lra_a' => 10, 'volts' => 240, 'soft_start_pct' => 101], 'soft_start_pct'],
+    [['lra_a' => 10, 'hp' => 1, 'volts' => 240, 'code_letter' => 'G'], 'hp'], [['volts' => 240], 'lra_a'],
+    [['hp' => 1, 'volts' => 240], 'code_letter'], [['lra_a' => 10], 'volts'],
+    [['hp' => 1, 'volts' => 240, 'code_letter' => 'I'], 'code_letter'], [['hp' => 1, 'volts' => 240, 'code_letter' => 'V'], 'code_letter'],
+    [['hp' => 1, 'volts' => 240, 'code_letter' => 'g'], 'code_letter'],
+    [['lra_a' => 10, 'volts' => 240, 'soft_start_pct' => 101], 'soft_start_pct'],
     [['lra_a' => -1, 'volts' => 240], 'lra_a'], [['lra_a' => 1, 'volts' => 0], 'volts'],
 ]);
 
@@ -40,25 +43,77 @@ it('works the calculations out as the code has them', function (array $in, float
         ->and($out['demand_a'])->toEqualWithDelta($va / ($in['volts'] ?? 240), 1e-9)
         ->and(array_sum(array_column($out['lines'], 'va')))->toBe($out['demand_va']);
 })->with([
-    'standard, 1,500 ft², range and dryer' => [['method' => 'standard', 'floor_area_ft2' => 1500, 'ranges_va' => [12000], 'dryers_va' => [5500]], 3000 + 6000 * .35 + 5500 + 8000],
-    'standard, a small dryer counts 5,000' => [['method' => 'standard', 'floor_area_ft2' => 0, 'dryers_va' => [4000, 6000]], 3000 + 1500 * .35 + 11000],
-    'standard, four appliances at 75 %' => [['method' => 'standard', 'floor_area_ft2' => 0, 'appliances' => [['id' => 'a', 'va' => 1000], ['id' => 'b', 'va' => 1000], ['id' => 'c', 'va' => 1000], ['id' => 'd', 'va' => 1000]]], 3525 + 3000],
-    'standard, three at 100 %' => [['method' => 'standard', 'floor_area_ft2' => 0, 'appliances' => [['id' => 'a', 'va' => 1000], ['id' => 'b', 'va' => 1000], ['id' => 'c', 'va' => 1000]]], 3525 + 3000],
-    'standard, three large appliances and two small ones at 100 %' => [['method' => 'standard', 'floor_area_ft2' => 0, 'appliances' => appliances(1000, 1000, 500, 499, 499)], 3525 + 3498],
-    'standard, four of 500 VA and over at 75 %, the smaller one at 100 %' => [['method' => 'standard', 'floor_area_ft2' => 0, 'appliances' => appliances(1000, 1000, 500, 500, 499)], 3525 + 2250 + 499],
-    'standard, cooling that is a little smaller counts at 125 %' => [['method' => 'standard', 'floor_area_ft2' => 0, 'heating_va' => 10000, 'cooling_va' => 9000], 3525 + 11250],
-    'standard, cooling that is much smaller does not' => [['method' => 'standard', 'floor_area_ft2' => 0, 'heating_va' => 10000, 'cooling_va' => 8000], 3525 + 10000],
-    'standard, cooling as large as heating counts at 100 %' => [['method' => 'standard', 'floor_area_ft2' => 0, 'heating_va' => 9000, 'cooling_va' => 9000], 3525 + 9000],
-    'existing, a smaller cooling has no 125 %' => [['method' => 'existing', 'floor_area_ft2' => 0, 'heating_va' => 10000, 'cooling_va' => 9000], 4500 + 10000],
+    'standard, 1,500 ft², range and dryer' => [
+        ['method' => 'standard', 'floor_area_ft2' => 1500, 'ranges_va' => [12000], 'dryers_va' => [5500]], 3000 + 6000 * .35 + 5500 + 8000,
+    ],
+    'standard, a small dryer counts 5,000' => [
+        ['method' => 'standard', 'floor_area_ft2' => 0, 'dryers_va' => [4000, 6000]], 3000 + 1500 * .35 + 11000,
+    ],
+    'standard, four appliances at 75 %' => [
+        [
+            'method' => 'standard', 'floor_area_ft2' => 0,
+            'appliances' => [
+                ['id' => 'a', 'va' => 1000], ['id' => 'b', 'va' => 1000], ['id' => 'c', 'va' => 1000], ['id' => 'd', 'va' => 1000],
+            ],
+        ],
+        3525 + 3000,
+    ],
+    'standard, three at 100 %' => [
+        [
+            'method' => 'standard', 'floor_area_ft2' => 0,
+            'appliances' => [['id' => 'a', 'va' => 1000], ['id' => 'b', 'va' => 1000], ['id' => 'c', 'va' => 1000]],
+        ],
+        3525 + 3000,
+    ],
+    'standard, three large appliances and two small ones at 100 %' => [
+        ['method' => 'standard', 'floor_area_ft2' => 0, 'appliances' => appliances(1000, 1000, 500, 499, 499)], 3525 + 3498,
+    ],
+    'standard, four of 500 VA and over at 75 %, the smaller one at 100 %' => [
+        ['method' => 'standard', 'floor_area_ft2' => 0, 'appliances' => appliances(1000, 1000, 500, 500, 499)], 3525 + 2250 + 499,
+    ],
+    'standard, cooling that is a little smaller counts at 125 %' => [
+        ['method' => 'standard', 'floor_area_ft2' => 0, 'heating_va' => 10000, 'cooling_va' => 9000], 3525 + 11250,
+    ],
+    'standard, cooling that is much smaller does not' => [
+        ['method' => 'standard', 'floor_area_ft2' => 0, 'heating_va' => 10000, 'cooling_va' => 8000], 3525 + 10000,
+    ],
+    'standard, cooling as large as heating counts at 100 %' => [
+        ['method' => 'standard', 'floor_area_ft2' => 0, 'heating_va' => 9000, 'cooling_va' => 9000], 3525 + 9000,
+    ],
+    'existing, a smaller cooling has no 125 %' => [
+        ['method' => 'existing', 'floor_area_ft2' => 0, 'heating_va' => 10000, 'cooling_va' => 9000], 4500 + 10000,
+    ],
     'standard, the third tier' => [['method' => 'standard', 'floor_area_ft2' => 50000], 3000 + 117000 * .35 + 34500 * .25],
-    'standard, heating with all its parts against cooling' => [['method' => 'standard', 'floor_area_ft2' => 0, 'heating_va' => 1000, 'heat_pump_va' => 3000, 'supplemental_heat_va' => 5000, 'cooling_va' => 7000], 3525 + 9000],
-    'standard, motor and charger' => [['method' => 'standard', 'floor_area_ft2' => 0, 'largest_motor_va' => 2000, 'ev_chargers_va' => [3000, 9600]], 3525 + 500 + 16800],
-    'optional, first 10,000' => [['method' => 'optional', 'floor_area_ft2' => 2000, 'ranges_va' => [12000], 'dryers_va' => [4000]], 10000 + (10500 + 16000 - 10000) * .4],
-    'optional, heat pump beside cooling' => [['method' => 'optional', 'floor_area_ft2' => 1000, 'heat_pump_va' => 4000, 'supplemental_heat_va' => 10000, 'cooling_va' => 4000], 7500 + 10500],
-    'optional, three heating units' => [['method' => 'optional', 'floor_area_ft2' => 1000, 'heating_va' => 10000, 'heating_units' => 3], 7500 + 6500],
-    'optional, four heating units' => [['method' => 'optional', 'floor_area_ft2' => 1000, 'heating_va' => 10000, 'heating_units' => 4], 7500 + 4000],
-    'optional, a charger in the sum, the motor without effect' => [['method' => 'optional', 'floor_area_ft2' => 1000, 'ev_chargers_va' => [1000], 'largest_motor_va' => 99999], 10000 + 4700 * .4],
-    'existing, first 8,000' => [['method' => 'existing', 'floor_area_ft2' => 1500, 'cooling_va' => 5000, 'heating_va' => 4000], 8000 + 1000 * .4 + 5000],
+    'standard, heating with all its parts against cooling' => [
+        [
+            'method' => 'standard', 'floor_area_ft2' => 0, 'heating_va' => 1000, 'heat_pump_va' => 3000, 'supplemental_heat_va' => 5000,
+            'cooling_va' => 7000,
+        ],
+        3525 + 9000,
+    ],
+    'standard, motor and charger' => [
+        ['method' => 'standard', 'floor_area_ft2' => 0, 'largest_motor_va' => 2000, 'ev_chargers_va' => [3000, 9600]], 3525 + 500 + 16800,
+    ],
+    'optional, first 10,000' => [
+        ['method' => 'optional', 'floor_area_ft2' => 2000, 'ranges_va' => [12000], 'dryers_va' => [4000]],
+        10000 + (10500 + 16000 - 10000) * .4,
+    ],
+    'optional, heat pump beside cooling' => [
+        ['method' => 'optional', 'floor_area_ft2' => 1000, 'heat_pump_va' => 4000, 'supplemental_heat_va' => 10000, 'cooling_va' => 4000],
+        7500 + 10500,
+    ],
+    'optional, three heating units' => [
+        ['method' => 'optional', 'floor_area_ft2' => 1000, 'heating_va' => 10000, 'heating_units' => 3], 7500 + 6500,
+    ],
+    'optional, four heating units' => [
+        ['method' => 'optional', 'floor_area_ft2' => 1000, 'heating_va' => 10000, 'heating_units' => 4], 7500 + 4000,
+    ],
+    'optional, a charger in the sum, the motor without effect' => [
+        ['method' => 'optional', 'floor_area_ft2' => 1000, 'ev_chargers_va' => [1000], 'largest_motor_va' => 99999], 10000 + 4700 * .4,
+    ],
+    'existing, first 8,000' => [
+        ['method' => 'existing', 'floor_area_ft2' => 1500, 'cooling_va' => 5000, 'heating_va' => 4000], 8000 + 1000 * .4 + 5000,
+    ],
     'measured' => [['method' => 'measured', 'peak_va' => 9600, 'new_load_va' => 2400, 'volts' => 208, 'floor_area_ft2' => 5], 12000 + 2400],
 ]);
 
@@ -85,7 +140,9 @@ it('reads Table 220.55 with its notes', function (array $ranges, array $demand) 
 ]);
 
 it('tells a motor of letter V what to give instead', function () {
-    expect(calc('motor-start', ['hp' => 1, 'volts' => 240, 'code_letter' => 'V'])['error']['message'])->toContain('give the locked-rotor amperes');
+    expect(
+        calc('motor-start', ['hp' => 1, 'volts' => 240, 'code_letter' => 'V'])['error']['message']
+    )->toContain('give the locked-rotor amperes');
 });
 
 it('never takes more for ranges than column C for all of them', function (int $seed) {
@@ -101,10 +158,17 @@ it('never takes more for ranges than column C for all of them', function (int $s
 it('refuses a dwelling that the tables do not know', function (array $in, string $field) {
     expect(faultOf('demand', $in))->toBe($field);
 })->with([
-    [['method' => 'guess', 'floor_area_ft2' => 1], 'method'], [['method' => 'standard'], 'floor_area_ft2'], [['method' => 'measured'], 'peak_va'], [['method' => 'existing', 'floor_area_ft2' => -1], 'floor_area_ft2'],
-    [['method' => 'standard', 'floor_area_ft2' => 1, 'ranges_va' => [1, 1, 1, 1, 1, 1]], 'ranges_va'], [['method' => 'standard', 'floor_area_ft2' => 1, 'ranges_va' => [27001]], 'ranges_va'],
-    [['method' => 'standard', 'floor_area_ft2' => 1, 'ranges_va' => ['8000']], 'ranges_va.0'], [['method' => 'standard', 'floor_area_ft2' => 1, 'dryers_va' => [1, 1, 1, 1, 1]], 'dryers_va'],
-    [['method' => 'standard', 'floor_area_ft2' => 1, 'appliances' => [['id' => 'a', 'va' => 1], ['id' => 'a', 'va' => 2]]], 'appliances.1.id'], [['method' => 'standard', 'floor_area_ft2' => 1, 'heating_units' => 1.5], 'heating_units'],
+    [['method' => 'guess', 'floor_area_ft2' => 1], 'method'], [['method' => 'standard'], 'floor_area_ft2'],
+    [['method' => 'measured'], 'peak_va'], [['method' => 'existing', 'floor_area_ft2' => -1], 'floor_area_ft2'],
+    [['method' => 'standard', 'floor_area_ft2' => 1, 'ranges_va' => [1, 1, 1, 1, 1, 1]], 'ranges_va'],
+    [['method' => 'standard', 'floor_area_ft2' => 1, 'ranges_va' => [27001]], 'ranges_va'],
+    [['method' => 'standard', 'floor_area_ft2' => 1, 'ranges_va' => ['8000']], 'ranges_va.0'],
+    [['method' => 'standard', 'floor_area_ft2' => 1, 'dryers_va' => [1, 1, 1, 1, 1]], 'dryers_va'],
+    [
+        ['method' => 'standard', 'floor_area_ft2' => 1, 'appliances' => [['id' => 'a', 'va' => 1], ['id' => 'a', 'va' => 2]]],
+        'appliances.1.id',
+    ],
+    [['method' => 'standard', 'floor_area_ft2' => 1, 'heating_units' => 1.5], 'heating_units'],
     [['method' => 'standard', 'floor_area_ft2' => 1, 'volts' => 0], 'volts'], [['method' => 'measured', 'peak_va' => null], 'peak_va'],
 ]);
 
@@ -113,7 +177,8 @@ it('draws the amperes of the plate again', function () {
     expect($plate->runW / 0.8 / 240)->toEqualWithDelta(10.0, 1e-9)->and($plate->startW / 0.8 / 240)->toEqualWithDelta(42.0, 1e-9);
     expect(Nameplate::fromAmps(10, Leg::AB, 0.8, 42, 50)->startW / 0.8 / 240)->toEqualWithDelta(21.0, 1e-9);
     // A soft starter does not bring the start below the running current.
-    expect(Nameplate::fromAmps(10, Leg::A, 1, 12, 50)->startW)->toEqualWithDelta(1200.0, 1e-9)->and(Nameplate::fromAmps(5, Leg::A, 1)->startW)->toBeNull();
+    expect(Nameplate::fromAmps(10, Leg::A, 1, 12, 50)->startW)->toEqualWithDelta(1200.0, 1e-9)
+        ->and(Nameplate::fromAmps(5, Leg::A, 1)->startW)->toBeNull();
 });
 
 it('reads horsepower by Table 430.248 and the code letter by 430.7(B)', function () {

@@ -3,7 +3,9 @@
 declare(strict_types=1);
 
 it('names only classes that are there', function (string $file) {
-    preg_match_all('/`((?:App|Underpin)?\\\\?(?:[A-Z]\w+\\\\)+[A-Z]\w+)`/', (string) file_get_contents(dirname(__DIR__, 2)."/$file"), $found);
+    preg_match_all(
+        '/`((?:App|Underpin)?\\\\?(?:[A-Z]\w+\\\\)+[A-Z]\w+)`/', (string) file_get_contents(dirname(__DIR__, 2)."/$file"), $found,
+    );
     $isThere = function (string $name): bool {
         $folder = str_replace(['App\\', 'Underpin\\', '\\'], ['app/', 'core/', '/'], $name);
 

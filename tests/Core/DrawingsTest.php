@@ -19,7 +19,10 @@ use Underpin\Service\Distribution;
 
 function overlap(Box $one, Box $other): bool
 {
-    return $one->x < $other->right() - 0.01 && $other->x < $one->right() - 0.01 && $one->y < $other->y + $other->h - 0.01 && $other->y < $one->y + $one->h - 0.01;
+    return $one->x < $other->right() - 0.01
+        && $other->x < $one->right() - 0.01
+        && $one->y < $other->y + $other->h - 0.01
+        && $other->y < $one->y + $one->h - 0.01;
 }
 
 it('draws no two boxes of a chain over each other, and all of them inside', function (int $seed) {
@@ -27,7 +30,10 @@ it('draws no two boxes of a chain over each other, and all of them inside', func
     $drawing = new ChainDrawing($chain);
     $boxes = array_map(fn ($node) => $drawing->box($node), $chain->nodes);
     foreach ($boxes as $i => $box) {
-        expect($box->x)->toBeGreaterThanOrEqual(0)->and($box->right())->toBeLessThanOrEqual($drawing->width())->and($box->y)->toBeGreaterThanOrEqual(0)->and($box->y + $box->h)->toBeLessThanOrEqual($drawing->height());
+        expect($box->x)->toBeGreaterThanOrEqual(0)
+            ->and($box->right())->toBeLessThanOrEqual($drawing->width())
+            ->and($box->y)->toBeGreaterThanOrEqual(0)
+            ->and($box->y + $box->h)->toBeLessThanOrEqual($drawing->height());
         foreach (array_slice($boxes, $i + 1) as $other) {
             expect(overlap($box, $other))->toBeFalse();
         }
@@ -75,7 +81,10 @@ it('covers every hour of the year once on the map, and no more', function () {
             }
         }
     }
-    expect($cells)->toHaveCount(366 * 24)->and(max(array_map(count(...), $cells)))->toBe(1)->and($map->years())->toBe(2)->and(count($map->months()))->toBeGreaterThanOrEqual(12)
+    expect($cells)->toHaveCount(366 * 24)
+        ->and(max(array_map(count(...), $cells)))->toBe(1)
+        ->and($map->years())->toBe(2)
+        ->and(count($map->months()))->toBeGreaterThanOrEqual(12)
         ->and(array_sum(array_column($map->table(), 'hours')))->toBeLessThan(366 * 24)->toBeGreaterThan(360 * 24);
     $before = new LoadMap($map->year, 1);
     expect(min($before->days))->toBe(array_key_first($map->year->days))->and($map->peak() ?? $before->peak())->not->toBeNull();
@@ -83,11 +92,15 @@ it('covers every hour of the year once on the map, and no more', function () {
 
 it('writes as much beside a mark as fits before the next', function () {
     $plot = new RecordingPlot(0, 84_600, 5);
-    $marks = [new Mark(0, 'boiler on'), new Mark(10_000, '', 'c5'), new Mark(20_000, 'a longer story'), new Mark(20_900, 'too near'), new Mark(60_000, 'gone', 'c9')];
+    $marks = [
+        new Mark(0, 'boiler on'), new Mark(10_000, '', 'c5'), new Mark(20_000, 'a longer story'), new Mark(20_900, 'too near'),
+        new Mark(60_000, 'gone', 'c9'),
+    ];
     $lines = $plot->marks($marks, ['c5' => '5–7 Deep well pump of the barn']);
     expect(array_column($lines, 'words'))->toBe(['boiler on', '5–7 Deep w…', '', 'too near', 'gone']);
     foreach ($lines as $i => $line) {
-        expect($line['x'])->toBe($plot->x($marks[$i]->atMs))->and($line['x'] + 7.4 * mb_strlen($line['words']))->toBeLessThan($lines[$i + 1]['x'] ?? RecordingPlot::WIDTH);
+        expect($line['x'])->toBe($plot->x($marks[$i]->atMs))
+            ->and($line['x'] + 7.4 * mb_strlen($line['words']))->toBeLessThan($lines[$i + 1]['x'] ?? RecordingPlot::WIDTH);
     }
 });
 
@@ -97,7 +110,11 @@ it('keeps a recording within its plot, with its highest moment on it', function 
     array_walk($readings, $plot->add(...));
     preg_match_all('/[ML](\d+) ([\d.]+)/', $plot->bandA(), $points);
     expect($plot->bandB())->toBe(implode('', array_map(fn (int $x) => ($x === 50 ? 'M' : 'L')."$x {$plot->y(2.0)}", range(50, 896))));
-    expect(max(array_map(floatval(...), $points[1])))->toBeLessThanOrEqual(RecordingPlot::WIDTH)->and(min(array_map(floatval(...), $points[1])))->toBeGreaterThanOrEqual(RecordingPlot::LEFT)
-        ->and(min(array_map(floatval(...), $points[2])))->toBe($plot->y(47.0))->and($plot->y(47.0))->toBeGreaterThanOrEqual(RecordingPlot::TOP)
-        ->and($plot->ticks()[0])->toBe(0.0)->and(max($plot->ticks()))->toBeLessThanOrEqual($plot->highest())->and(count($plot->ticks()))->toBeLessThan(8);
+    expect(max(array_map(floatval(...), $points[1])))->toBeLessThanOrEqual(RecordingPlot::WIDTH)
+        ->and(min(array_map(floatval(...), $points[1])))->toBeGreaterThanOrEqual(RecordingPlot::LEFT)
+        ->and(min(array_map(floatval(...), $points[2])))->toBe($plot->y(47.0))
+        ->and($plot->y(47.0))->toBeGreaterThanOrEqual(RecordingPlot::TOP)
+        ->and($plot->ticks()[0])->toBe(0.0)
+        ->and(max($plot->ticks()))->toBeLessThanOrEqual($plot->highest())
+        ->and(count($plot->ticks()))->toBeLessThan(8);
 });

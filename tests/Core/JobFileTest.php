@@ -24,9 +24,12 @@ it('goes out and in again without loss', function () {
 it('keeps what was found on site and the load calculation', function () {
     $small = Houses::small();
     $job = Houses::job(
-        'x', panels: $small->service->panels, existing: (new ExistingEquipment)->with(ExistingFault::MaleCord, true)->with(ExistingFault::NeverRun, false),
+        'x', panels: $small->service->panels,
+        existing: (new ExistingEquipment)->with(ExistingFault::MaleCord, true)->with(ExistingFault::NeverRun, false),
         site: new Site(0, 250, null, 2000, 95, -10, 20, true, null),
-        demand: new DemandInputs(DemandMethod::Existing, 240.0, new Dwelling(1500, appliances: [['id' => '7', 'va' => 900.0]], rangesVa: [9000.0])),
+        demand: new DemandInputs(
+            DemandMethod::Existing, 240.0, new Dwelling(1500, appliances: [['id' => '7', 'va' => 900.0]], rangesVa: [9000.0]),
+        ),
     );
     expect(JobFile::standard()->decode(JobFile::standard()->encode($job)))->toEqual($job);
 });
@@ -96,7 +99,8 @@ it('names every fault by its path', function (callable $break, array $paths) {
 
 it('refuses what is no job file', function (string $json) {
     expect(fn () => JobFile::standard()->decode($json))->toThrow(JobFileFaults::class);
-})->with(['', 'null', '[]', '"x"', '{', str_repeat('[', 100).str_repeat(']', 100), '{"format":"underpin-job","version":1,"name":"x","panels":null}']);
+})->with(['', 'null', '[]', '"x"', '{', str_repeat('[', 100).str_repeat(']', 100),
+    '{"format":"underpin-job","version":1,"name":"x","panels":null}']);
 
 it('publishes the schema that its form reads', function () {
     $published = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/docs/job-file.schema.json'), true);
@@ -107,7 +111,9 @@ it('publishes the schema that its form reads', function () {
 it('reports everything as plain data', function () {
     $report = JobReport::of(Houses::small(Houses::supply(), 'interlock'));
     expect(json_decode(json_encode($report, JSON_THROW_ON_ERROR), true)['size']['verdict'])->toBe('holds')
-        ->and(array_keys($report))->toBe(['name', 'stages', 'must_run', 'demand', 'size', 'connections', 'wire', 'card', 'findings', 'caution']);
+        ->and(array_keys($report))->toBe(
+            ['name', 'stages', 'must_run', 'demand', 'size', 'connections', 'wire', 'card', 'findings', 'caution']
+        );
 });
 
 it('says what other local rules would change in a job: the rules, and what is said of it', function () {
@@ -116,8 +122,13 @@ it('says what other local rules would change in a job: the rules, and what is sa
     expect([$changes['same']->rules, $changes['same']->gone, $changes['same']->new])->toBe([[], [], []]);
     $strict = $changes['strict'];
     expect(count($strict->rules))->toBe(2)->and(implode(' ', array_merge(...array_values($strict->rules))))->toContain('30 ft')
-        ->and($strict->gone)->toBe(['Multi-circuit manual transfer switch: Moved circuits may be spliced in the panel, as far as its wiring space allows.'])
-        ->and($strict->new)->toBe(['Multi-circuit manual transfer switch: Splices in the panel are not allowed here: bring longer cable to the switch, or set a junction box beside the panel.']);
+        ->and($strict->gone)->toBe(
+            ['Multi-circuit manual transfer switch: Moved circuits may be spliced in the panel, as far as its wiring space allows.']
+        )
+        ->and($strict->new)->toBe(
+            ['Multi-circuit manual transfer switch: Splices in the panel are not allowed here: bring longer cable to the switch, or set '
+                    .'a junction box beside the panel.']
+        );
 });
 
 it('takes every demo job as it was exported before, word for word, and a second round is the first', function (string $path) {

@@ -24,7 +24,8 @@ it('adds amperes on each leg, 240 V loads on both', function () {
 
 it('has nothing to say of an empty house', function () {
     $legs = LegCurrents::of([]);
-    expect([$legs->aAmps, $legs->bAmps, $legs->neutralAmps, $legs->imbalancePct()])->toBe([0.0, 0.0, 0.0, 0.0])->and($legs->worstLeg())->toBe(Leg::A);
+    expect([$legs->aAmps, $legs->bAmps, $legs->neutralAmps, $legs->imbalancePct()])->toBe([0.0, 0.0, 0.0, 0.0])
+        ->and($legs->worstLeg())->toBe(Leg::A);
 });
 
 it('lets the neutral carry nothing when 240 V loads alone run', function () {

@@ -41,14 +41,18 @@ function behindTheMeter(?bool $atMeter, ?bool $inMain, ?bool $inSub = false): Jo
 /** A house whose first panel has one-pole breakers where the interlock goes, and some free spaces. */
 function crowded(?bool $multiwire, int $free = 4, int $poles = 1): Job
 {
-    $circuits = $poles === 2 ? [Houses::circuit('1', 2, Role::Off, name: 'Dryer')] : [Houses::circuit('1', 1, Role::Off, name: 'Den'), Houses::circuit('3', 1, Role::Off, name: 'Porch')];
+    $circuits = $poles === 2
+        ? [Houses::circuit('1', 2, Role::Off, name: 'Dryer')]
+        : [Houses::circuit('1', 1, Role::Off, name: 'Den'), Houses::circuit('3', 1, Role::Off, name: 'Porch')];
     for ($space = 2; $space <= 20; $space++) {
         if (! in_array($space, [1, 3], true) && 20 - $space >= $free) {
             $circuits[] = Houses::circuit((string) $space, 1, Role::Off, name: "Room $space");
         }
     }
 
-    return Houses::job('x', panels: [new Panel('p', 'Panel', 20, PanelKind::Main, 200, true, 1, $multiwire, $circuits)], connection: 'interlock');
+    return Houses::job(
+        'x', panels: [new Panel('p', 'Panel', 20, PanelKind::Main, 200, true, 1, $multiwire, $circuits)], connection: 'interlock',
+    );
 }
 
 it('never has a bond taken out before it is known what it is', function (Job $job, string $code) {
@@ -66,27 +70,36 @@ it('never has a bond taken out before it is known what it is', function (Job $jo
     'behind a disconnect at the meter' => [behindTheMeter(true, true), 'NEUTRAL_IN_SUBPANEL'],
     'behind one without a bond' => [behindTheMeter(false, true), 'NEUTRAL_IN_SUBPANEL'],
     'in a sub-panel' => [behindTheMeter(true, false, true), 'NEUTRAL_IN_SUBPANEL'],
-    'in a sub-panel, found with the old equipment' => [Houses::job('x', existing: new ExistingEquipment(['bond_in_subpanel' => true])), 'EXISTING_BOND_IN_SUBPANEL'],
+    'in a sub-panel, found with the old equipment' => [
+        Houses::job('x', existing: new ExistingEquipment(['bond_in_subpanel' => true])), 'EXISTING_BOND_IN_SUBPANEL',
+    ],
 ]);
 
 it('names what stands ahead of the bond', function () {
     expect(said(behindTheMeter(true, true), 'NEUTRAL_IN_SUBPANEL')[0]->what)->toContain('Main panel')->toContain('Meter disconnect')
-        ->and(said(behindTheMeter(true, false, true), 'NEUTRAL_IN_SUBPANEL')[0]->what)->toContain('Barn')->toContain('Main panel ahead of it');
+        ->and(
+            said(behindTheMeter(true, false, true), 'NEUTRAL_IN_SUBPANEL')[0]->what
+        )->toContain('Barn')->toContain('Main panel ahead of it');
 });
 
 it('calls a service without a bond a danger', function () {
     $finding = said(behindTheMeter(false, false), 'NO_SERVICE_BOND')[0];
-    expect($finding->severity)->toBe(Severity::Danger)->and($finding->do)->toContain('live until it is found')->toContain('marking of the disconnect');
+    expect($finding->severity)->toBe(Severity::Danger)
+        ->and($finding->do)->toContain('live until it is found')->toContain('marking of the disconnect');
     expect(said(behindTheMeter(null, false), 'NO_SERVICE_BOND'))->toBe([]);
 });
 
 it('has no bond of a generator lifted before the switch and the service are known', function () {
     $bonded = new Supply(Changed::of(Houses::machine(), bond: GeneratorNeutral::Bonded), Fuel::Gasoline);
     expect(said(Houses::small($bonded, 'interlock'), 'DOUBLE_BOND')[0]->do)->toContain('once it is known that the service has its bond')
-        ->and(said(Houses::job('x', existing: new ExistingEquipment(['two_bonds' => true])), 'EXISTING_TWO_BONDS')[0]->do)->toContain('Nobody lifts a bond before');
+        ->and(
+            said(Houses::job('x', existing: new ExistingEquipment(['two_bonds' => true])), 'EXISTING_TWO_BONDS')[0]->do
+        )->toContain('Nobody lifts a bond before');
 });
 
-it('says what a shared neutral carries before it offers a move or a tandem', function (?bool $multiwire, int $free, int $poles, Possible $possible, ?string $begins) {
+it('says what a shared neutral carries before it offers a move or a tandem', function (
+    ?bool $multiwire, int $free, int $poles, Possible $possible, ?string $begins,
+) {
     $verdict = Houses::verdict(crowded($multiwire, $free, $poles), 'interlock');
     $room = array_values(array_filter($verdict->reasons, fn ($r) => str_contains($r->text, 'must move first')))[0];
     expect($verdict->possible)->toBe($possible);
@@ -122,7 +135,8 @@ it('says it in every finding that has a breaker moved', function (string $code, 
 it('takes one panel that nobody looked at for not known, and one that has some for having some', function () {
     $panel = fn (?bool $m): Panel => new Panel('p', 'P', 20, hasMultiwire: $m);
     expect(SharedNeutral::in([$panel(false), $panel(false)]))->toBeFalse()->and(SharedNeutral::in([]))->toBeFalse()
-        ->and(SharedNeutral::in([$panel(false), $panel(null)]))->toBeNull()->and(SharedNeutral::in([$panel(null), $panel(true)]))->toBeTrue();
+        ->and(SharedNeutral::in([$panel(false), $panel(null)]))->toBeNull()
+        ->and(SharedNeutral::in([$panel(null), $panel(true)]))->toBeTrue();
 });
 
 it('speaks of the neutral after a move only where the leg changed', function (?bool $multiwire, int $to, bool $speaks) {

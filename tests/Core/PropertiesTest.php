@@ -36,7 +36,8 @@ dataset('seeds', range(1, 40));
 function supplies(): array
 {
     return [
-        Houses::supply(1800, 2300, 120, Outlet::Straight20, 20), Houses::supply(5800, 7200), Houses::supply(11800, 15200, 240, Outlet::Straight50, 50),
+        Houses::supply(1800, 2300, 120, Outlet::Straight20, 20), Houses::supply(5800, 7200),
+        Houses::supply(11800, 15200, 240, Outlet::Straight50, 50),
         Houses::supply(48000, 61000, 240, Outlet::Terminals, 200),
     ];
 }
@@ -64,7 +65,8 @@ it('says that a machine holds exactly when every leg does', function () {
             $holds = $fed && max($legs) <= $supply->runLimitAmps() + 1e-9 && $fit->starting->peakAmps() <= $supply->surgeLimitAmps() + 1e-9;
             expect($fit->verdict !== Verdict::Short)->toBe($holds)->and($fit->verdict)->not->toBe(Verdict::Unknown);
             if ($fit->verdict === Verdict::Holds) {
-                expect(max($legs))->toBeLessThanOrEqual(0.8 * $supply->runLimitAmps() + 1e-6)->and($fit->restartAmps)->toBeLessThanOrEqual($supply->surgeLimitAmps() + 1e-9);
+                expect(max($legs))->toBeLessThanOrEqual(0.8 * $supply->runLimitAmps() + 1e-6)
+                    ->and($fit->restartAmps)->toBeLessThanOrEqual($supply->surgeLimitAmps() + 1e-9);
             }
             $said[$holds ? 'held' : 'short']++;
         }
@@ -78,7 +80,8 @@ it('puts together only what the legs carry, running and starting', function (int
         $fit = Fit::of($plan, $supply, 20);
         $together = $fit->together();
         $on = array_map(fn (Circuit $c) => $c->id, $together->on);
-        expect(count($on))->toBe(count(array_unique($on)))->and(array_intersect($on, array_map(fn (Circuit $c) => $c->id, $together->waiting)))->toBe([]);
+        expect(count($on))->toBe(count(array_unique($on)))
+            ->and(array_intersect($on, array_map(fn (Circuit $c) => $c->id, $together->waiting)))->toBe([]);
         expect(Limit::within(Fit::runningOn($supply, $together->on)->worstAmps(), $supply->runLimitAmps()))->toBeTrue()
             ->and(Limit::within($together->starting->peakAmps(), $supply->surgeLimitAmps()))->toBeTrue();
     }
@@ -96,8 +99,10 @@ it('has something to say of any house, and a place for everything it says', func
     $house = RandomHouse::job($seed);
     foreach ([null, ...array_keys(Ways::standard()->options())] as $i => $way) {
         $job = Houses::job(
-            $house->name, panels: $house->service->panels, supply: supplies()[$i % 4], connection: $way, wire: new WireRun(25, 20), service: $house->service, recorded: $house->basis->recorded,
-            demand: $seed % 2 ? new DemandInputs(DemandMethod::Measured, 240.0, new Dwelling, 9000.0) : null, figures: LoadBasis::cases()[($seed + $i) % 3],
+            $house->name, panels: $house->service->panels, supply: supplies()[$i % 4], connection: $way, wire: new WireRun(25, 20),
+            service: $house->service, recorded: $house->basis->recorded,
+            demand: $seed % 2 ? new DemandInputs(DemandMethod::Measured, 240.0, new Dwelling, 9000.0) : null,
+            figures: LoadBasis::cases()[($seed + $i) % 3],
         );
         $review = Review::of($job);
         $ids = array_map(fn (Circuit $c) => $c->id, $job->circuits());
@@ -149,7 +154,9 @@ it('draws every panel of any house into the chain once, behind what feeds it', f
             expect($chain->node($panel->id)?->parent)->toBe($panel->fedFrom);
         }
     }
-    expect(count($job->drawingCircuits()) + count(array_unique(array_map(fn (Circuit $c) => $c->id, $job->feeders()))))->toBe(count($job->circuits()));
+    expect(
+        count($job->drawingCircuits()) + count(array_unique(array_map(fn (Circuit $c) => $c->id, $job->feeders())))
+    )->toBe(count($job->circuits()));
 })->with('seeds');
 
 it('lets a breaker move only where nothing is, and where the label accepts it', function (int $seed) {
@@ -157,8 +164,11 @@ it('lets a breaker move only where nothing is, and where the label accepts it', 
         foreach ($panel->circuits as $circuit) {
             foreach ($panel->placesFor($circuit) as $place) {
                 $others = array_filter($panel->circuits, fn (Circuit $c) => $c !== $circuit);
-                expect(array_filter($others, fn (Circuit $c) => $c->position->clashesWith($place)))->toBe([])->and(max($place->spaces()))->toBeLessThanOrEqual($panel->spaces)
-                    ->and($place->half === null || $panel->tandemSpaces === null || array_diff($place->spaces(), $panel->tandemSpaces->spaces) === [])->toBeTrue()
+                expect(array_filter($others, fn (Circuit $c) => $c->position->clashesWith($place)))->toBe([])
+                    ->and(max($place->spaces()))->toBeLessThanOrEqual($panel->spaces)
+                    ->and($place->half === null
+                        || $panel->tandemSpaces === null
+                        || array_diff($place->spaces(), $panel->tandemSpaces->spaces) === [])->toBeTrue()
                     ->and($place->poles)->toBe($circuit->position->poles);
             }
         }
@@ -169,7 +179,9 @@ it('lets a breaker move only where nothing is, and where the label accepts it', 
 it('finds two breakers in one place exactly when some half of a space is filled twice', function (int $seed) {
     mt_srand($seed);
     foreach (range(1, 60) as $ignored) {
-        $positions = array_map(fn () => new Position(mt_rand(1, 8), mt_rand(1, 2), [null, Half::Upper, Half::Lower][mt_rand(0, 2)]), [1, 2]);
+        $positions = array_map(
+            fn () => new Position(mt_rand(1, 8), mt_rand(1, 2), [null, Half::Upper, Half::Lower][mt_rand(0, 2)]), [1, 2],
+        );
         // Worked out again the long way: the halves, from the top of the panel down.
         $filled = array_map(function (Position $position): array {
             $all = [];
@@ -184,6 +196,7 @@ it('finds two breakers in one place exactly when some half of a space is filled 
 
             return $all;
         }, $positions);
-        expect($positions[0]->clashesWith($positions[1]))->toBe(array_intersect($filled[0], $filled[1]) !== [])->and($positions[1]->clashesWith($positions[0]))->toBe($positions[0]->clashesWith($positions[1]));
+        expect($positions[0]->clashesWith($positions[1]))->toBe(array_intersect($filled[0], $filled[1]) !== [])
+            ->and($positions[1]->clashesWith($positions[0]))->toBe($positions[0]->clashesWith($positions[1]));
     }
 })->with(range(1, 5));

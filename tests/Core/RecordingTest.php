@@ -47,9 +47,12 @@ it('holds the highest mean of ten seconds, not the highest moment', function (ar
 
 it('says when each leg was highest, and how even they were', function () {
     $summary = RecordingSummary::of(recorded([[10, 1.0, 2.0], [1, 9.0, 2.0], [5, 9.0, 2.0], [4, 1.0, 12.0]]));
-    expect([$summary?->peakAAtMs, $summary?->peakBAtMs, $summary?->fromMs, $summary?->toMs, $summary?->count])->toBe([1000, 1600, 0, 1900, 20])
+    expect(
+        [$summary?->peakAAtMs, $summary?->peakBAtMs, $summary?->fromMs, $summary?->toMs, $summary?->count]
+    )->toBe([1000, 1600, 0, 1900, 20])
         // 14 x 1 A + 6 x 9 A = 68; 16 x 2 A + 4 x 12 A = 80.
-        ->and([$summary->meanA, $summary->meanB])->toEqualWithDelta([3.4, 4.0], 1e-9)->and($summary->imbalancePct())->toEqualWithDelta(15.0, 1e-9);
+        ->and([$summary->meanA, $summary->meanB])->toEqualWithDelta([3.4, 4.0], 1e-9)
+        ->and($summary->imbalancePct())->toEqualWithDelta(15.0, 1e-9);
     expect(RecordingSummary::of(recorded([[20, 0.0, 0.0]]))?->imbalancePct())->toBe(0.0)
         ->and(RecordingSummary::of(recorded([[20, 6.0, 0.0]]))?->imbalancePct())->toBe(100.0);
 });
@@ -104,13 +107,16 @@ it('gives each step the nearest mark within its time', function (array $marks, ?
 })->with([
     'none' => [[], null], 'just early enough' => [[[45_000, 'early']], 'early'], 'too early' => [[[44_999, 'early']], null],
     'just not too late' => [[[70_000, 'late']], 'late'], 'too late' => [[[70_001, 'late']], null],
-    'the nearer of two' => [[[50_000, 'far'], [62_000, 'near']], 'near'], 'the nearer, whichever comes first' => [[[59_000, 'near'], [68_000, 'far']], 'near'],
+    'the nearer of two' => [[[50_000, 'far'], [62_000, 'near']], 'near'],
+    'the nearer, whichever comes first' => [[[59_000, 'near'], [68_000, 'far']], 'near'],
 ]);
 
 it('guesses a circuit that nobody named by its leg and its size', function (float $runAmps, array $circuits, ?string $guess) {
     expect(Offers::of([new Step(1000, $runAmps, 0.0, $runAmps, 0.0, 0.3)], [], $circuits)[0]->circuit?->name)->toBe($guess);
 })->with(fn () => [
-    'the nearest in size' => [5.0, [Houses::circuit('1', 1, Role::Must, 480, name: 'Small'), Houses::circuit('2', 1, Role::Must, 630, name: 'Near')], 'Near'],
+    'the nearest in size' => [
+        5.0, [Houses::circuit('1', 1, Role::Must, 480, name: 'Small'), Houses::circuit('2', 1, Role::Must, 630, name: 'Near')], 'Near',
+    ],
     'not on the other leg' => [5.0, [Houses::circuit('4', 1, Role::Must, 600, name: 'On B')], null],
     'not half as large again' => [5.0, [Houses::circuit('1', 1, Role::Must, 901, name: 'Large')], null],
     'almost half as large again' => [5.0, [Houses::circuit('1', 1, Role::Must, 899, name: 'Large')], 'Large'],
@@ -124,13 +130,21 @@ it('says of an offer where it answered', function () {
     expect($words($onA, [new Mark(1000, 'on', 'c2')], [$lamps]))->toBe('2 Lamps answered on leg A, as its space says.')
         ->and($words($onA, [], [$lamps]))->toBe('Nothing was marked. By leg and size it is like 2 Lamps.')
         ->and($words($onA, [], []))->toBe('No circuit was named, and none in the list is like it.')
-        ->and($words(new Step(1000, 0.0, 5.0, 0.0, 5.0, 0.3), [new Mark(1000, 'on', 'c2')], [$lamps]))->toStartWith('2 Lamps answered on leg B, but its space hangs on leg A');
+        ->and(
+            $words(new Step(1000, 0.0, 5.0, 0.0, 5.0, 0.3), [new Mark(1000, 'on', 'c2')], [$lamps])
+        )->toStartWith('2 Lamps answered on leg B, but its space hangs on leg A');
 });
 
-it('makes a measurement of a step: its leg, what it runs at, and no start below that', function (Step $step, Leg $leg, float $runAmps, float $startAmps) {
+it('makes a measurement of a step: its leg, what it runs at, and no start below that', function (
+    Step $step, Leg $leg, float $runAmps, float $startAmps,
+) {
     $measured = $step->measured('2026-03-01');
-    expect([$measured->leg, $measured->runAmps, $measured->startAmps, $measured->on, $measured->byHand])->toBe([$leg, $runAmps, $startAmps, '2026-03-01', false]);
+    expect(
+        [$measured->leg, $measured->runAmps, $measured->startAmps, $measured->on, $measured->byHand]
+    )->toBe([$leg, $runAmps, $startAmps, '2026-03-01', false]);
 })->with([
-    'on A' => [new Step(0, 5.004, 0.1, 20.006, 0.2, 0.3), Leg::A, 5.0, 20.01], 'on B' => [new Step(0, 0.1, 5.0, 30.0, 9.0, 0.3), Leg::B, 5.0, 9.0],
-    'on both' => [new Step(0, 5.0, 6.0, 20.0, 21.0, 0.3), Leg::AB, 6.0, 21.0], 'a start that was missed' => [new Step(0, 5.0, 0.0, 4.0, 0.0, 0.3), Leg::A, 5.0, 5.0],
+    'on A' => [new Step(0, 5.004, 0.1, 20.006, 0.2, 0.3), Leg::A, 5.0, 20.01],
+    'on B' => [new Step(0, 0.1, 5.0, 30.0, 9.0, 0.3), Leg::B, 5.0, 9.0],
+    'on both' => [new Step(0, 5.0, 6.0, 20.0, 21.0, 0.3), Leg::AB, 6.0, 21.0],
+    'a start that was missed' => [new Step(0, 5.0, 0.0, 4.0, 0.0, 0.3), Leg::A, 5.0, 5.0],
 ]);

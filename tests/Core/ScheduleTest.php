@@ -31,19 +31,25 @@ it('reads headings in any order and case, and names what it does not know', func
 it('reads what spreadsheets write', function (string $text) {
     $reading = ScheduleReader::read($text);
     $circuit = $reading->panels[0]->circuits[0];
-    expect($reading->faults)->toBe([])->and([$circuit->name, $circuit->loads[0]->runW, $circuit->loads[0]->pf])->toBe(['Café pump', 1920.0, 0.98]);
+    expect($reading->faults)->toBe([])
+        ->and([$circuit->name, $circuit->loads[0]->runW, $circuit->loads[0]->pf])->toBe(['Café pump', 1920.0, 0.98]);
 })->with([
     'comma' => ["space,amps,circuit,load,run_w,pf\r\n5,20,Café pump,x,\"1,920\",0.98\r\n"],
     'semicolon, decimal comma' => ["space;amps;circuit;load;run_w;pf\n5;20;Café pump;x;1 920;0,98\n"],
     'tab' => ["space\tamps\tcircuit\tload\trun_w\tpf\n5\t20\tCafé pump\tx\t1'920\t.98"],
-    'byte-order mark and blank lines' => ["\u{FEFF}\r\nspace,amps,circuit,load,run_w,pf\r\n\r\n,,,,,\r\n5,20,\"Café pump\",x,1920 W,0.98\r\n"],
+    'byte-order mark and blank lines' => [
+        "\u{FEFF}\r\nspace,amps,circuit,load,run_w,pf\r\n\r\n,,,,,\r\n5,20,\"Café pump\",x,1920 W,0.98\r\n",
+    ],
     'old Mac lines' => ["space,amps,circuit,load,run_w,pf\r5,20,Café pump,x,1920,0.98\r"],
-    'UTF-16' => ["\xFF\xFE".mb_convert_encoding("space\tamps\tcircuit\tload\trun_w\tpf\r\n5\t20\tCafé pump\tx\t1920\t0.98\r\n", 'UTF-16LE')],
+    'UTF-16' => [
+        "\xFF\xFE".mb_convert_encoding("space\tamps\tcircuit\tload\trun_w\tpf\r\n5\t20\tCafé pump\tx\t1920\t0.98\r\n", 'UTF-16LE'),
+    ],
     'Western Windows' => [mb_convert_encoding("space,amps,circuit,load,run_w,pf\n5,20,Café pump,x,1920,0.98\n", 'Windows-1252')],
 ]);
 
 it('makes one circuit of the rows of one space', function () {
-    $reading = ScheduleReader::read("panel,space,amps,circuit,role,load,kind,run_w\nA,4,20,Kitchen,must,Fridge,refrigeration,150\nA,4,,,,Kettle,cooking,1200\nB,4,15,Hall,,Lamp,lighting,10\n");
+    $reading = ScheduleReader::read("panel,space,amps,circuit,role,load,kind,run_w\nA,4,20,Kitchen,must,Fridge,refrigeration,150\n"
+        ."A,4,,,,Kettle,cooking,1200\nB,4,15,Hall,,Lamp,lighting,10\n");
     expect($reading->panels)->toHaveCount(2)->and($reading->panels[0]->circuits)->toHaveCount(1)
         ->and(array_map(fn ($l) => $l->kind, $reading->panels[0]->circuits[0]->loads))->toBe([LoadKind::Refrigeration, LoadKind::Cooking]);
 });
@@ -67,17 +73,22 @@ it('lists every fault by row and column, and keeps the good rows', function () {
         ,1,15,Nowhere,none,room,,,,,
         CSV);
     expect(placesOf($reading->faults))->toBe([
-        '3 space', '4 space', '5 poles', '6 space', '7 amps', '8 role', '9 run_w', '10 start_w', '11 protection', '11 kind', '14 space', '15 space',
+        '3 space', '4 space', '5 poles', '6 space', '7 amps', '8 role', '9 run_w', '10 start_w', '11 protection', '11 kind', '14 space',
+        '15 space',
     ])->and($reading->goodRows)->toBe(3)->and($reading->badRows)->toBe(11);
     $kept = $reading->panels[0]->circuits;
-    expect(array_map(fn ($c) => $c->label(), $kept))->toBe(['5–7', '12a', '12b'])->and($kept[1]->protection)->toBe(Protection::Afci)->and($kept[2]->position->half)->toBe(Half::Lower);
+    expect(array_map(fn ($c) => $c->label(), $kept))->toBe(['5–7', '12a', '12b'])
+        ->and($kept[1]->protection)->toBe(Protection::Afci)
+        ->and($kept[2]->position->half)->toBe(Half::Lower);
 });
 
 it('measures the end of the panel by the panel itself where it is known', function () {
     $known = new Panel('p', 'Garage', 12, circuits: [Houses::circuit('1', 1, Role::Off)]);
     $csv = "panel,space,amps,circuit\ngarage,13,20,Too far\ngarage,11,20,Fits\n";
     $reading = ScheduleReader::read($csv, [$known]);
-    expect(placesOf($reading->faults))->toBe(['2 space'])->and($reading->panels[0]->name)->toBe('Garage')->and($reading->panels[0]->spaces)->toBe(12);
+    expect(placesOf($reading->faults))->toBe(['2 space'])
+        ->and($reading->panels[0]->name)->toBe('Garage')
+        ->and($reading->panels[0]->spaces)->toBe(12);
 });
 
 it('gives back what came in', function () {
@@ -101,14 +112,17 @@ it('refuses what is no schedule', function (string $bytes) {
     expect(fn () => ScheduleReader::read($bytes))->toThrow(fn (Refused $refused) => expect($refused->field)->toBe('file'));
 })->with([
     'empty' => [''], 'blank' => ["\n\n ,,\n"], 'no space column' => ["circuit,amps\nx,20\n"], 'binary' => ["PK\x03\x04\x00\x00space,amps"],
-    'huge' => [str_repeat('space,amps,circuit'."\n", 120_000)], 'too many rows' => ["space,amps\n".str_repeat("1,20\n", 2001)], 'huge cell' => ["space,circuit\n1,".str_repeat('x', 3000)],
+    'huge' => [str_repeat('space,amps,circuit'."\n", 120_000)], 'too many rows' => ["space,amps\n".str_repeat("1,20\n", 2001)],
+    'huge cell' => ["space,circuit\n1,".str_repeat('x', 3000)],
 ]);
 
 it('survives any bytes at all', function (int $seed) {
     mt_srand($seed);
     $bytes = "space,poles,amps,circuit\n";
     for ($i = 0; $i < 300; $i++) {
-        $bytes .= mt_rand(0, 3) ? ['"', ',', "\n", '12a', '5-7', '999999999999', "\r", ';', '-', 'é'][mt_rand(0, 9)] : chr(mt_rand(32, 255));
+        $bytes .= mt_rand(0, 3)
+            ? ['"', ',', "\n", '12a', '5-7', '999999999999', "\r", ';', '-', 'é'][mt_rand(0, 9)]
+            : chr(mt_rand(32, 255));
     }
     try {
         expect(ScheduleReader::read($bytes)->goodRows)->toBeGreaterThanOrEqual(0);
@@ -119,4 +133,5 @@ it('survives any bytes at all', function (int $seed) {
 
 it('reads numbers as people write them', function (string $text, ?float $number) {
     expect(Number::read($text))->toBe($number);
-})->with([['1,920', 1920.0], ['0,98', 0.98], ['1,234,567.5', 1234567.5], ['12,5', 12.5], ['1 920', 1920.0], ['-5', -5.0], ['20 A', 20.0], ['1e5', null], ['', null], ['abc', null], ['1,2,3', null]]);
+})->with([['1,920', 1920.0], ['0,98', 0.98], ['1,234,567.5', 1234567.5], ['12,5', 12.5], ['1 920', 1920.0], ['-5', -5.0], ['20 A', 20.0],
+    ['1e5', null], ['', null], ['abc', null], ['1,2,3', null]]);

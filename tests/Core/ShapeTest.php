@@ -46,23 +46,31 @@ it('takes another way of connecting everywhere with its class alone', function (
     $design = new Design($job, $ways);
     $card = SwitchingCard::of(new Review($design));
     $do = fn (OwnerStep $step): string => $step->do;
-    expect(array_map(fn (WayVerdict $v): string => $v->way->key(), $design->connections()))->toBe(['interlock', 'manual_switch', 'cords', 'rope'])
+    expect(
+        array_map(fn (WayVerdict $v): string => $v->way->key(), $design->connections())
+    )->toBe(['interlock', 'manual_switch', 'cords', 'rope'])
         ->and(array_map(fn (Line $l): string => $l->part, $design->assembly()?->lines() ?? []))->toBe(['Rope'])
         ->and(array_map($do, $card->toGenerator))->toBe(['Call the balloon.'])
         ->and(array_map($do, $card->back))->toBe(['Send the balloon home.'])
         ->and($card->throws)->toBe('Knot')
         ->and($card->cautions)->toContain('Never let go of the rope.')
-        ->and(json_encode([$card, array_column((new Review($design))->findings, 'what')]))->not->toContain('nterlock')->not->toContain('transfer switch');
+        ->and(
+            json_encode([$card, array_column((new Review($design))->findings, 'what')])
+        )->not->toContain('nterlock')->not->toContain('transfer switch');
 });
 
 it('refuses a file that names a way which is not there', function () {
     $job = Houses::small(Houses::supply(), 'rope');
-    expect(fn () => JobFile::standard()->decode(JobFile::standard()->encode($job)))->toThrow(Underpin\Exchange\JobFileFaults::class, 'Connection');
+    expect(fn () => JobFile::standard()->decode(JobFile::standard()->encode($job)))->toThrow(
+        Underpin\Exchange\JobFileFaults::class, 'Connection',
+    );
 });
 
 it('has an answer of every way to everything that is asked of a way', function (Way $way) {
     foreach ((new ReflectionClass(Way::class))->getMethods() as $method) {
-        expect((new ReflectionMethod($way, $method->name))->getDeclaringClass()->name)->toBe($way::class, "$method->name() is not answered by the way itself");
+        expect((new ReflectionMethod($way, $method->name))->getDeclaringClass()->name)->toBe(
+            $way::class, "$method->name() is not answered by the way itself",
+        );
     }
 })->with([...Ways::standard()->all(), new MadeUpWay]);
 
@@ -70,7 +78,14 @@ it('asks no way by its name outside of the ways themselves', function () {
     $named = [];
     $classes = array_map(fn (Way $way): string => $way::class, Ways::standard()->all());
     foreach ([...SourceFile::under('core'), ...SourceFile::under('app')] as $file) {
-        $isAWay = in_array($file->path, ['core/Connection/Ways.php', ...array_map(fn (string $class): string => 'core/'.str_replace(['Underpin\\', '\\'], ['', '/'], $class).'.php', $classes)], true);
+        $isAWay = in_array(
+            $file->path,
+            [
+                'core/Connection/Ways.php',
+                ...array_map(fn (string $class): string => 'core/'.str_replace(['Underpin\\', '\\'], ['', '/'], $class).'.php', $classes),
+            ],
+            true,
+        );
         if (! $isAWay && array_intersect($file->names(), $classes) !== []) {
             $named[] = $file->path;
         }
@@ -84,7 +99,9 @@ it('takes a conductor that is not built out of the wire table and off the card',
     $run = array_values(array_filter($built->assembly()?->conductors() ?? [], fn (Conductor $c): bool => $c->id === 'run'))[0];
     $without = new Design($job, new Ways([new WayWithout(new Interlock, 'run')]));
     $parts = fn (Design $design): array => array_map(fn (Line $l): string => $l->part, $design->assembly()?->lines() ?? []);
-    $steps = fn (Design $design): string => implode(' ', array_map(fn (OwnerStep $s): string => $s->do, SwitchingCard::of(new Review($design))->toGenerator));
+    $steps = fn (Design $design): string => implode(
+        ' ', array_map(fn (OwnerStep $s): string => $s->do, SwitchingCard::of(new Review($design))->toGenerator),
+    );
 
     expect(array_map(fn (Line $l): string => $l->part, $run->lines))->not->toBe([])
         ->and(array_diff($parts($built), $parts($without)))->toEqualCanonicalizing(array_map(fn (Line $l): string => $l->part, $run->lines))

@@ -46,14 +46,21 @@ it('keeps the margin that was chosen', function () {
 it('sees the start that the running watts hide', function () {
     $pump = Houses::circuit('1', 2, Role::Must, 1200, 9600, LoadKind::Pump, 'Pump');
     $fit = fit([$pump]);
-    expect($fit->verdict)->toBe(Verdict::Short)->and($fit->overSurge())->toBeTrue()->and($fit->headline())->toContain('Pump starts at 40.0 A');
+    expect($fit->verdict)->toBe(Verdict::Short)
+        ->and($fit->overSurge())->toBeTrue()
+        ->and($fit->headline())->toContain('Pump starts at 40.0 A');
 });
 
 it('sees the motor that starts again by itself with everything on', function () {
     // In the best order 31 A; with the lights on, the pump's own switch makes it 5 + 30 + … = 41 A of 37.5 A.
-    $circuits = [Houses::circuit('1', 2, Role::Must, 1200, 7440, LoadKind::Pump, 'Pump'), Houses::circuit('5', 1, Role::Must, 1200, 1200, LoadKind::Lighting)];
+    $circuits = [
+        Houses::circuit('1', 2, Role::Must, 1200, 7440, LoadKind::Pump, 'Pump'),
+        Houses::circuit('5', 1, Role::Must, 1200, 1200, LoadKind::Lighting),
+    ];
     $fit = fit($circuits);
-    expect($fit->starting->peakAmps())->toEqualWithDelta(31.0, 1e-9)->and($fit->restartAmps)->toEqualWithDelta(41.0, 1e-9)->and($fit->verdict)->toBe(Verdict::Tight);
+    expect($fit->starting->peakAmps())->toEqualWithDelta(31.0, 1e-9)
+        ->and($fit->restartAmps)->toEqualWithDelta(41.0, 1e-9)
+        ->and($fit->verdict)->toBe(Verdict::Tight);
 });
 
 it('never takes a missing figure for none', function (array $circuits, string $says) {
@@ -68,7 +75,9 @@ it('never takes a missing figure for none', function (array $circuits, string $s
 it('puts everything of a 120 V machine on its one hot wire', function () {
     $supply = Houses::supply(3400, 4200, 120, Outlet::Travel30, 30);
     $fit = fit([Houses::circuit('1', 1, Role::Must, 1200), Houses::circuit('3', 1, Role::Must, 1200)], $supply);
-    expect($fit->running->aAmps)->toBe(20.0)->and($fit->running->bAmps)->toBe(0.0)->and($supply->runLimitAmps())->toEqualWithDelta(3400 / 120, 1e-9);
+    expect($fit->running->aAmps)->toBe(20.0)
+        ->and($fit->running->bAmps)->toBe(0.0)
+        ->and($supply->runLimitAmps())->toEqualWithDelta(3400 / 120, 1e-9);
     $fit = fit([Houses::circuit('1', 2, Role::Must, 400, 400, name: 'Dryer')], $supply);
     expect($fit->verdict)->toBe(Verdict::Short)->and($fit->headline())->toContain('Dryer cannot run');
 });
@@ -102,13 +111,20 @@ it('weighs a house with more circuits than the search takes', function () {
     $circuits = array_map(fn (int $n) => Houses::circuit((string) $n, 1, Role::Room, 120 + $n), range(1, 60));
     $together = fit([Houses::circuit('61', 1, Role::Must, 120), ...$circuits])->together();
     $running = Fit::runningOn(Houses::supply(), $together->on);
-    expect($running->worstAmps())->toBeLessThanOrEqual(30.0)->and(count($together->on) + count($together->waiting))->toBe(61)->and(count($together->on))->toBeGreaterThan(40);
+    expect($running->worstAmps())->toBeLessThanOrEqual(30.0)
+        ->and(count($together->on) + count($together->waiting))->toBe(61)
+        ->and(count($together->on))->toBeGreaterThan(40);
 });
 
 it('ranks what holds before what does not, and the cheaper first', function () {
-    $machines = [Houses::machine(2000, 2500, id: 'small', price: 300), Houses::machine(9000, 11000, id: 'dear', price: 3000), Houses::machine(8000, 10000, id: 'right', price: 1500), Houses::machine(3000, 3500, id: 'less-small', price: 400)];
+    $machines = [
+        Houses::machine(2000, 2500, id: 'small', price: 300), Houses::machine(9000, 11000, id: 'dear', price: 3000),
+        Houses::machine(8000, 10000, id: 'right', price: 1500), Houses::machine(3000, 3500, id: 'less-small', price: 400),
+    ];
     $plan = new Plan([Houses::circuit('1', 1, Role::Must, 2400)]);
-    expect(array_map(fn (Fit $f) => $f->supply->machine->id, Ranking::of($plan, $machines, 20)))->toBe(['right', 'dear', 'less-small', 'small']);
+    expect(
+        array_map(fn (Fit $f) => $f->supply->machine->id, Ranking::of($plan, $machines, 20))
+    )->toBe(['right', 'dear', 'less-small', 'small']);
 });
 
 it('says on the strip what it needs before a machine is picked', function () {
@@ -118,7 +134,9 @@ it('says on the strip what it needs before a machine is picked', function () {
     expect(LegStrip::of(new Design(Houses::small(Houses::supply())))->ticks)->toHaveCount(3);
 });
 
-it('says why, in sentences with this machine\'s figures', function (array $circuits, ?Supply $supply, array $said, array $unsaid = [], float $margin = 20.0, float $floorVa = 0.0) {
+it('says why, in sentences with this machine\'s figures', function (
+    array $circuits, ?Supply $supply, array $said, array $unsaid = [], float $margin = 20.0, float $floorVa = 0.0,
+) {
     $fit = Fit::of(new Plan($circuits, floorVa: $floorVa), $supply ?? Houses::supply(), $margin);
     $why = $fit->why();
     foreach ($said as $sentence) {
@@ -131,38 +149,66 @@ it('says why, in sentences with this machine\'s figures', function (array $circu
     'running and advertised' => [
         [Houses::circuit('1', 1, Role::Must, 1200)], null,
         [
-            '7,200 W running and 9,000 W advertised peak: 1,800 W of the peak is gone after seconds. That is 30.0 A running and 37.5 A starting on each leg.',
+            '7,200 W running and 9,000 W advertised peak: 1,800 W of the peak is gone after seconds. That is 30.0 A running '
+                .'and 37.5 A starting on each leg.',
             'Must run: 10.0 A on leg A, 0.0 A on leg B, of 30.0 A.', 'Worst start in the best order: 10.0 A (circuit 1), of 37.5 A.',
         ],
         ['outlet passes', 'No 240 V', 'margin', 'Figures are missing', 'starts again'],
     ],
     'on one hot wire' => [
-        [Houses::circuit('1', 1, Role::Must, 1200), Houses::circuit('3', 2, Role::Must, 400, 400, name: 'Dryer')], Houses::supply(3600, 4200, 120, Outlet::Travel30, 30),
+        [Houses::circuit('1', 1, Role::Must, 1200), Houses::circuit('3', 2, Role::Must, 400, 400, name: 'Dryer')],
+        Houses::supply(3600, 4200, 120, Outlet::Travel30, 30),
         [
-            '3,600 W running and 4,200 W advertised peak: 600 W of the peak is gone after seconds. That is 30.0 A running and 35.0 A starting on its one hot wire.',
+            '3,600 W running and 4,200 W advertised peak: 600 W of the peak is gone after seconds. That is 30.0 A running and 35.0 A '
+                .'starting on its one hot wire.',
             'No 240 V: Dryer stays dead.', 'Must run: 10.0 A together on one hot wire, of 30.0 A.',
         ],
     ],
-    'two that need 240 V' => [[Houses::circuit('3', 2, Role::Must, 400, 400, name: 'Dryer'), Houses::circuit('4', 2, Role::Must, 400, 400, name: 'Range')], Houses::supply(3600, 4200, 120, Outlet::Travel30, 30), ['No 240 V: Dryer and Range stay dead.']],
-    'an outlet smaller than the engine' => [[], Houses::supply(9600, 12000), ['Its L14-30R outlet passes 30 A, less than the engine gives.'], ['Must run', 'Worst start', 'margin']],
+    'two that need 240 V' => [
+        [Houses::circuit('3', 2, Role::Must, 400, 400, name: 'Dryer'), Houses::circuit('4', 2, Role::Must, 400, 400, name: 'Range')],
+        Houses::supply(3600, 4200, 120, Outlet::Travel30, 30), ['No 240 V: Dryer and Range stay dead.'],
+    ],
+    'an outlet smaller than the engine' => [
+        [], Houses::supply(9600, 12000), ['Its L14-30R outlet passes 30 A, less than the engine gives.'],
+        ['Must run', 'Worst start', 'margin'],
+    ],
     'an outlet as large as the engine' => [[], null, [], ['outlet passes']],
-    'less to spare than the margin' => [[Houses::circuit('1', 1, Role::Must, 25 * 120)], null, ['17 % to spare is less than the 20 % margin chosen for this job.']],
+    'less to spare than the margin' => [
+        [Houses::circuit('1', 1, Role::Must, 25 * 120)], null, ['17 % to spare is less than the 20 % margin chosen for this job.'],
+    ],
     'just the margin to spare' => [[Houses::circuit('1', 1, Role::Must, 24 * 120)], null, [], ['margin']],
     'short: the margin does not matter any more' => [[Houses::circuit('1', 1, Role::Must, 31 * 120)], null, [], ['margin']],
     'a motor that starts again' => [
-        [Houses::circuit('1', 2, Role::Must, 1200, 7440, LoadKind::Pump, 'Pump'), Houses::circuit('5', 1, Role::Must, 1200, 1200, LoadKind::Lighting)], null,
-        ['If a motor starts again by itself with everything on, it reaches 41.0 A: the order alone does not cover that. A soft starter would.', 'Worst start in the best order: 31.0 A (Pump), of 37.5 A.'],
+        [
+            Houses::circuit('1', 2, Role::Must, 1200, 7440, LoadKind::Pump, 'Pump'),
+            Houses::circuit('5', 1, Role::Must, 1200, 1200, LoadKind::Lighting),
+        ],
+        null,
+        [
+            'If a motor starts again by itself with everything on, it reaches 41.0 A: the order alone does not '
+                .'cover that. A soft starter would.',
+            'Worst start in the best order: 31.0 A (Pump), of 37.5 A.',
+        ],
     ],
     'one of each missing' => [
         [Houses::circuit('1', 1, Role::Must), Houses::circuit('3', 1, Role::Must, 500, null, LoadKind::Pump)], null,
         ['Figures are missing: 1 circuit that must run has no watts and 1 motor has no starting watts.'],
     ],
     'two of each missing' => [
-        [Houses::circuit('1', 1, Role::Must), Houses::circuit('2', 1, Role::Must), Houses::circuit('3', 1, Role::Must, 500, null, LoadKind::Pump), Houses::circuit('4', 1, Role::Must, 500, null, LoadKind::Pump)], null,
+        [
+            Houses::circuit('1', 1, Role::Must), Houses::circuit('2', 1, Role::Must),
+            Houses::circuit('3', 1, Role::Must, 500, null, LoadKind::Pump), Houses::circuit('4', 1, Role::Must, 500, null, LoadKind::Pump),
+        ],
+        null,
         ['Figures are missing: 2 circuits that must run have no watts and 2 motors have no starting watts.'],
     ],
-    'the calculation asks for more than the list' => [[Houses::circuit('1', 1, Role::Must, 1200)], null, ['Must run: 25.0 A on leg A, 25.0 A on leg B, of 30.0 A.'], [], 20.0, 6000.0],
-    'the calculation on one hot wire' => [[Houses::circuit('1', 1, Role::Must, 1200)], Houses::supply(3600, 4200, 120, Outlet::Travel30, 30), ['Must run: 25.0 A together on one hot wire, of 30.0 A.'], [], 20.0, 3000.0],
+    'the calculation asks for more than the list' => [
+        [Houses::circuit('1', 1, Role::Must, 1200)], null, ['Must run: 25.0 A on leg A, 25.0 A on leg B, of 30.0 A.'], [], 20.0, 6000.0,
+    ],
+    'the calculation on one hot wire' => [
+        [Houses::circuit('1', 1, Role::Must, 1200)], Houses::supply(3600, 4200, 120, Outlet::Travel30, 30),
+        ['Must run: 25.0 A together on one hot wire, of 30.0 A.'], [], 20.0, 3000.0,
+    ],
 ]);
 
 it('says in one sentence how it stands', function (array $circuits, string $headline, ?Supply $supply = null) {
@@ -171,26 +217,45 @@ it('says in one sentence how it stands', function (array $circuits, string $head
     'holds' => [[Houses::circuit('1', 1, Role::Must, 1200)], 'Holds, with 20.0 A to spare on leg A.'],
     'at the limit' => [[Houses::circuit('4', 1, Role::Must, 3600)], 'Holds, with no more than 0.0 A to spare on leg B.'],
     'over while running' => [[Houses::circuit('4', 1, Role::Must, 3720)], 'Over by 1.0 A on leg B while running.'],
-    'over while starting' => [[Houses::circuit('4', 1, Role::Must, 600, 4800, LoadKind::Pump, 'Pump')], 'Pump starts at 40.0 A; the machine gives 37.5 A.'],
-    'in the right order only' => [[Houses::circuit('1', 2, Role::Must, 1200, 7440, LoadKind::Pump, 'Pump'), Houses::circuit('5', 1, Role::Must, 1200, 1200, LoadKind::Lighting)], 'Holds in the right order only, with 15.0 A to spare on leg A.'],
-    'four that need 240 V, three named' => [array_map(fn (int $n) => Houses::circuit((string) $n, 2, Role::Must, 100, 100, name: "Heater $n"), [1, 2, 5, 6]), 'Heater 1, Heater 2 and 2 more cannot run: a 120 V machine has no 240 V.', Houses::supply(3600, 4200, 120, Outlet::Travel30, 30)],
+    'over while starting' => [
+        [Houses::circuit('4', 1, Role::Must, 600, 4800, LoadKind::Pump, 'Pump')], 'Pump starts at 40.0 A; the machine gives 37.5 A.',
+    ],
+    'in the right order only' => [
+        [
+            Houses::circuit('1', 2, Role::Must, 1200, 7440, LoadKind::Pump, 'Pump'),
+            Houses::circuit('5', 1, Role::Must, 1200, 1200, LoadKind::Lighting),
+        ],
+        'Holds in the right order only, with 15.0 A to spare on leg A.',
+    ],
+    'four that need 240 V, three named' => [
+        array_map(fn (int $n) => Houses::circuit((string) $n, 2, Role::Must, 100, 100, name: "Heater $n"), [1, 2, 5, 6]),
+        'Heater 1, Heater 2 and 2 more cannot run: a 120 V machine has no 240 V.', Houses::supply(3600, 4200, 120, Outlet::Travel30, 30),
+    ],
 ]);
 
-it('counts a start again only of loads that start by themselves, unless the calculation hides which are on', function (Duty $duty, float $floorVa, float $restartAmps) {
-    $pump = new Load('p', 'Pump', LoadKind::Pump, 600, 1800, duty: $duty);
-    $circuit = Changed::of(Houses::circuit('1', 1, Role::Must), loads: [$pump]);
-    expect(Fit::of(new Plan([$circuit, Houses::circuit('5', 1, Role::Must, 600)], floorVa: $floorVa), Houses::supply(), 20)->restartAmps)->toEqualWithDelta($restartAmps, 1e-9);
-})->with([
-    'cycles: 5 A + 5 A + 10 A more' => [Duty::Cycling, 0.0, 20.0],
-    'switched by hand' => [Duty::ByHand, 0.0, 10.0],
-    'switched by hand, legs as calculated: 20 A + 10 A more' => [Duty::ByHand, 4800.0, 30.0],
-]);
+it('counts a start again only of loads that start by themselves, unless the '
+    .'calculation hides which are on', function (Duty $duty, float $floorVa, float $restartAmps) {
+        $pump = new Load('p', 'Pump', LoadKind::Pump, 600, 1800, duty: $duty);
+        $circuit = Changed::of(Houses::circuit('1', 1, Role::Must), loads: [$pump]);
+        expect(
+            Fit::of(new Plan([$circuit, Houses::circuit('5', 1, Role::Must, 600)], floorVa: $floorVa), Houses::supply(), 20)->restartAmps
+        )->toEqualWithDelta($restartAmps, 1e-9);
+    })->with([
+        'cycles: 5 A + 5 A + 10 A more' => [Duty::Cycling, 0.0, 20.0],
+        'switched by hand' => [Duty::ByHand, 0.0, 10.0],
+        'switched by hand, legs as calculated: 20 A + 10 A more' => [Duty::ByHand, 4800.0, 30.0],
+    ]);
 
 it('weighs only the fuel that was asked for', function () {
-    $both = new Machine('m', 'Both', MachineKind::Portable, 240, Outlet::Locking30, 30, GeneratorNeutral::Floating, false, [new Rating(Fuel::Gasoline, 7200, 9000), new Rating(Fuel::Propane, 6500, 8000)], 1000);
+    $both = new Machine(
+        'm', 'Both', MachineKind::Portable, 240, Outlet::Locking30, 30, GeneratorNeutral::Floating, false,
+        [new Rating(Fuel::Gasoline, 7200, 9000), new Rating(Fuel::Propane, 6500, 8000)], 1000,
+    );
     $plan = new Plan([Houses::circuit('1', 1, Role::Must, 1200)]);
     $fuels = fn (?Fuel $only) => array_map(fn (Fit $f) => $f->supply->fuel, Ranking::of($plan, [$both], 20, $only));
-    expect($fuels(null))->toBe([Fuel::Gasoline, Fuel::Propane])->and($fuels(Fuel::Propane))->toBe([Fuel::Propane])->and($fuels(Fuel::NaturalGas))->toBe([]);
+    expect($fuels(null))->toBe([Fuel::Gasoline, Fuel::Propane])
+        ->and($fuels(Fuel::Propane))->toBe([Fuel::Propane])
+        ->and($fuels(Fuel::NaturalGas))->toBe([]);
 });
 
 it('gives medical equipment its place before everything else', function () {

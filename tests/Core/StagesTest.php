@@ -36,7 +36,9 @@ function reportOn(Job $job, StageKey $stage): StageReport
     return StageReport::of(Stages::standard()->get($stage), Review::of($job));
 }
 
-$cabinet = fn (?bool $bonded = true, int $count = 2): Service => new Service(DisconnectPlace::Cabinet, array_map(fn (int $i) => new Disconnect("d$i", "Disconnect $i", 200, $bonded), range(1, $count)));
+$cabinet = fn (?bool $bonded = true, int $count = 2): Service => new Service(
+    DisconnectPlace::Cabinet, array_map(fn (int $i) => new Disconnect("d$i", "Disconnect $i", 200, $bonded), range(1, $count)),
+);
 
 it('lists what a survey still lacks', function (Job $job, array $missing) {
     expect(reportOn($job, StageKey::Survey)->missing)->toBe($missing);
@@ -46,21 +48,34 @@ it('lists what a survey still lacks', function (Job $job, array $missing) {
     yield 'the service' => [ready(serviceAmps: null), ['The rating of the service.']];
     yield 'a panel' => [ready(panels: []), ['A panel.']];
     yield 'breakers' => [ready(panels: [mainPanel(circuits: [])]), ["The panel's breakers."]];
-    yield 'names' => [ready(panels: [mainPanel(circuits: [Changed::of(Houses::circuit('2', 1, Role::Must, 100), name: '')])]), ['Names for the unnamed circuits.']];
+    yield 'names' => [
+        ready(panels: [mainPanel(circuits: [Changed::of(Houses::circuit('2', 1, Role::Must, 100), name: '')])]),
+        ['Names for the unnamed circuits.'],
+    ];
     yield 'the interlock' => [ready(panels: [mainPanel(interlockListed: null)]), ['Whether an interlock is listed for this panel.']];
     yield 'multiwire' => [ready(panels: [mainPanel(hasMultiwire: null)]), ['Whether the panel has multiwire circuits.']];
     yield 'where it is switched off' => [ready(service: new Service), ['Where the service is switched off.']];
     yield 'the disconnect' => [ready(service: new Service(DisconnectPlace::Meter)), ['The disconnect ahead of the panels.']];
     yield 'the bond' => [ready(panels: [mainPanel(bonded: null)]), ['Where neutral and ground are bonded.']];
     yield 'no bond was found, which is known' => [ready(panels: [mainPanel(bonded: false)]), []];
-    yield 'one bond of two not looked at, the other found' => [ready(service: new Service(DisconnectPlace::Cabinet, [new Disconnect('d1', 'One', 200, true), new Disconnect('d2', 'Two', 200)]), panels: [mainPanel(fedFrom: 'd1', bonded: false)]), []];
-    yield 'what feeds a panel behind two disconnects' => [ready(service: $cabinet(), panels: [mainPanel(bonded: false)]), ['What feeds Main panel.']];
+    yield 'one bond of two not looked at, the other found' => [
+        ready(
+            service: new Service(DisconnectPlace::Cabinet, [new Disconnect('d1', 'One', 200, true), new Disconnect('d2', 'Two', 200)]),
+            panels: [mainPanel(fedFrom: 'd1', bonded: false)],
+        ),
+        [],
+    ];
+    yield 'what feeds a panel behind two disconnects' => [
+        ready(service: $cabinet(), panels: [mainPanel(bonded: false)]), ['What feeds Main panel.'],
+    ];
     yield 'one disconnect feeds the only panel' => [ready(service: $cabinet(count: 1), panels: [mainPanel(bonded: false)]), []];
     $sub = fn (mixed ...$changes): Panel => new Panel('sub', 'Barn', 12, PanelKind::Sub, ...$changes);
     yield 'what feeds a sub-panel' => [ready(panels: [mainPanel(), $sub()]), ['What feeds Barn.']];
     yield 'the breaker of a feeder' => [ready(panels: [mainPanel(), $sub(fedFrom: 'main')]), ['The breaker of the feeder to Barn.']];
     yield 'a feeder with its breaker' => [ready(panels: [mainPanel(), $sub(fedFrom: 'main', feederAmps: 60)]), []];
-    yield 'a feeder from a disconnect has that as its breaker' => [ready(service: $cabinet(), panels: [mainPanel(bonded: false, fedFrom: 'd1')]), []];
+    yield 'a feeder from a disconnect has that as its breaker' => [
+        ready(service: $cabinet(), panels: [mainPanel(bonded: false, fedFrom: 'd1')]), [],
+    ];
 });
 
 it('says how far each stage is', function (StageKey $stage, Job $job, Progress $reach, array $missing) {
@@ -69,19 +84,32 @@ it('says how far each stage is', function (StageKey $stage, Job $job, Progress $
 })->with(fn (): Generator => (function () {
     $small = Houses::supply(1800, 2000, 240, Outlet::Locking20, 20);
     yield 'no survey' => [StageKey::Survey, Houses::job('x'), Progress::Empty, reportOn(Houses::job('x'), StageKey::Survey)->missing];
-    yield 'loads unmarked' => [StageKey::Loads, ready(panels: [mainPanel(circuits: [Houses::circuit('2', 1, Role::Off, 100)])]), Progress::Empty, ['What must run.']];
-    yield 'loads with room only' => [StageKey::Loads, ready(panels: [mainPanel(circuits: [Houses::circuit('2', 1, Role::Room, 100)])]), Progress::Part, ['What must run.']];
+    yield 'loads unmarked' => [
+        StageKey::Loads, ready(panels: [mainPanel(circuits: [Houses::circuit('2', 1, Role::Off, 100)])]), Progress::Empty,
+        ['What must run.'],
+    ];
+    yield 'loads with room only' => [
+        StageKey::Loads, ready(panels: [mainPanel(circuits: [Houses::circuit('2', 1, Role::Room, 100)])]), Progress::Part,
+        ['What must run.'],
+    ];
     yield 'loads marked' => [StageKey::Loads, ready(), Progress::Done, []];
     yield 'no machine' => [StageKey::Size, ready(supply: null), Progress::Empty, ['A generator to stand on.']];
-    yield 'a machine without figures' => [StageKey::Size, ready(panels: [mainPanel(circuits: [Houses::circuit('2', 1, Role::Must)])]), Progress::Part, ['Figures for everything that must run.']];
+    yield 'a machine without figures' => [
+        StageKey::Size, ready(panels: [mainPanel(circuits: [Houses::circuit('2', 1, Role::Must)])]), Progress::Part,
+        ['Figures for everything that must run.'],
+    ];
     yield 'a machine too small' => [StageKey::Size, ready(supply: $small), Progress::Part, []];
     yield 'a machine that holds' => [StageKey::Size, ready(), Progress::Done, []];
     yield 'no way of connecting' => [StageKey::Connect, ready(connection: null), Progress::Empty, ['A way of connecting.']];
-    yield 'a way not known to be possible' => [StageKey::Connect, ready(panels: [mainPanel(interlockListed: null)]), Progress::Part, ['What decides whether it is possible.']];
+    yield 'a way not known to be possible' => [
+        StageKey::Connect, ready(panels: [mainPanel(interlockListed: null)]), Progress::Part, ['What decides whether it is possible.'],
+    ];
     yield 'a way that is not possible' => [StageKey::Connect, ready(panels: [mainPanel(interlockListed: false)]), Progress::Part, []];
     yield 'a way that is' => [StageKey::Connect, ready(), Progress::Done, []];
     yield 'nothing to wire' => [StageKey::Wire, ready(supply: null), Progress::Empty, ['A generator and a way of connecting, first.']];
-    yield 'nothing measured' => [StageKey::Wire, ready(wire: new WireRun), Progress::Empty, ["The cord's length.", 'The length of the run to the panel.']];
+    yield 'nothing measured' => [
+        StageKey::Wire, ready(wire: new WireRun), Progress::Empty, ["The cord's length.", 'The length of the run to the panel.'],
+    ];
     yield 'the cord measured' => [StageKey::Wire, ready(wire: new WireRun(25)), Progress::Part, ['The length of the run to the panel.']];
     yield 'the run measured' => [StageKey::Wire, ready(wire: new WireRun(null, 25)), Progress::Part, ["The cord's length."]];
     yield 'both measured' => [StageKey::Wire, ready(), Progress::Done, []];
@@ -90,4 +118,5 @@ it('says how far each stage is', function (StageKey $stage, Job $job, Progress $
 
 it('begins a card only with what must run, a machine and a way', function (array $changes) {
     expect(reportOn(ready(...$changes), StageKey::Run)->progress)->toBe(Progress::Empty);
-})->with([[['supply' => null]], [['connection' => null]], [['panels' => [mainPanel(circuits: [Houses::circuit('2', 1, Role::Room, 100)])]]]]);
+})->with([[['supply' => null]], [['connection' => null]],
+    [['panels' => [mainPanel(circuits: [Houses::circuit('2', 1, Role::Room, 100)])]]]]);

@@ -58,11 +58,15 @@ it('orders 200 in milliseconds and refuses more', function () {
     $began = hrtime(true);
     StartOrder::best($loads);
     expect((hrtime(true) - $began) / 1e6)->toBeLessThan(50.0);
-    expect(fn () => StartOrder::best([...$loads, new Starter('x', Leg::A, 1, 1)]))->toThrow(fn (Refused $r) => expect($r->field)->toBe('loads'));
+    expect(
+        fn () => StartOrder::best([...$loads, new Starter('x', Leg::A, 1, 1)])
+    )->toThrow(fn (Refused $r) => expect($r->field)->toBe('loads'));
 });
 
 it('refuses a start below the running current at its own place', function () {
     $good = ['id' => 'a', 'leg' => 'A', 'run_amps' => 1, 'start_amps' => 1];
-    expect(faultOf('start-order', ['loads' => [$good, ['id' => 'b', 'leg' => 'A', 'run_amps' => 2, 'start_amps' => 1.5]]]))->toBe('loads.1.start_amps');
+    expect(
+        faultOf('start-order', ['loads' => [$good, ['id' => 'b', 'leg' => 'A', 'run_amps' => 2, 'start_amps' => 1.5]]])
+    )->toBe('loads.1.start_amps');
     expect(faultOf('start-order', ['loads' => [$good], 'already_b_amps' => -1]))->toBe('already_b_amps');
 });

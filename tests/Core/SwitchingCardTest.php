@@ -38,13 +38,21 @@ $standby = fn () => new Supply(Houses::machine(9000, 10000, 240, Outlet::Termina
 
 it('warns of what kills with this very arrangement', function () use ($standby) {
     $portable = implode(' ', cardOf('interlock')->cautions);
-    expect($portable)->toContain('at least 20 ft from every door')->toContain('Never force the interlock')->toContain('Refuel only when the engine is off');
+    expect($portable)
+        ->toContain('at least 20 ft from every door')
+        ->toContain('Never force the interlock')
+        ->toContain('Refuel only when the engine is off');
     $fixed = implode(' ', cardOf('manual_switch', $standby())->cautions);
-    expect($fixed)->toContain('Keep windows above and beside the engine shut')->toContain('Never force the switch')->not->toContain('Refuel');
+    expect($fixed)->toContain('Keep windows above and beside the engine shut')
+        ->toContain('Never force the switch')
+        ->not->toContain('Refuel');
     $cords = implode(' ', cardOf('cords')->cautions);
     expect($cords)->toContain('Never plug the generator into a wall outlet')->not->toContain('Never two sources');
     foreach ([$portable, $fixed, $cords] as $each) {
-        expect($each)->toContain('Exhaust kills')->toContain('Carbon monoxide alarms')->toContain('call the electrician')->not->toMatch('/safe to/');
+        expect($each)
+            ->toContain('Exhaust kills')
+            ->toContain('Carbon monoxide alarms')
+            ->toContain('call the electrician')->not->toMatch('/safe to/');
     }
 });
 
@@ -57,8 +65,21 @@ it('keeps the way back in the reverse order for every way of connecting', functi
         expect($at)->not->toContain(false)->and($at)->toBe($sorted);
     }
 })->with([
-    ['interlock', ['turn off the 200 A main', 'Slide the interlock', 'start the engine', 'Connect the cord', 'Turn on the generator breaker (spaces 1–3)', 'go down the list'], ['every circuit breaker', 'Turn off the generator', 'Slide the interlock plate back', 'Turn on the main', 'then stop it', 'Unplug the cord']],
-    ['manual_switch', ['leave every switch on LINE', 'start the engine', 'Connect the cord', 'go down the list'], ['from GEN through OFF to LINE', 'then stop it', 'Unplug the cord']],
+    [
+        'interlock',
+        [
+            'turn off the 200 A main', 'Slide the interlock', 'start the engine', 'Connect the cord',
+            'Turn on the generator breaker (spaces 1–3)', 'go down the list',
+        ],
+        [
+            'every circuit breaker', 'Turn off the generator', 'Slide the interlock plate back', 'Turn on the main', 'then stop it',
+            'Unplug the cord',
+        ],
+    ],
+    [
+        'manual_switch', ['leave every switch on LINE', 'start the engine', 'Connect the cord', 'go down the list'],
+        ['from GEN through OFF to LINE', 'then stop it', 'Unplug the cord'],
+    ],
     ['cords', ['Switch off the appliances', 'Start the engine', 'Run one cord'], ['unplug them', 'own wall outlet', 'then stop it']],
 ]);
 
@@ -89,7 +110,9 @@ it('turns a feeder on before the first circuit behind it, and once', function (s
         Changed::of(Houses::circuit('1', 1, Role::Must, 500, 500, LoadKind::Lighting, 'Stall lights'), id: 'b1'),
         Changed::of(Houses::circuit('2', 1, Role::Must, 400, 400, LoadKind::Lighting, 'Yard lights'), id: 'b2'),
     ], fedFrom: 'main', feederCircuit: 'c9');
-    $main = Changed::of(Houses::small()->service->panels[0], circuits: [Houses::circuit('2', 1, Role::Must, 180, 180, name: 'Fridge'), $feeder]);
+    $main = Changed::of(
+        Houses::small()->service->panels[0], circuits: [Houses::circuit('2', 1, Role::Must, 180, 180, name: 'Fridge'), $feeder],
+    );
     $card = cardOf($way, null, panels: [$main, $barn]);
     expect(array_map(fn (CardCircuit $c) => "$c->panel $c->label", $card->start))->toBe($start);
 })->with([
@@ -104,7 +127,9 @@ it('says waits as one would say them', function (int $seconds, string $words) {
 it('sends nobody to the engine when the alarm sounds', function (?string $way, ?Supply $supply) {
     $co = array_values(array_filter(cardOf($way, $supply)->cautions, fn (string $c): bool => str_contains($c, 'Carbon monoxide')));
     expect($co)->toHaveCount(1)->and($co[0])
-        ->toContain('everybody out, stay out, call the emergency number')->toContain('Nobody goes to the engine')->not->toMatch('/stop the engine/');
+        ->toContain(
+            'everybody out, stay out, call the emergency number'
+        )->toContain('Nobody goes to the engine')->not->toMatch('/stop the engine/');
 })->with([null, ...array_keys(Ways::standard()->options())])->with([null, $standby()]);
 
 it('leaves a standby machine able to start again', function (string $way) use ($standby) {

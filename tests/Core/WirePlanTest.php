@@ -41,7 +41,9 @@ it('gives the cord the size that its outlet asks for', function (Outlet $outlet,
     [Outlet::Locking30, 30, 240, '10', 1.24], [Outlet::Straight50, 50, 240, '6', 0.491],
 ]);
 
-it('adds up what cord and run lose, and leaves out what is not measured', function (?float $cordFt, ?float $runFt, ?float $dropV, array $missing) {
+it('adds up what cord and run lose, and leaves out what is not measured', function (
+    ?float $cordFt, ?float $runFt, ?float $dropV, array $missing,
+) {
     // 10 AWG copper both: 2 x 1.24 ohms x 30 A = 74.4 V per 1,000 ft.
     $plan = plan(new WireRun($cordFt, $runFt));
     expect($plan->missing)->toBe($missing);
@@ -51,7 +53,8 @@ it('adds up what cord and run lose, and leaves out what is not measured', functi
         expect($plan->dropPct())->toEqualWithDelta(100 * $dropV / 240, 1e-9)->and($plan->endV())->toEqualWithDelta(240 - $dropV, 1e-9);
     }
 })->with([
-    'both' => [25, 50, 5.58, []], 'the cord' => [25, null, 1.86, ['the length of the run to the panel']], 'the run' => [null, 50, 3.72, ['the cord\'s length']],
+    'both' => [25, 50, 5.58, []], 'the cord' => [25, null, 1.86, ['the length of the run to the panel']],
+    'the run' => [null, 50, 3.72, ['the cord\'s length']],
     'neither' => [null, null, null, ['the cord\'s length', 'the length of the run to the panel']],
 ]);
 
@@ -62,9 +65,12 @@ it('calls a drop long from just over 3 % on, and leaves no less than no volts', 
     expect(plan(new WireRun(2000, 2000), $weak)->endV())->toBe(0.0);
 });
 
-it('enlarges the run, and the ground with it, only as far as the cord leaves room', function (float $cordFt, float $runFt, ?ConductorSize $forDrop) {
+it('enlarges the run, and the ground with it, only as far as the cord leaves room', function (
+    float $cordFt, float $runFt, ?ConductorSize $forDrop,
+) {
     $plan = plan(new WireRun($cordFt, $runFt));
-    expect($plan->conductor(ConductorKind::Run)?->choice?->size)->toBe(ConductorSize::Awg10)->and($plan->conductor(ConductorKind::Run)?->choice?->forDrop)->toBe($forDrop);
+    expect($plan->conductor(ConductorKind::Run)?->choice?->size)->toBe(ConductorSize::Awg10)
+        ->and($plan->conductor(ConductorKind::Run)?->choice?->forDrop)->toBe($forDrop);
     expect(part($plan, 'Equipment ground')?->why)->toContain($forDrop === null ? 'no way back' : '250.122(B)');
     expect(part($plan, 'Conductors')?->pick)->toStartWith(($forDrop ?? ConductorSize::Awg10)->words())
         ->and(part($plan, 'Conductors')?->why)->toContain('10 AWG carries 30.0 A usable at 60 °C terminals; 30 A are needed.');
@@ -77,24 +83,39 @@ it('enlarges the run, and the ground with it, only as far as the cord leaves roo
 
 it('puts the breaker on the smallest rating, and says which', function () {
     $why = fn (Assembly $plan, string $part) => part($plan, $part)?->pick.': '.part($plan, $part)?->why;
-    expect($why(plan(new WireRun(25, 20)), 'Generator breaker'))->toBe('30 A, two-pole: The smallest of outlet 30 A, cord 30 A, inlet 30 A, conductor 30 A; held down, since it is back-fed.')
-        ->and($why(plan(new WireRun(25, 20, 20)), 'Generator breaker'))->toStartWith('20 A, two-pole: The smallest of outlet 30 A, cord 30 A, inlet 20 A')
-        ->and($why(plan(new WireRun(25, 20), way: 'manual_switch'), "Switch's incoming breaker"))->toBe('30 A, two-pole: The smallest of outlet 30 A, cord 30 A, inlet 30 A, conductor 30 A.')
-        ->and($why(plan(new WireRun(25, 20), Houses::supply(3000, 3600, 120, Outlet::Travel30), 'manual_switch'), "Switch's incoming breaker"))->toStartWith('30 A, one-pole on each bus');
+    expect($why(plan(new WireRun(25, 20)), 'Generator breaker'))->toBe('30 A, two-pole: The smallest of outlet 30 A, cord 30 A, inlet 30 '
+        .'A, conductor 30 A; held down, since it is back-fed.')
+        ->and($why(plan(new WireRun(25, 20, 20)), 'Generator breaker'))->toStartWith(
+            '20 A, two-pole: The smallest of outlet 30 A, cord 30 A, inlet 20 A'
+        )
+        ->and($why(plan(new WireRun(25, 20), way: 'manual_switch'), "Switch's incoming breaker"))->toBe(
+            '30 A, two-pole: The smallest of outlet 30 A, cord 30 A, inlet 30 A, conductor 30 A.'
+        )
+        ->and(
+            $why(plan(new WireRun(25, 20), Houses::supply(3000, 3600, 120, Outlet::Travel30), 'manual_switch'), "Switch's incoming breaker")
+        )->toStartWith('30 A, one-pole on each bus');
 });
 
 it('says of the inlet whether it is as large as the outlet', function (int $inletAmps, string $says) {
     expect(part(plan(new WireRun(25, 20, $inletAmps)), 'Inlet')?->why)->toStartWith($says);
-})->with([[30, 'The same rating as the outlet'], [50, "Larger than today's outlet"], [20, 'Smaller than the outlet: the machine can push 30 A through it.']]);
+})->with([[30, 'The same rating as the outlet'], [50, "Larger than today's outlet"],
+    [20, 'Smaller than the outlet: the machine can push 30 A through it.']]);
 
 it('names an inlet of the size picked', function (int $inletAmps, string $names) {
-    expect(part(plan(new WireRun(25, 20, $inletAmps), Houses::supply(12000, 15000, 240, Outlet::Straight50, 50)), 'Inlet')?->pick)->toStartWith($names);
+    expect(
+        part(plan(new WireRun(25, 20, $inletAmps), Houses::supply(12000, 15000, 240, Outlet::Straight50, 50)), 'Inlet')?->pick
+    )->toStartWith($names);
 })->with([[20, 'L14-20P, 20 A'], [30, 'L14-30P, 30 A'], [50, '14-50P, 50 A']]);
 
 it('needs no cord, no inlet and no cord length where the machine is wired in', function () use ($wired) {
     $plan = plan(new WireRun(null, 40), $wired());
-    expect($plan->component(ComponentKind::Inlet)?->amps)->toBeNull()->and($plan->conductor(ConductorKind::Cord)?->drop)->toBeNull()->and($plan->missing)->toBe([])->and(part($plan, 'Cord'))->toBeNull()->and(part($plan, 'Inlet'))->toBeNull()
-        ->and(part($plan, 'At the machine')?->pick)->toContain('60 A breaker')->and(part($plan, 'Generator breaker')?->why)->toStartWith('The smallest of outlet 60 A, conductor')
+    expect($plan->component(ComponentKind::Inlet)?->amps)->toBeNull()
+        ->and($plan->conductor(ConductorKind::Cord)?->drop)->toBeNull()
+        ->and($plan->missing)->toBe([])
+        ->and(part($plan, 'Cord'))->toBeNull()
+        ->and(part($plan, 'Inlet'))->toBeNull()
+        ->and(part($plan, 'At the machine')?->pick)->toContain('60 A breaker')
+        ->and(part($plan, 'Generator breaker')?->why)->toStartWith('The smallest of outlet 60 A, conductor')
         ->and(part($plan, 'Terminals')?->pick)->toBe('hots, neutral and ground as marked')
         ->and(plan(new WireRun, $wired())->missing)->toBe(['the length of the run to the panel']);
 });
@@ -104,23 +125,33 @@ it('sizes conductors by their terminals, their ambient and their metal', functio
     expect(plan($run, $supply)->conductor(ConductorKind::Run)?->choice?->size->value)->toBe($size);
 })->with([
     // NEC Table 310.16: copper 4 AWG 70 A at 60 °C, 6 AWG 55 A at 60 °C and 65 A at 75 °C; aluminium 4 AWG 65 A at 75 °C.
-    [new WireRun(runFt: 10), 60, '4'], [new WireRun(runFt: 10, terminalC: 75), 60, '6'], [new WireRun(runFt: 10, terminalC: 75, material: Material::Aluminium), 60, '4'],
+    [new WireRun(runFt: 10), 60, '4'], [new WireRun(runFt: 10, terminalC: 75), 60, '6'],
+    [new WireRun(runFt: 10, terminalC: 75, material: Material::Aluminium), 60, '4'],
     // 75 °C insulation: 35 A for 10 AWG, 50 A for 8 AWG; 0.88 at 36–40 °C, 0.82 at 41–45 °C, 0.67 at 51–55 °C, 0.58 at 56–60 °C.
-    [new WireRun(runFt: 10, ambientC: 40), 30, '10'], [new WireRun(runFt: 10, ambientC: 41), 30, '8'], [new WireRun(runFt: 10, ambientC: 55), 30, '8'], [new WireRun(runFt: 10, ambientC: 56), 30, '6'],
+    [new WireRun(runFt: 10, ambientC: 40), 30, '10'], [new WireRun(runFt: 10, ambientC: 41), 30, '8'],
+    [new WireRun(runFt: 10, ambientC: 55), 30, '8'], [new WireRun(runFt: 10, ambientC: 56), 30, '6'],
     [new WireRun(runFt: 10, method: WiringMethod::Cable), 30, '10'],
 ]);
 
 it('says where neutral and ground are bonded, and how the plug is wired', function () {
     $bonded = new Supply(Changed::of(Houses::machine(), bond: GeneratorNeutral::Bonded), Fuel::Gasoline);
-    expect(part(plan(new WireRun), 'Neutral bond')?->pick)->toBe('at the service only')->and(part(plan(new WireRun, $bonded), 'Neutral bond')?->pick)->toStartWith('one too many')
+    expect(part(plan(new WireRun), 'Neutral bond')?->pick)->toBe('at the service only')
+        ->and(part(plan(new WireRun, $bonded), 'Neutral bond')?->pick)->toStartWith('one too many')
         ->and(part(plan(new WireRun), 'Terminals')?->pick)->toStartWith('X and Y to the two hots, in either order')
-        ->and(part(plan(new WireRun, Houses::supply(3000, 3600, 120, Outlet::Travel30)), 'Terminals')?->pick)->toStartWith('Brass to the hot');
+        ->and(
+            part(plan(new WireRun, Houses::supply(3000, 3600, 120, Outlet::Travel30)), 'Terminals')?->pick
+        )->toStartWith('Brass to the hot');
 });
 
 it('judges loose cords at 15 A over 12 AWG', function () {
     // 2 x 1.98 ohms x 15 A x 100 ft: 5.94 V of 120 V.
     $plan = plan(new WireRun(100), way: 'cords');
-    expect($plan->conductor(ConductorKind::Cord)?->drop?->dropV)->toEqualWithDelta(5.94, 1e-9)->and($plan->endV())->toEqualWithDelta(114.06, 1e-9)->and($plan->dropPct())->toEqualWithDelta(4.95, 1e-9)
-        ->and([$plan->component(ComponentKind::Outlet)?->amps, $plan->volts(), $plan->missing, $plan->conductor(ConductorKind::Run)])->toBe([20, 120.0, [], null])->and(part($plan, 'Cords')?->why)->toContain('over 100 ft')->toContain('114');
+    expect($plan->conductor(ConductorKind::Cord)?->drop?->dropV)->toEqualWithDelta(5.94, 1e-9)
+        ->and($plan->endV())->toEqualWithDelta(114.06, 1e-9)
+        ->and($plan->dropPct())->toEqualWithDelta(4.95, 1e-9)
+        ->and(
+            [$plan->component(ComponentKind::Outlet)?->amps, $plan->volts(), $plan->missing, $plan->conductor(ConductorKind::Run)]
+        )->toBe([20, 120.0, [], null])
+        ->and(part($plan, 'Cords')?->why)->toContain('over 100 ft')->toContain('114');
     expect(plan(new WireRun, way: 'cords')->missing)->toBe(['the length to the farthest appliance']);
 });

@@ -49,8 +49,13 @@ it('gives the way back in by mail, without telling who is known', function () {
     });
     $this->get($link)->assertOk();
     $token = basename((string) parse_url($link, PHP_URL_PATH));
-    $this->post('/new-password', ['token' => $token, 'email' => $user->email, 'password' => 'short', 'password_confirmation' => 'short'])->assertSessionHasErrors('password');
-    $this->post('/new-password', ['token' => $token, 'email' => $user->email, 'password' => 'another-long-one', 'password_confirmation' => 'another-long-one'])->assertRedirect('/sign-in');
+    $this->post(
+        '/new-password', ['token' => $token, 'email' => $user->email, 'password' => 'short', 'password_confirmation' => 'short'],
+    )->assertSessionHasErrors('password');
+    $this->post(
+        '/new-password',
+        ['token' => $token, 'email' => $user->email, 'password' => 'another-long-one', 'password_confirmation' => 'another-long-one'],
+    )->assertRedirect('/sign-in');
     $this->post('/sign-in', ['email' => $user->email, 'password' => 'another-long-one'])->assertRedirect('/');
 });
 
@@ -59,24 +64,35 @@ it('writes that mail as plain text to the stand-in', function () {
     config(['mail.default' => 'array']);
     $user->sendPasswordResetNotification('token-x');
     $mail = app('mailer')->getSymfonyTransport()->messages()[0]->getOriginalMessage();
-    expect($mail->getTextBody())->toContain('/new-password/token-x?email=ada%40one.example')->and($mail->getHtmlBody())->toBeNull()->and($mail->getSubject())->toContain('new password');
+    expect($mail->getTextBody())->toContain('/new-password/token-x?email=ada%40one.example')
+        ->and($mail->getHtmlBody())->toBeNull()
+        ->and($mail->getSubject())->toContain('new password');
 });
 
 it('changes the password only for who knows the old one', function () {
     $user = $this->person();
-    $this->actingAs($user)->put('/account/password', ['current_password' => 'wrong', 'password' => 'brand-new-word', 'password_confirmation' => 'brand-new-word'])->assertSessionHasErrors('current_password');
-    $this->actingAs($user)->put('/account/password', ['current_password' => 'a-long-password', 'password' => 'brand-new-word', 'password_confirmation' => 'brand-new-word'])->assertSessionHasNoErrors();
+    $this->actingAs($user)->put(
+        '/account/password', ['current_password' => 'wrong', 'password' => 'brand-new-word', 'password_confirmation' => 'brand-new-word'],
+    )->assertSessionHasErrors('current_password');
+    $this->actingAs($user)->put(
+        '/account/password',
+        ['current_password' => 'a-long-password', 'password' => 'brand-new-word', 'password_confirmation' => 'brand-new-word'],
+    )->assertSessionHasNoErrors();
     expect(Hash::check('brand-new-word', $user->refresh()->password))->toBeTrue();
 });
 
 it('adds people to the own shop only', function () {
     $user = $this->person();
-    $this->actingAs($user)->post('/account/people', ['new_name' => 'Bo', 'new_email' => 'bo@one.example', 'new_password' => 'a-long-password', 'shop_id' => 99])->assertSessionHasNoErrors();
+    $this->actingAs($user)->post(
+        '/account/people', ['new_name' => 'Bo', 'new_email' => 'bo@one.example', 'new_password' => 'a-long-password', 'shop_id' => 99],
+    )->assertSessionHasNoErrors();
     expect(User::query()->where('email', 'bo@one.example')->firstOrFail()->shop_id)->toBe($user->shop_id);
 });
 
 it('guards every answer with strict headers', function (string $path) {
     $response = $this->get($path);
-    expect($response->headers->get('Content-Security-Policy'))->toContain("default-src 'none'")->toContain("script-src 'self';")->not->toContain('unsafe');
+    expect(
+        $response->headers->get('Content-Security-Policy')
+    )->toContain("default-src 'none'")->toContain("script-src 'self';")->not->toContain('unsafe');
     $response->assertHeader('X-Content-Type-Options', 'nosniff')->assertHeader('X-Frame-Options', 'DENY');
 })->with(['/sign-in', '/nowhere', '/']);

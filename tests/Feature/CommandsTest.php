@@ -56,18 +56,24 @@ it('names the first fault of a file and all of them', function () {
     file_put_contents($path, '{"format":"underpin-job","version":1,"name":"x","service_a":5,"panels":[],"margin_pct":"x"}');
     [$code, $report] = artisan(['underpin:review', $path]);
     unlink($path);
-    expect($code)->toBe(2)->and($report['error']['field'])->toBe('service_a')->and($report['error']['message'])->toBe('Service must be a whole number of amperes from 30 to 600; 5 was given.')
+    expect($code)->toBe(2)
+        ->and($report['error']['field'])->toBe('service_a')
+        ->and($report['error']['message'])->toBe('Service must be a whole number of amperes from 30 to 600; 5 was given.')
         ->and(array_column($report['errors'], 'field'))->toBe(['service_a', 'margin_pct']);
     expect(artisan(['underpin:review', '/nowhere'])[1]['error']['field'])->toBe('');
 });
 
 it('says in a review what to find out before a bond is touched, and holds the card back', function () {
     $path = tempnam(sys_get_temp_dir(), 'job');
-    $job = Changed::of(Houses::small(Houses::supply(), 'interlock'), service: new Service(DisconnectPlace::Meter, [new Disconnect('m', 'Meter disconnect', 200, false)]));
+    $job = Changed::of(
+        Houses::small(Houses::supply(), 'interlock'),
+        service: new Service(DisconnectPlace::Meter, [new Disconnect('m', 'Meter disconnect', 200, false)]),
+    );
     file_put_contents($path, JobFile::standard()->encode($job));
     [, $report] = artisan(['underpin:review', $path]);
     unlink($path);
     $bond = array_values(array_filter($report['findings'], fn (array $f): bool => $f['code'] === 'NEUTRAL_IN_SUBPANEL'))[0];
     expect($bond['do'])->toContain('Nobody touches this bond')->and($report['card']['gaps'])->toContain($bond['message'])
-        ->and($report['card']['start'])->not->toBe([])->and(implode(' ', $report['card']['cautions']))->toContain('stay out, call the emergency number');
+        ->and($report['card']['start'])->not->toBe([])
+        ->and(implode(' ', $report['card']['cautions']))->toContain('stay out, call the emergency number');
 });

@@ -13,8 +13,14 @@ beforeEach(function () {
 });
 
 it('changes a role and answers with the parts that changed', function () {
-    $response = $this->patch("$this->base/circuits/c8/role", ['role' => 'must', 'was' => '{"role":"room"}'], ['X-Parts' => '1'])->assertOk();
-    expect($response->getContent())->toContain('id="part-strip"')->toContain('id="c-c8"')->toContain('id="row-c8"')->toContain('id="part-role"')->not->toContain('id="part-drawer"')->not->toContain('<html')
+    $response = $this->patch(
+        "$this->base/circuits/c8/role", ['role' => 'must', 'was' => '{"role":"room"}'], ['X-Parts' => '1'],
+    )->assertOk();
+    expect($response->getContent())
+        ->toContain('id="part-strip"')
+        ->toContain('id="c-c8"')
+        ->toContain('id="row-c8"')
+        ->toContain('id="part-role"')->not->toContain('id="part-drawer"')->not->toContain('<html')
         ->and($this->job->circuits()->where('key', 'c8')->value('role'))->toBe('must');
 });
 
@@ -25,7 +31,9 @@ it('works as a plain form too', function () {
 it('takes back and does again, also after signing in again', function () {
     $before = ($this->export)();
     $this->patch("$this->base/circuits/c8/role", ['role' => 'must']);
-    $this->post("$this->base/circuits/c8/loads", ['name' => 'Radio', 'kind' => 'electronics', 'run_w' => '1,200', 'start_w' => '', 'pf' => '0.9']);
+    $this->post(
+        "$this->base/circuits/c8/loads", ['name' => 'Radio', 'kind' => 'electronics', 'run_w' => '1,200', 'start_w' => '', 'pf' => '0.9'],
+    );
     $this->delete("$this->base/circuits/c5");
     $this->put("$this->base/machine", ['key' => 'otter-80', 'fuel' => 'propane']);
     $after = ($this->export)();
@@ -47,7 +55,9 @@ it('keeps what was undone in the history once something else is done, but does n
     $this->post("$this->base/undo", ['seq' => 1]);
     $this->patch("$this->base/circuits/c8/role", ['role' => 'off']);
     $this->post("$this->base/redo", ['seq' => 2])->assertSessionHasErrors('history');
-    expect($this->job->events()->orderBy('seq')->get()->map(fn ($e) => [$e->seq, $e->undoes, $e->by])->all())->toBe([[1, null, $this->user->name], [2, 1, $this->user->name], [3, null, $this->user->name]]);
+    expect(
+        $this->job->events()->orderBy('seq')->get()->map(fn ($e) => [$e->seq, $e->undoes, $e->by])->all()
+    )->toBe([[1, null, $this->user->name], [2, 1, $this->user->name], [3, null, $this->user->name]]);
 });
 
 it('undoes nothing that the person has not seen', function () {
@@ -61,13 +71,19 @@ it('tells the second saver and shows both', function () {
     $colleague = $this->person('bo@one.example', $this->user->shop);
     $was = json_encode(['name' => 'Boiler', 'amps' => 15]);
     $fields = ['space' => 4, 'poles' => 1, 'protection' => 'none', 'keep_on' => '', 'receptacle_a' => '', 'note' => '', 'half' => ''];
-    $this->actingAs($colleague)->patch("$this->base/circuits/c4", ['name' => 'Gas boiler', 'amps' => '15', 'was' => $was, ...$fields])->assertRedirect();
+    $this->actingAs($colleague)->patch(
+        "$this->base/circuits/c4", ['name' => 'Gas boiler', 'amps' => '15', 'was' => $was, ...$fields],
+    )->assertRedirect();
     $this->flushSession();
-    $response = $this->actingAs($this->user)->patch("$this->base/circuits/c4", ['name' => 'Oil boiler', 'amps' => '15', 'was' => $was, ...$fields], ['X-Parts' => '1'])->assertStatus(409);
+    $response = $this->actingAs($this->user)->patch(
+        "$this->base/circuits/c4", ['name' => 'Oil boiler', 'amps' => '15', 'was' => $was, ...$fields], ['X-Parts' => '1'],
+    )->assertStatus(409);
     expect($response->getContent())->toContain('Gas boiler')->toContain('Oil boiler')->toContain('Bo')
         ->and($this->job->circuits()->where('key', 'c4')->value('name'))->toBe('Gas boiler');
     // Putting mine instead is a deliberate second step.
-    $this->patch("$this->base/circuits/c4", ['name' => 'Oil boiler', 'amps' => '15', 'was' => json_encode(['name' => 'Gas boiler']), ...$fields])->assertRedirect();
+    $this->patch(
+        "$this->base/circuits/c4", ['name' => 'Oil boiler', 'amps' => '15', 'was' => json_encode(['name' => 'Gas boiler']), ...$fields],
+    )->assertRedirect();
     expect($this->job->circuits()->where('key', 'c4')->value('name'))->toBe('Oil boiler');
 });
 
@@ -81,43 +97,130 @@ it('lets two people change different things of one circuit', function () {
 
 it('says so when the thing is gone', function () {
     $this->delete("$this->base/circuits/c4");
-    $this->patch("$this->base/circuits/c4/role", ['role' => 'must'], ['X-Parts' => '1'])->assertStatus(409)->assertSee('removed in the meantime');
+    $this->patch(
+        "$this->base/circuits/c4/role", ['role' => 'must'], ['X-Parts' => '1'],
+    )->assertStatus(409)->assertSee('removed in the meantime');
 });
 
 it('refuses by field, in the core\'s own words, and changes nothing', function (string $method, string $path, array $input, string $field) {
     $before = ($this->export)();
-    $this->call($method, $this->base.$path, $input, server: ['HTTP_ACCEPT' => 'application/json'])->assertUnprocessable()->assertJsonValidationErrors($field);
+    $this->call(
+        $method, $this->base.$path, $input, server: ['HTTP_ACCEPT' => 'application/json'],
+    )->assertUnprocessable()->assertJsonValidationErrors($field);
     expect(($this->export)())->toBe($before)->and($this->job->events()->count())->toBe(0);
 })->with([
     ['PATCH', '/circuits/c8/role', ['role' => 'sometimes'], 'role'],
-    ['PATCH', '/circuits/c8', ['half' => '', 'space' => '7', 'poles' => '1', 'amps' => '20', 'name' => 'x', 'protection' => 'none', 'keep_on' => '', 'receptacle_a' => '', 'note' => ''], 'space'],
-    ['PATCH', '/circuits/c8', ['half' => '', 'space' => '99', 'poles' => '1', 'amps' => '20', 'name' => 'x', 'protection' => 'none', 'keep_on' => '', 'receptacle_a' => '', 'note' => ''], 'space'],
-    ['PATCH', '/circuits/c8', ['half' => '', 'space' => '8', 'poles' => '1', 'amps' => 'many', 'name' => 'x', 'protection' => 'none', 'keep_on' => '', 'receptacle_a' => '', 'note' => ''], 'amps'],
-    ['PATCH', '/circuits/c8', ['half' => '', 'space' => '8', 'poles' => '1', 'amps' => '20', 'name' => str_repeat('x', 101), 'protection' => 'none', 'keep_on' => '', 'receptacle_a' => '', 'note' => ''], 'name'],
-    ['POST', '/circuits', ['panel' => 'main', 'half' => '', 'space' => '19', 'poles' => '2', 'amps' => '20', 'name' => 'x', 'protection' => 'none', 'keep_on' => '', 'receptacle_a' => '', 'note' => ''], 'space'],
+    [
+        'PATCH', '/circuits/c8',
+        [
+            'half' => '', 'space' => '7', 'poles' => '1', 'amps' => '20', 'name' => 'x', 'protection' => 'none', 'keep_on' => '',
+            'receptacle_a' => '', 'note' => '',
+        ],
+        'space',
+    ],
+    [
+        'PATCH', '/circuits/c8',
+        [
+            'half' => '', 'space' => '99', 'poles' => '1', 'amps' => '20', 'name' => 'x', 'protection' => 'none', 'keep_on' => '',
+            'receptacle_a' => '', 'note' => '',
+        ],
+        'space',
+    ],
+    [
+        'PATCH', '/circuits/c8',
+        [
+            'half' => '', 'space' => '8', 'poles' => '1', 'amps' => 'many', 'name' => 'x', 'protection' => 'none', 'keep_on' => '',
+            'receptacle_a' => '', 'note' => '',
+        ],
+        'amps',
+    ],
+    [
+        'PATCH', '/circuits/c8',
+        [
+            'half' => '', 'space' => '8', 'poles' => '1', 'amps' => '20', 'name' => str_repeat('x', 101), 'protection' => 'none',
+            'keep_on' => '', 'receptacle_a' => '', 'note' => '',
+        ],
+        'name',
+    ],
+    [
+        'POST', '/circuits',
+        [
+            'panel' => 'main', 'half' => '', 'space' => '19', 'poles' => '2', 'amps' => '20', 'name' => 'x', 'protection' => 'none',
+            'keep_on' => '', 'receptacle_a' => '', 'note' => '',
+        ],
+        'space',
+    ],
     ['POST', '/circuits/c8/loads', ['name' => '', 'kind' => 'other', 'run_w' => '', 'start_w' => '', 'pf' => '1'], 'name'],
     ['POST', '/circuits/c8/loads', ['name' => 'x', 'kind' => 'other', 'run_w' => '-5', 'start_w' => '', 'pf' => '1'], 'run_w'],
     ['POST', '/circuits/c8/loads', ['name' => 'x', 'kind' => 'other', 'run_w' => '100', 'start_w' => '50', 'pf' => '1'], 'start_w'],
     ['POST', '/circuits/c8/loads', ['name' => 'x', 'kind' => 'other', 'run_w' => '1e99', 'start_w' => '', 'pf' => '1'], 'run_w'],
     ['POST', '/circuits/c8/loads', ['name' => ['a'], 'kind' => 'other'], 'name'],
-    ['PATCH', '/loads/c8-load', ['name' => 'x', 'kind' => 'nothing', 'run_w' => '', 'start_w' => '', 'pf' => '1', 'duty' => '', 'on_s' => '', 'off_s' => '', 'season' => '', 'phase' => ''], 'kind'],
-    ['PATCH', '/panels/main', ['name' => 'P', 'kind' => 'main', 'spaces' => '8', 'interlock_space' => '1', 'main_a' => '', 'interlock_listed' => '', 'has_multiwire' => '', 'fed_from' => '', 'feeder_a' => '', 'feeder_circuit' => '', 'bonded' => '', 'tandem_spaces' => ''], 'space'],
-    ['PATCH', '/panels/main', ['name' => 'P', 'kind' => 'main', 'spaces' => '21', 'interlock_space' => '1', 'main_a' => '', 'interlock_listed' => '', 'has_multiwire' => '', 'fed_from' => '', 'feeder_a' => '', 'feeder_circuit' => '', 'bonded' => '', 'tandem_spaces' => ''], 'spaces'],
+    [
+        'PATCH', '/loads/c8-load',
+        [
+            'name' => 'x', 'kind' => 'nothing', 'run_w' => '', 'start_w' => '', 'pf' => '1', 'duty' => '', 'on_s' => '', 'off_s' => '',
+            'season' => '', 'phase' => '',
+        ],
+        'kind',
+    ],
+    [
+        'PATCH', '/panels/main',
+        [
+            'name' => 'P', 'kind' => 'main', 'spaces' => '8', 'interlock_space' => '1', 'main_a' => '', 'interlock_listed' => '',
+            'has_multiwire' => '', 'fed_from' => '', 'feeder_a' => '', 'feeder_circuit' => '', 'bonded' => '', 'tandem_spaces' => '',
+        ],
+        'space',
+    ],
+    [
+        'PATCH', '/panels/main',
+        [
+            'name' => 'P', 'kind' => 'main', 'spaces' => '21', 'interlock_space' => '1', 'main_a' => '', 'interlock_listed' => '',
+            'has_multiwire' => '', 'fed_from' => '', 'feeder_a' => '', 'feeder_circuit' => '', 'bonded' => '', 'tandem_spaces' => '',
+        ],
+        'spaces',
+    ],
     ['PUT', '/machine', ['key' => 'nothing', 'fuel' => 'gasoline'], 'key'],
     ['PUT', '/machine', ['key' => 'otter-80', 'fuel' => 'diesel'], 'fuel'],
     ['PUT', '/connection', ['connection' => 'wish'], 'connection'],
-    ['PUT', '/wire', ['cord_ft' => '-3', 'run_ft' => '', 'inlet_a' => '', 'method' => 'conduit', 'material' => 'cu', 'terminal_c' => '60', 'ambient_c' => '30', 'wet' => '0'], 'cord_ft'],
-    ['PUT', '/wire', ['cord_ft' => '3', 'run_ft' => '', 'inlet_a' => '', 'method' => 'conduit', 'material' => 'cu', 'terminal_c' => '61', 'ambient_c' => '30', 'wet' => '0'], 'terminal_c'],
+    [
+        'PUT', '/wire',
+        [
+            'cord_ft' => '-3', 'run_ft' => '', 'inlet_a' => '', 'method' => 'conduit', 'material' => 'cu', 'terminal_c' => '60',
+            'ambient_c' => '30', 'wet' => '0',
+        ],
+        'cord_ft',
+    ],
+    [
+        'PUT', '/wire',
+        [
+            'cord_ft' => '3', 'run_ft' => '', 'inlet_a' => '', 'method' => 'conduit', 'material' => 'cu', 'terminal_c' => '61',
+            'ambient_c' => '30', 'wet' => '0',
+        ],
+        'terminal_c',
+    ],
     ['PUT', '/margin', ['margin_pct' => '100'], 'margin_pct'],
     'a field that was not sent does not fall back to its default' => ['PUT', '/margin', [], 'margin_pct'],
     'a role that was not sent' => ['PATCH', '/circuits/c8/role', [], 'role'],
-    ['PATCH', '', ['name' => 'x', 'service_a' => '10000', 'customer_name' => '', 'customer_address' => '', 'customer_phone' => '', 'customer_email' => '', 'notes' => ''], 'service_a'],
+    [
+        'PATCH', '',
+        [
+            'name' => 'x', 'service_a' => '10000', 'customer_name' => '', 'customer_address' => '', 'customer_phone' => '',
+            'customer_email' => '', 'notes' => '',
+        ],
+        'service_a',
+    ],
 ]);
 
 it('goes the whole way with forms alone', function () {
     $this->put("$this->base/machine", ['key' => 'badger-95', 'fuel' => 'gasoline', 'was' => '{}'])->assertRedirect("$this->base/size");
     $this->put("$this->base/connection", ['connection' => 'interlock'])->assertRedirect("$this->base/connect");
-    $this->put("$this->base/wire", ['cord_ft' => '25', 'run_ft' => '20', 'inlet_a' => '', 'method' => 'NM', 'material' => 'cu', 'terminal_c' => '60', 'ambient_c' => '30', 'wet' => '0'])->assertRedirect("$this->base/wire");
+    $this->put(
+        "$this->base/wire",
+        [
+            'cord_ft' => '25', 'run_ft' => '20', 'inlet_a' => '', 'method' => 'NM', 'material' => 'cu', 'terminal_c' => '60',
+            'ambient_c' => '30', 'wet' => '0',
+        ],
+    )->assertRedirect("$this->base/wire");
     $this->put("$this->base/start-routine", ['start_school' => 'cord_first'])->assertRedirect("$this->base/run");
     $this->get("$this->base/run")->assertSee('5–7')->assertSee('Well pump')->assertDontSee('Draft: do not hand over');
     expect(Job::query()->findOrFail($this->job->id)->reached)->toBe('run');
@@ -129,31 +232,54 @@ it('finds typical loads by a few letters', function () {
 });
 
 it('takes text that is not quite text', function () {
-    $this->post("$this->base/circuits/c8/loads", ['name' => "Pump \xC3\x28", 'kind' => 'other', 'run_w' => '10', 'start_w' => '', 'pf' => '1'])->assertRedirect();
+    $this->post(
+        "$this->base/circuits/c8/loads", ['name' => "Pump \xC3\x28", 'kind' => 'other', 'run_w' => '10', 'start_w' => '', 'pf' => '1'],
+    )->assertRedirect();
     expect($this->job->loads()->where('name', 'like', 'Pump%')->count())->toBe(1);
 });
 
 it('escapes whatever people type', function () {
-    $this->post("$this->base/circuits", ['panel' => 'main', 'half' => '', 'space' => '13', 'poles' => '1', 'amps' => '20', 'name' => '<script>alert(1)</script>', 'protection' => 'none', 'keep_on' => '', 'receptacle_a' => '', 'note' => ''])->assertRedirect();
+    $this->post(
+        "$this->base/circuits",
+        [
+            'panel' => 'main', 'half' => '', 'space' => '13', 'poles' => '1', 'amps' => '20', 'name' => '<script>alert(1)</script>',
+            'protection' => 'none', 'keep_on' => '', 'receptacle_a' => '', 'note' => '',
+        ],
+    )->assertRedirect();
     $html = $this->get("$this->base/loads")->getContent();
     expect($html)->not->toContain('<script>alert')->toContain('&lt;script&gt;alert');
 });
 
 it('takes a load from its nameplate, at the volts of its circuit', function () {
-    $plate = ['name' => 'Pump', 'kind' => 'pump', 'pf' => '0.8', 'rla' => '10', 'lra' => '42', 'hp' => '', 'code_letter' => '', 'soft_start_pct' => '100'];
+    $plate = [
+        'name' => 'Pump', 'kind' => 'pump', 'pf' => '0.8', 'rla' => '10', 'lra' => '42', 'hp' => '', 'code_letter' => '',
+        'soft_start_pct' => '100',
+    ];
     $this->post("$this->base/circuits/c5/nameplate", $plate)->assertRedirect();
     $load = $this->job->loads()->where('name', 'Pump')->firstOrFail();
     expect([$load->run_w, $load->start_w])->toEqualWithDelta([1920.0, 8064.0], 1e-9);
-    foreach (['hp' => ['hp' => '1'], 'rla' => ['rla' => ''], 'lra' => ['lra' => '9'], 'code_letter' => ['rla' => '', 'hp' => '1'], 'soft_start_pct' => ['soft_start_pct' => '0']] as $field => $change) {
+    foreach (
+        [
+            'hp' => ['hp' => '1'], 'rla' => ['rla' => ''], 'lra' => ['lra' => '9'], 'code_letter' => ['rla' => '', 'hp' => '1'],
+            'soft_start_pct' => ['soft_start_pct' => '0'],
+        ] as $field => $change
+    ) {
         $this->post("$this->base/circuits/c5/nameplate", [...$plate, ...$change])->assertSessionHasErrors($field);
     }
     expect($this->job->events()->count())->toBe(1);
 });
 
 it('moves a breaker and says what becomes of its leg', function () {
-    $this->patch("$this->base/circuits/c2/move", ['space' => '12', 'stage' => 'survey', 'was' => '{"space":2}'])->assertSessionHasErrors('space');
-    $same = $this->patch("$this->base/circuits/c2/move", ['space' => '1', 'stage' => 'survey', 'was' => '{"space":2}'], ['X-Parts' => '1'])->assertOk();
+    $this->patch(
+        "$this->base/circuits/c2/move", ['space' => '12', 'stage' => 'survey', 'was' => '{"space":2}'],
+    )->assertSessionHasErrors('space');
+    $same = $this->patch(
+        "$this->base/circuits/c2/move", ['space' => '1', 'stage' => 'survey', 'was' => '{"space":2}'], ['X-Parts' => '1'],
+    )->assertOk();
     expect(rawurldecode((string) $same->headers->get('X-Said')))->toBe('Moved to 1, still leg A');
-    $other = $this->patch("$this->base/circuits/c2/move", ['space' => '3', 'stage' => 'survey', 'was' => '{"space":1}'], ['X-Parts' => '1'])->assertOk();
-    expect(rawurldecode((string) $other->headers->get('X-Said')))->toBe('Moved to 3, now leg B')->and($this->job->circuits()->where('key', 'c2')->value('space'))->toBe(3);
+    $other = $this->patch(
+        "$this->base/circuits/c2/move", ['space' => '3', 'stage' => 'survey', 'was' => '{"space":1}'], ['X-Parts' => '1'],
+    )->assertOk();
+    expect(rawurldecode((string) $other->headers->get('X-Said')))->toBe('Moved to 3, now leg B')
+        ->and($this->job->circuits()->where('key', 'c2')->value('space'))->toBe(3);
 });

@@ -41,8 +41,14 @@ function spoiled(string $good, int $seed): string
 const GOOD = [
     'schedule' => "Panel,Space,Poles,Amps,Circuit,Role\nMain,1,1,20,Kitchen,must\nMain,2,2,30,Dryer,off\nMain,5a,1,15,Lights,room\n",
     'readings' => "Time (s),Leg A (A),Leg B (A),Mark\n0,1.5,2\n0.1,1.6,2.1,pump on\n0.2,9.5,2\n",
-    'table' => "Start,End,Usage (kWh)\n2026-01-05 17:00,2026-01-05 17:15,0.5\n2026-01-05 17:15,2026-01-05 17:30,1.25\n2026-01-05 17:30,2026-01-05 17:45,1.1\n",
-    'espi' => '<?xml version="1.0"?><feed><entry><ReadingType><powerOfTenMultiplier>0</powerOfTenMultiplier><uom>72</uom></ReadingType></entry><IntervalBlock><IntervalReading><timePeriod><duration>900</duration><start>1767600000</start></timePeriod><value>100</value></IntervalReading><IntervalReading><timePeriod><duration>900</duration><start>1767600900</start></timePeriod><value>200</value></IntervalReading></IntervalBlock></feed>',
+    'table' => "Start,End,Usage (kWh)\n2026-01-05 17:00,2026-01-05 17:15,0.5\n2026-01-05 17:15,2026-01-05 "
+        ."17:30,1.25\n2026-01-05 17:30,2026-01-05 17:45,1.1\n",
+    'espi' => '<?xml version="1.0"?><feed><entry><ReadingType>'
+        .'<powerOfTenMultiplier>0</powerOfTenMultiplier><uom>72</uom></ReadingType></entry>'
+        .'<IntervalBlock>'
+        .'<IntervalReading><timePeriod><duration>900</duration><start>1767600000</start></timePeriod><value>100</value></IntervalReading>'
+        .'<IntervalReading><timePeriod><duration>900</duration><start>1767600900</start></timePeriod><value>200</value></IntervalReading>'
+        .'</IntervalBlock></feed>',
 ];
 
 it('takes or refuses whatever it is given, with a message', function (string $kind) {
@@ -55,7 +61,10 @@ it('takes or refuses whatever it is given, with a message', function (string $ki
             $taken++;
         } catch (Refused $fault) {
             $refused++;
-            expect($fault->field)->toBe('file')->and($fault->getMessage())->not->toBe('')->and(mb_check_encoding($fault->getMessage(), 'UTF-8'))->toBeTrue()->and(mb_strlen($fault->getMessage()))->toBeLessThan(500);
+            expect($fault->field)->toBe('file')
+                ->and($fault->getMessage())->not->toBe('')
+                ->and(mb_check_encoding($fault->getMessage(), 'UTF-8'))->toBeTrue()
+                ->and(mb_strlen($fault->getMessage()))->toBeLessThan(500);
         }
     }
     unlink($path);
@@ -67,7 +76,9 @@ it('answers every broken upload with a page, never with an error', function (str
     $job = $this->job($user);
     $this->actingAs($user);
     foreach (range(1, 60) as $seed) {
-        $answer = $this->post("/jobs/$job->id$path", $more + ['file' => UploadedFile::fake()->createWithContent('x.csv', spoiled(GOOD[$kind], 1000 + $seed))]);
+        $answer = $this->post(
+            "/jobs/$job->id$path", $more + ['file' => UploadedFile::fake()->createWithContent('x.csv', spoiled(GOOD[$kind], 1000 + $seed))],
+        );
         expect($answer->getStatusCode())->toBeIn([200, 302]);
         if ($answer->getStatusCode() === 302 && session('errors') === null) {
             $this->get((string) $answer->headers->get('Location'))->assertOk();
@@ -75,7 +86,8 @@ it('answers every broken upload with a page, never with an error', function (str
         session()->forget('errors');
     }
 })->with([
-    ['/schedule', 'schedule', []], ['/recordings/import', 'readings', []], ['/intervals', 'table', ['zone' => 'pacific']], ['/intervals', 'espi', ['zone' => 'eastern']],
+    ['/schedule', 'schedule', []], ['/recordings/import', 'readings', []], ['/intervals', 'table', ['zone' => 'pacific']],
+    ['/intervals', 'espi', ['zone' => 'eastern']],
 ]);
 
 it('gives a file of 100 MB back within ten seconds and in bounded memory', function (string $kind, string $row, string $head) {
@@ -87,9 +99,18 @@ it('gives a file of 100 MB back within ten seconds and in bounded memory', funct
         fwrite($file, $block);
     }
     fclose($file);
-    $call = $kind === 'readings' ? 'App\Recordings\ReadingsFile::read($argv[1], fn (array $readings) => null)' : 'App\Intervals\IntervalFile::read($argv[1], Underpin\Measure\Interval\Zone::Eastern)';
-    $code = 'require "vendor/autoload.php"; $t = hrtime(true); try { '.$call.'; $said = "taken"; } catch (Underpin\Refused $r) { $said = $r->getMessage(); } echo json_encode([$said, (hrtime(true) - $t) / 1e9, memory_get_peak_usage(true)]);';
-    [$said, $seconds, $bytes] = json_decode((string) shell_exec('cd '.escapeshellarg(base_path()).' && php -d memory_limit=256M -r '.escapeshellarg($code).' '.escapeshellarg($path)), true);
+    $call = $kind === 'readings'
+        ? 'App\Recordings\ReadingsFile::read($argv[1], fn (array $readings) => null)'
+        : 'App\Intervals\IntervalFile::read($argv[1], Underpin\Measure\Interval\Zone::Eastern)';
+    $code = 'require "vendor/autoload.php"; $t = hrtime(true); try { '.$call
+        .'; $said = "taken"; } catch (Underpin\Refused $r) { $said = $r->getMessage(); } echo json_encode([$said, (hrtime(true) - $t) / '
+            .'1e9, memory_get_peak_usage(true)]);';
+    [$said, $seconds, $bytes] = json_decode(
+        (string) shell_exec(
+            'cd '.escapeshellarg(base_path()).' && php -d memory_limit=256M -r '.escapeshellarg($code).' '.escapeshellarg($path)
+        ),
+        true,
+    );
     unlink($path);
     expect($said)->toBeString()->not->toBe('taken')->and($seconds)->toBeLessThan(10.0)->and($bytes)->toBeLessThan(150_000_000);
 })->with([
@@ -98,7 +119,11 @@ it('gives a file of 100 MB back within ten seconds and in bounded memory', funct
     'one endless quoted cell' => ['table', "a\n", "Start,kWh\n\""],
     'one value, over and over' => ['table', "2026-01-05 10:00,0.5\n", "Start,kWh\n"],
     'blank lines' => ['table', "\n", "Start,kWh\n"],
-    'ESPI without end' => ['espi', '<IntervalReading><timePeriod><duration>900</duration><start>1767600000</start></timePeriod><value>1</value></IntervalReading>', '<feed>'],
+    'ESPI without end' => [
+        'espi',
+        '<IntervalReading><timePeriod><duration>900</duration><start>1767600000</start></timePeriod><value>1</value></IntervalReading>',
+        '<feed>',
+    ],
     'one endless text' => ['espi', 'aaaaaaaaaa', '<feed><value>'],
     'elements without end' => ['espi', '<a/>', '<feed>'],
 ]);
@@ -107,8 +132,11 @@ it('refuses a schedule of 100 MB by its size, before it reads it', function () {
     $user = $this->person();
     $job = $this->job($user);
     $before = memory_get_peak_usage();
-    $this->actingAs($user)->post("/jobs/$job->id/schedule", ['file' => UploadedFile::fake()->create('x.csv', 100 * 1024)])->assertSessionHasErrors('file');
-    expect(session('errors')->first('file'))->toContain('at most 2,000,000')->and(memory_get_peak_usage() - $before)->toBeLessThan(50_000_000);
+    $this->actingAs($user)->post(
+        "/jobs/$job->id/schedule", ['file' => UploadedFile::fake()->create('x.csv', 100 * 1024)],
+    )->assertSessionHasErrors('file');
+    expect(session('errors')->first('file'))->toContain('at most 2,000,000')
+        ->and(memory_get_peak_usage() - $before)->toBeLessThan(50_000_000);
 });
 
 it('writes no cell that a spreadsheet could run', function () {

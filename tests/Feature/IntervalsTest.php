@@ -16,7 +16,9 @@ beforeEach(function () {
     $this->base = "/jobs/{$this->job->id}";
     $this->folder = sys_get_temp_dir().'/underpin-intervals-'.bin2hex(random_bytes(4));
     mkdir($this->folder);
-    $this->send = fn (string $name, string $content, array $headers = []) => $this->post("$this->base/intervals", ['zone' => 'eastern', 'file' => UploadedFile::fake()->createWithContent($name, $content)], $headers);
+    $this->send = fn (string $name, string $content, array $headers = []) => $this->post(
+        "$this->base/intervals", ['zone' => 'eastern', 'file' => UploadedFile::fake()->createWithContent($name, $content)], $headers,
+    );
     $this->file = fn () => JobFile::standard()->decode((string) $this->get("$this->base/job.json")->getContent());
 });
 afterEach(fn () => exec('rm -rf '.escapeshellarg($this->folder)));
@@ -26,18 +28,30 @@ it('brings the same year in from a table and from ESPI', function () {
     IntervalFiles::espi("$this->folder/year.xml", 1);
     $table = IntervalFile::read("$this->folder/year.csv", Zone::Eastern);
     $espi = IntervalFile::read("$this->folder/year.xml", Zone::Eastern);
-    expect($table->count)->toBe(35_040)->and($table->missing)->toBe(0)->and($table->peakW)->toEqualWithDelta(11_600, 1e-6)->and($table->recorded('x')->counts())->toBeTrue()
-        ->and($espi->peakAt)->toBe($table->peakAt)->and($espi->peakW)->toEqualWithDelta($table->peakW, 1e-6)->and($espi->days)->toEqual($table->days);
+    expect($table->count)->toBe(35_040)
+        ->and($table->missing)->toBe(0)
+        ->and($table->peakW)->toEqualWithDelta(11_600, 1e-6)
+        ->and($table->recorded('x')->counts())->toBeTrue()
+        ->and($espi->peakAt)->toBe($table->peakAt)
+        ->and($espi->peakW)->toEqualWithDelta($table->peakW, 1e-6)
+        ->and($espi->days)->toEqual($table->days);
 });
 
 it('shows the year, uses its peak and takes it back', function () {
     IntervalFiles::csv("$this->folder/year.csv", 1);
     ($this->send)('year.csv', (string) file_get_contents("$this->folder/year.csv"))->assertRedirect("$this->base/intervals");
-    $this->get("$this->base/intervals")->assertOk()->assertSee('11,600')->assertSee('2025-01-16 15:00')->assertSee('Highest weeks')->assertDontSee('30-day rule');
+    $this->get("$this->base/intervals")
+        ->assertOk()
+        ->assertSee('11,600')
+        ->assertSee('2025-01-16 15:00')
+        ->assertSee('Highest weeks')
+        ->assertDontSee('30-day rule');
     expect(($this->file)()->basis->recorded?->peakW)->toEqualWithDelta(11_600, 1e-6);
     $this->put("$this->base/intervals/peak", ['pf' => '0.8', 'new_load_va' => '1000'])->assertRedirect("$this->base/demand");
     // 125 % of 11,600 W / 0.8, and 1,000 VA
-    expect(($this->file)()->basis->demand === null ? null : Worksheet::of(($this->file)()->basis->demand)->demandVa)->toEqualWithDelta(19_125, 1e-6);
+    expect(
+        ($this->file)()->basis->demand === null ? null : Worksheet::of(($this->file)()->basis->demand)->demandVa
+    )->toEqualWithDelta(19_125, 1e-6);
     $this->get("$this->base/schools")->assertOk()->assertSee('recorded peak')->assertSee('220.87');
     $this->delete("$this->base/intervals")->assertRedirect();
     expect(($this->file)()->basis->recorded)->toBeNull();
@@ -76,27 +90,51 @@ it('reads wide encodings and byte-order marks', function (string $encoding, stri
     $text = "Start,kWh\r\n2026-01-05 10:00,0.5\r\n2026-01-05 10:15,1\r\n";
     ($this->send)('a.csv', $mark.mb_convert_encoding($text, $encoding, 'UTF-8'))->assertSessionHasNoErrors();
     expect(($this->file)()->basis->recorded?->peakW)->toBe(4000.0);
-})->with(['UTF-16, low byte first' => ['UTF-16LE', "\xFF\xFE"], 'UTF-16, high byte first' => ['UTF-16BE', "\xFE\xFF"], 'UTF-8 with a mark' => ['UTF-8', "\xEF\xBB\xBF"]]);
+})->with(['UTF-16, low byte first' => ['UTF-16LE', "\xFF\xFE"], 'UTF-16, high byte first' => ['UTF-16BE', "\xFE\xFF"],
+    'UTF-8 with a mark' => ['UTF-8', "\xEF\xBB\xBF"]]);
 
 it('opens no door for XML', function (string $xml, string $said) {
     ($this->send)('a.xml', $xml)->assertSessionHasErrors('file');
     expect(session('errors')->first('file'))->toContain($said);
 })->with([
-    'a bomb' => ['<?xml version="1.0"?><!DOCTYPE b [<!ENTITY a "aaaaaaaaaa">'.implode('', array_map(fn (int $i) => '<!ENTITY a'.$i.' "'.str_repeat($i === 1 ? '&a;' : '&a'.($i - 1).';', 10).'">', range(1, 12))).']><feed>&a12;</feed>', 'Nothing was kept'],
-    'a file of the server' => ['<?xml version="1.0"?><!DOCTYPE b [<!ENTITY x SYSTEM "file:///etc/passwd">]><feed><IntervalReading><value>&x;</value></IntervalReading></feed>', 'DOCTYPE'],
+    'a bomb' => [
+        '<?xml version="1.0"?><!DOCTYPE b [<!ENTITY a "aaaaaaaaaa">'.implode(
+            '', array_map(fn (int $i) => '<!ENTITY a'.$i.' "'.str_repeat($i === 1 ? '&a;' : '&a'.($i - 1).';', 10).'">', range(1, 12)),
+        ).']><feed>&a12;</feed>',
+        'Nothing was kept',
+    ],
+    'a file of the server' => [
+        '<?xml version="1.0"?><!DOCTYPE b [<!ENTITY x SYSTEM '
+            .'"file:///etc/passwd">]><feed><IntervalReading><value>&x;</value></IntervalReading></feed>',
+        'DOCTYPE',
+    ],
     'deep' => [str_repeat('<a>', 5000).str_repeat('</a>', 5000), 'Line 1'],
     'nothing in it' => ['<feed xmlns="http://www.w3.org/2005/Atom"></feed>', 'no interval readings'],
-    'no unit' => ['<feed><IntervalBlock><IntervalReading><timePeriod><duration>900</duration><start>1767600000</start></timePeriod><value>1</value></IntervalReading></IntervalBlock></feed>', 'does not say the unit'],
-    'a value that is none' => ["<feed>\n<IntervalReading><timePeriod><duration>900</duration><start>x</start></timePeriod><value>1</value></IntervalReading></feed>", 'Line 2'],
-    'an absurd power of ten' => ['<feed><ReadingType><powerOfTenMultiplier>400</powerOfTenMultiplier><uom>72</uom></ReadingType></feed>', 'powerOfTenMultiplier must be'],
+    'no unit' => [
+        '<feed><IntervalBlock><IntervalReading><timePeriod><duration>900</duration><start>1767600000</start></timePeriod>'
+            .'<value>1</value></IntervalReading></IntervalBlock></feed>',
+        'does not say the unit',
+    ],
+    'a value that is none' => [
+        "<feed>\n<IntervalReading><timePeriod><duration>900</duration><start>x</start></timePeriod>"
+            .'<value>1</value></IntervalReading></feed>',
+        'Line 2',
+    ],
+    'an absurd power of ten' => [
+        '<feed><ReadingType><powerOfTenMultiplier>400</powerOfTenMultiplier><uom>72</uom></ReadingType></feed>',
+        'powerOfTenMultiplier must be',
+    ],
 ]);
 
 it('stays small and quick with five years', function () {
     IntervalFiles::csv("$this->folder/five.csv", 5);
     IntervalFiles::espi("$this->folder/five.xml", 5);
     foreach (['five.csv', 'five.xml'] as $name) {
-        $code = 'require "vendor/autoload.php"; App\Intervals\IntervalFile::read($argv[1], Underpin\Measure\Interval\Zone::Eastern); echo memory_get_peak_usage(true);';
-        $bytes = (int) shell_exec('cd '.escapeshellarg(base_path()).' && php -r '.escapeshellarg($code).' '.escapeshellarg("$this->folder/$name"));
+        $code = 'require "vendor/autoload.php"; App\Intervals\IntervalFile::read($argv[1], Underpin\Measure\Interval\Zone::Eastern); '
+            .'echo memory_get_peak_usage(true);';
+        $bytes = (int) shell_exec(
+            'cd '.escapeshellarg(base_path()).' && php -r '.escapeshellarg($code).' '.escapeshellarg("$this->folder/$name")
+        );
         expect($bytes)->toBeGreaterThan(1_000_000)->toBeLessThan(64_000_000);
     }
 });

@@ -33,7 +33,8 @@ it('draws the board and the strip without any script', function () {
     $user = $this->person();
     $job = $this->job($user);
     $html = $this->actingAs($user)->get("/jobs/$job->id/loads?at=c5")->assertOk()->getContent();
-    expect(substr_count($html, 'class="breaker'))->toBe(5)->and($html)->toContain('No generator picked yet.')->toContain('aria-pressed="true"')
+    expect(substr_count($html, 'class="breaker'))->toBe(5)
+        ->and($html)->toContain('No generator picked yet.')->toContain('aria-pressed="true"')
         ->not->toContain('<script>')->not->toContain('style="');
 });
 
@@ -73,9 +74,17 @@ it('goes out as a file and comes in as an equal job', function () {
 
 it('names every fault of a broken file by its path and saves nothing', function () {
     $user = $this->person();
-    $broken = json_encode(['format' => 'underpin-job', 'version' => 1, 'name' => 'x', 'panels' => [['id' => 'p', 'name' => 'P', 'spaces' => 20, 'circuits' => [['id' => 'a', 'space' => 1, 'amps' => -5]]]]]);
-    $response = $this->actingAs($user)->post('/jobs/import', ['file' => UploadedFile::fake()->createWithContent('job.json', (string) $broken)])->assertSessionHasErrors('file');
-    expect($response->getSession()->get('errors')->get('file')[0])->toContain('panels.0.circuits.0.amps')->and(Job::query()->count())->toBe(0);
+    $broken = json_encode(
+        [
+            'format' => 'underpin-job', 'version' => 1, 'name' => 'x',
+            'panels' => [['id' => 'p', 'name' => 'P', 'spaces' => 20, 'circuits' => [['id' => 'a', 'space' => 1, 'amps' => -5]]]],
+        ]
+    );
+    $response = $this->actingAs($user)->post(
+        '/jobs/import', ['file' => UploadedFile::fake()->createWithContent('job.json', (string) $broken)],
+    )->assertSessionHasErrors('file');
+    expect($response->getSession()->get('errors')->get('file')[0])->toContain('panels.0.circuits.0.amps')
+        ->and(Job::query()->count())->toBe(0);
     $this->post('/jobs/import', [])->assertSessionHasErrors('file');
 });
 
@@ -91,34 +100,56 @@ it('asks the same number of questions however many loads and panels there are', 
     $small = $this->job($user);
     $large = $this->job($user);
     for ($i = 0; $i < 60; $i++) {
-        $large->loads()->create(['circuit_id' => $large->circuits()->where('key', 'c2')->firstOrFail()->id, 'key' => "k$i", 'position' => $i, 'name' => "Load $i", 'kind' => 'other', 'run_w' => 5, 'pf' => 1]);
+        $large->loads()->create(
+            [
+                'circuit_id' => $large->circuits()->where('key', 'c2')->firstOrFail()->id, 'key' => "k$i", 'position' => $i,
+                'name' => "Load $i", 'kind' => 'other', 'run_w' => 5, 'pf' => 1,
+            ]
+        );
     }
     foreach (range(1, 5) as $i) {
-        $large->panels()->create(['key' => "q$i", 'position' => $i, 'name' => "Panel $i", 'kind' => 'sub', 'spaces' => 12, 'interlock_space' => 1, 'fed_from' => 'main']);
+        $large->panels()->create(
+            [
+                'key' => "q$i", 'position' => $i, 'name' => "Panel $i", 'kind' => 'sub', 'spaces' => 12, 'interlock_space' => 1,
+                'fed_from' => 'main',
+            ]
+        );
     }
     $this->actingAs($user);
     $role = fn (Job $job) => $this->patch("/jobs/$job->id/circuits/c8/role", ['role' => 'must'], ['X-Parts' => '1'])->assertOk();
     $page = fn (Job $job) => $this->get("/jobs/$job->id/loads")->assertOk();
     $survey = fn (Job $job) => $this->get("/jobs/$job->id/survey")->assertOk();
-    expect($count($large, $role))->toBe($count($small, $role))->toBeLessThan(22)->and($count($large, $page))->toBe($count($small, $page))->and($count($large, $survey))->toBe($count($small, $survey));
+    expect($count($large, $role))->toBe($count($small, $role))->toBeLessThan(22)
+        ->and($count($large, $page))->toBe($count($small, $page))
+        ->and($count($large, $survey))->toBe($count($small, $survey));
 });
 
 it('prints on the card why it is a draft, and what to do when the alarm sounds', function () {
     $this->actingAs($this->demo());
     $job = Job::query()->where('name', 'Salt Wharf row house')->firstOrFail();
-    $this->get("/jobs/$job->id/card")->assertSee('A cord with two male ends is in use.')->assertSee('everybody out, stay out, call the emergency number');
+    $this->get("/jobs/$job->id/card")->assertSee('A cord with two male ends is in use.')->assertSee(
+        'everybody out, stay out, call the emergency number'
+    );
     $path = tempnam(sys_get_temp_dir(), 'card');
     file_put_contents($path, $this->get("/jobs/$job->id/card.pdf")->getContent());
     $printed = (string) preg_replace('/\s+/', ' ', (string) shell_exec('pdftotext -layout '.escapeshellarg($path).' -'));
     unlink($path);
-    expect($printed)->toContain('Draft: do not hand over yet')->toContain('A cord with two male ends is in use')->toContain('everybody out, stay out')->toContain('Sump pump');
+    expect($printed)
+        ->toContain('Draft: do not hand over yet')
+        ->toContain('A cord with two male ends is in use')
+        ->toContain('everybody out, stay out')
+        ->toContain('Sump pump');
 });
 
 it('makes the card one sheet', function () {
     $user = $this->demo();
     foreach (['Kestrel Gap goat dairy', 'Salt Wharf row house', 'Lake Ansgar lodge'] as $name) {
         $job = Job::query()->where('name', $name)->firstOrFail();
-        $pdf = $this->actingAs($user)->get("/jobs/$job->id/card.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+        $pdf = $this->actingAs($user)
+            ->get("/jobs/$job->id/card.pdf")
+            ->assertOk()
+            ->assertHeader('Content-Type', 'application/pdf')
+            ->getContent();
         expect($pdf)->toStartWith('%PDF')->and(preg_match_all('#/Type\s*/Page\b#', $pdf))->toBe(1);
     }
 });
@@ -128,10 +159,14 @@ it('stands odd addresses and odd input', function (string $path, int $status = 2
     $job = $this->job($user);
     $this->actingAs($user)->get(str_replace('{job}', (string) $job->id, $path))->assertStatus($status);
 })->with([
-    ['/?q[]=a'], ['/?q=%00%ff'], ['/?page=-4'], ['/?page=abc'], ['/?q='.str_repeat('a+', 400)], ['/find?q[]=1&job[]=2'], ['/find?q=%25&job=abc'],
-    ['/jobs/99999999999999999999999', 404], ['/jobs/0', 404], ['/jobs/1e3', 404], ['/jobs/{job}/install', 404], ['/jobs/{job}/nothing', 404],
-    ['/jobs/{job}/loads?at[]=x'], ['/jobs/{job}/loads?at=%27%22%3E'], ['/jobs/{job}/survey?panel=none&space=5'], ['/jobs/{job}/survey?panel=main&space=-5'],
-    ['/jobs/{job}/survey?space=abc'], ['/jobs/{job}/survey?panel[]=main&space[]=1'], ['/jobs/{job}/size?only=water'], ['/jobs/{job}/size?only[]=a'],
+    ['/?q[]=a'], ['/?q=%00%ff'], ['/?page=-4'], ['/?page=abc'], ['/?q='.str_repeat('a+', 400)], ['/find?q[]=1&job[]=2'],
+    ['/find?q=%25&job=abc'],
+    ['/jobs/99999999999999999999999', 404], ['/jobs/0', 404], ['/jobs/1e3', 404], ['/jobs/{job}/install', 404],
+    ['/jobs/{job}/nothing', 404],
+    ['/jobs/{job}/loads?at[]=x'], ['/jobs/{job}/loads?at=%27%22%3E'], ['/jobs/{job}/survey?panel=none&space=5'],
+    ['/jobs/{job}/survey?panel=main&space=-5'],
+    ['/jobs/{job}/survey?space=abc'], ['/jobs/{job}/survey?panel[]=main&space[]=1'], ['/jobs/{job}/size?only=water'],
+    ['/jobs/{job}/size?only[]=a'],
     ['/jobs/{job}/library?q[]=x&circuit=c5'], ['/jobs/{job}/library', 404],
 ]);
 
@@ -141,9 +176,20 @@ it('stands odd forms', function (string $method, string $path, array $input, int
     $this->actingAs($user)->call($method, str_replace('{job}', (string) $job->id, $path), $input)->assertStatus($expected);
     expect($job->events()->count())->toBe(0);
 })->with([
-    ['POST', '/jobs/{job}/undo', []], ['POST', '/jobs/{job}/undo', ['seq' => ['x'], 'label' => ['y']]], ['POST', '/jobs/{job}/redo', ['seq' => '99999999999999999999']],
-    ['POST', '/jobs/99999999999999999999/restore', [], 404], ['PATCH', '/jobs/{job}/circuits/c5/role', ['role' => ['must']]], ['PATCH', '/jobs/{job}/circuits/nothing/role', ['role' => 'must'], 409],
-    ['PATCH', '/jobs/{job}/circuits/c5/role', ['role' => 'must', 'was' => '{"role":']], ['PATCH', '/jobs/{job}/loads/nothing', ['name' => 'x']], ['DELETE', '/jobs/{job}/panels/nothing', [], 409],
-    ['POST', '/jobs/{job}/schedule', ['pasted' => ['x']]], ['POST', '/jobs/{job}/schedule/take', ['text' => '%%%']], ['POST', '/jobs/{job}/schedule', ['file' => 'no file']], ['POST', '/jobs/import', ['file' => 'no file']],
-    ['POST', '/jobs/{job}/circuits', ['panel' => 'nothing', 'space' => '7', 'poles' => '1', 'amps' => '20', 'name' => 'x', 'protection' => 'none', 'note' => '', 'keep_on' => '', 'receptacle_a' => '', 'half' => ''], 409],
+    ['POST', '/jobs/{job}/undo', []], ['POST', '/jobs/{job}/undo', ['seq' => ['x'], 'label' => ['y']]],
+    ['POST', '/jobs/{job}/redo', ['seq' => '99999999999999999999']],
+    ['POST', '/jobs/99999999999999999999/restore', [], 404], ['PATCH', '/jobs/{job}/circuits/c5/role', ['role' => ['must']]],
+    ['PATCH', '/jobs/{job}/circuits/nothing/role', ['role' => 'must'], 409],
+    ['PATCH', '/jobs/{job}/circuits/c5/role', ['role' => 'must', 'was' => '{"role":']],
+    ['PATCH', '/jobs/{job}/loads/nothing', ['name' => 'x']], ['DELETE', '/jobs/{job}/panels/nothing', [], 409],
+    ['POST', '/jobs/{job}/schedule', ['pasted' => ['x']]], ['POST', '/jobs/{job}/schedule/take', ['text' => '%%%']],
+    ['POST', '/jobs/{job}/schedule', ['file' => 'no file']], ['POST', '/jobs/import', ['file' => 'no file']],
+    [
+        'POST', '/jobs/{job}/circuits',
+        [
+            'panel' => 'nothing', 'space' => '7', 'poles' => '1', 'amps' => '20', 'name' => 'x', 'protection' => 'none', 'note' => '',
+            'keep_on' => '', 'receptacle_a' => '', 'half' => '',
+        ],
+        409,
+    ],
 ]);

@@ -12,8 +12,10 @@ beforeEach(function () {
     $this->actingAs($this->user);
     $this->base = "/jobs/{$this->job->id}";
     $this->fields = [
-        'authority' => 'Gull Point', 'edition' => 'NEC 2020', 'splices_in_panel' => '0', 'permit' => '1', 'inspection' => '0', 'portable_ft' => '35', 'who' => 'Licensed electrician',
-        'accepts_standard' => '1', 'accepts_optional' => '0', 'accepts_existing' => '1', 'accepts_measured' => '0', 'notes' => 'n', 'source' => 'letter', 'dated' => '2026-03-31',
+        'authority' => 'Gull Point', 'edition' => 'NEC 2020', 'splices_in_panel' => '0', 'permit' => '1', 'inspection' => '0',
+        'portable_ft' => '35', 'who' => 'Licensed electrician',
+        'accepts_standard' => '1', 'accepts_optional' => '0', 'accepts_existing' => '1', 'accepts_measured' => '0', 'notes' => 'n',
+        'source' => 'letter', 'dated' => '2026-03-31',
     ];
 });
 
@@ -30,13 +32,24 @@ it('ships three profiles, to edit and to add to', function () {
 });
 
 it('shows what another profile changes in the job before it is taken', function () {
-    $this->get("$this->base/rules")->assertOk()->assertSee('Splices in the panel are not allowed here')->assertSee('not allowed')->assertSee('instead of allowed');
+    $this->get("$this->base/rules")
+        ->assertOk()
+        ->assertSee('Splices in the panel are not allowed here')
+        ->assertSee('not allowed')
+        ->assertSee('instead of allowed');
     $this->put("$this->base/rules", ['profile' => 'port-merrin'])->assertRedirect("$this->base/survey");
     $job = JobFile::standard()->decode((string) $this->get("$this->base/job.json")->getContent());
-    expect([$job->authority->profile, $job->authority->rules->splicesInPanel, $job->authority->rules->portableFt, $job->authority->rules->edition])->toBe(['port-merrin', false, 25.0, 'NEC 2020']);
+    expect(
+        [
+            $job->authority->profile, $job->authority->rules->splicesInPanel, $job->authority->rules->portableFt,
+            $job->authority->rules->edition,
+        ]
+    )->toBe(['port-merrin', false, 25.0, 'NEC 2020']);
     $this->get("$this->base/run")->assertSee('at least 25 ft')->assertSee('Port Merrin inspections')->assertSee('2025-11-04');
     $this->post("$this->base/undo", ['seq' => 1]);
-    expect(JobFile::standard()->decode((string) $this->get("$this->base/job.json")->getContent())->authority->rules->splicesInPanel)->toBeTrue();
+    expect(
+        JobFile::standard()->decode((string) $this->get("$this->base/job.json")->getContent())->authority->rules->splicesInPanel
+    )->toBeTrue();
     $this->put("$this->base/rules", ['profile' => 'nowhere'])->assertSessionHasErrors('profile');
 });
 
@@ -44,7 +57,9 @@ it('leaves a job as it is when its profile is edited', function () {
     $this->post('/local-rules', $this->fields);
     $this->put("$this->base/rules", ['profile' => 'gull-point']);
     $this->put('/local-rules/gull-point', ['splices_in_panel' => '1'] + $this->fields);
-    expect(JobFile::standard()->decode((string) $this->get("$this->base/job.json")->getContent())->authority->rules->splicesInPanel)->toBeFalse();
+    expect(
+        JobFile::standard()->decode((string) $this->get("$this->base/job.json")->getContent())->authority->rules->splicesInPanel
+    )->toBeFalse();
     $this->get("$this->base/rules")->assertSee('instead of not allowed');
 });
 

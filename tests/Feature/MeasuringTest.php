@@ -35,7 +35,9 @@ it('reads the stand-in house as it was switched', function () {
     $this->put("$this->base/meter/switch", ['circuit' => 'c5', 'on' => '1'])->assertRedirect();
     $this->travel(20)->seconds();
     $readings = $meter($now)['readings'];
-    expect(count($readings))->toBe(200)->and($readings[1][1])->toBeGreaterThan(10)->and($readings[199][1])->toBeLessThan(8)->toBeGreaterThan(4)
+    expect(count($readings))->toBe(200)
+        ->and($readings[1][1])->toBeGreaterThan(10)
+        ->and($readings[199][1])->toBeLessThan(8)->toBeGreaterThan(4)
         ->and($meter($now)['readings'])->toBe($readings);
     $this->put("$this->base/meter/switch", ['circuit' => 'c5', 'on' => '0']);
     $this->travel(2)->seconds();
@@ -44,17 +46,28 @@ it('reads the stand-in house as it was switched', function () {
     $this->put("$this->base/meter", ['base_a' => '7', 'base_b' => '1', 'noise_a' => '0', 'swapped' => '1'])->assertSessionHasNoErrors();
     $last = $meter($now + 21_000)['readings'];
     expect(end($last)[2])->toEqualWithDelta(7, 0.3);
-    $this->put("$this->base/meter", ['base_a' => '-7', 'base_b' => '1', 'noise_a' => '99', 'swapped' => '1'])->assertSessionHasErrors(['base_a', 'noise_a']);
+    $this->put(
+        "$this->base/meter", ['base_a' => '-7', 'base_b' => '1', 'noise_a' => '99', 'swapped' => '1'],
+    )->assertSessionHasErrors(['base_a', 'noise_a']);
     $this->put("$this->base/meter/switch", ['circuit' => 'nothing', 'on' => '1'])->assertSessionHasErrors('circuit');
     $this->get("$this->base/meter")->assertOk()->assertSee('Well pump');
 });
 
 it('adds to the house what is listed later', function () {
     $this->get("$this->base/meter")->assertDontSee('Freezer');
-    $this->post("$this->base/circuits", ['panel' => 'main', 'space' => '14', 'half' => '', 'poles' => '1', 'amps' => '20', 'name' => 'Freezer', 'protection' => 'none', 'note' => '', 'keep_on' => '', 'receptacle_a' => '']);
+    $this->post(
+        "$this->base/circuits",
+        [
+            'panel' => 'main', 'space' => '14', 'half' => '', 'poles' => '1', 'amps' => '20', 'name' => 'Freezer', 'protection' => 'none',
+            'note' => '', 'keep_on' => '', 'receptacle_a' => '',
+        ],
+    );
     $key = $this->job->circuits()->where('name', 'Freezer')->firstOrFail()->key;
     $this->put("$this->base/meter/switch", ['circuit' => $key, 'on' => '1'])->assertSessionHasErrors('circuit');
-    $this->post("$this->base/circuits/$key/loads", ['name' => 'Freezer', 'kind' => 'refrigeration', 'run_w' => '150', 'start_w' => '900', 'pf' => '0.85']);
+    $this->post(
+        "$this->base/circuits/$key/loads",
+        ['name' => 'Freezer', 'kind' => 'refrigeration', 'run_w' => '150', 'start_w' => '900', 'pf' => '0.85'],
+    );
     $this->get("$this->base/meter")->assertSee('switch-'.$key, false);
     $this->put("$this->base/meter/switch", ['circuit' => $key, 'on' => '1'])->assertSessionHasNoErrors();
 });
@@ -83,7 +96,8 @@ it('keeps a batch once, however often it comes', function () {
     $this->postJson("$path/readings", ['readings' => $batch])->assertOk();
     $this->postJson("$path/readings", ['readings' => array_map(fn (int $i) => [$i * 100, 3.5, 1], range(90, 109))])->assertOk();
     $kept = iterator_to_array(RecordingRows::readings($this->job->recordings()->firstOrFail()), false);
-    expect(array_map(fn (Reading $r) => $r->atMs, $kept))->toBe(range(0, 10_900, 100))->and(array_map(fn (Reading $r) => $r->aAmps, $kept))->toBe([...array_fill(0, 100, 2.5), ...array_fill(0, 10, 3.5)]);
+    expect(array_map(fn (Reading $r) => $r->atMs, $kept))->toBe(range(0, 10_900, 100))
+        ->and(array_map(fn (Reading $r) => $r->aAmps, $kept))->toBe([...array_fill(0, 100, 2.5), ...array_fill(0, 10, 3.5)]);
 });
 
 it('refuses readings and marks that cannot be', function (string $to, array $body, string $field) {
@@ -91,9 +105,12 @@ it('refuses readings and marks that cannot be', function (string $to, array $bod
     $this->postJson("$path/$to", $body)->assertStatus(422)->assertJsonValidationErrors($field);
     expect(DB::table('reading_blocks')->count() + DB::table('marks')->count())->toBe(0);
 })->with([
-    ['readings', [], 'readings'], ['readings', ['readings' => 'x'], 'readings'], ['readings', ['readings' => [[0, 1]]], 'readings.0'], ['readings', ['readings' => [[0, 1, 1], ['1', 1, 1]]], 'readings.1'],
-    ['readings', ['readings' => [[-1, 1, 1]]], 'readings.0'], ['readings', ['readings' => [[0, -1, 1]]], 'readings.0'], ['readings', ['readings' => [[0, 1, 1e9]]], 'readings.0'], ['readings', ['readings' => array_fill(0, 2001, [0, 1, 1])], 'readings'],
-    ['marks', ['at_ms' => 'soon', 'said' => 'x'], 'at_ms'], ['marks', ['at_ms' => 5, 'said' => str_repeat('x', 101)], 'said'], ['marks', ['at_ms' => 5, 'said' => 'x', 'circuit' => 'none'], 'circuit'],
+    ['readings', [], 'readings'], ['readings', ['readings' => 'x'], 'readings'], ['readings', ['readings' => [[0, 1]]], 'readings.0'],
+    ['readings', ['readings' => [[0, 1, 1], ['1', 1, 1]]], 'readings.1'],
+    ['readings', ['readings' => [[-1, 1, 1]]], 'readings.0'], ['readings', ['readings' => [[0, -1, 1]]], 'readings.0'],
+    ['readings', ['readings' => [[0, 1, 1e9]]], 'readings.0'], ['readings', ['readings' => array_fill(0, 2001, [0, 1, 1])], 'readings'],
+    ['marks', ['at_ms' => 'soon', 'said' => 'x'], 'at_ms'], ['marks', ['at_ms' => 5, 'said' => str_repeat('x', 101)], 'said'],
+    ['marks', ['at_ms' => 5, 'said' => 'x', 'circuit' => 'none'], 'circuit'],
 ]);
 
 it('offers what it finds, and takes it for a circuit', function () {
@@ -102,10 +119,16 @@ it('offers what it finds, and takes it for a circuit', function () {
     $this->postJson("$path/readings", ['readings' => $readings])->assertOk();
     $this->postJson("$path/marks", ['at_ms' => 5500, 'said' => 'Boiler on', 'circuit' => 'c4'])->assertOk();
     $this->get("$path/offers", ['X-Parts' => '1'])->assertOk()->assertSee('answered on leg A, but its space hangs on leg B');
-    $answer = $this->put("$this->base/measured", ['circuit' => 'c4', 'measured_leg' => 'A', 'measured_run_a' => '5', 'measured_start_a' => '14', 'by_hand' => '0'], ['X-Parts' => '1'])->assertOk();
+    $answer = $this->put(
+        "$this->base/measured",
+        ['circuit' => 'c4', 'measured_leg' => 'A', 'measured_run_a' => '5', 'measured_start_a' => '14', 'by_hand' => '0'],
+        ['X-Parts' => '1'],
+    )->assertOk();
     expect(rawurldecode((string) $answer->headers->get('X-Said')))->toContain('label or the space is wrong');
     $boiler = ($this->file)()->service->panels[0]->circuit('c4');
-    expect($boiler?->measured?->leg)->toBe(Leg::A)->and($boiler->measured->startAmps)->toBe(14.0)->and($boiler->measured->byHand)->toBeFalse();
+    expect($boiler?->measured?->leg)->toBe(Leg::A)
+        ->and($boiler->measured->startAmps)->toBe(14.0)
+        ->and($boiler->measured->byHand)->toBeFalse();
     $this->get("$this->base/loads?at=c4")->assertSee('answered on leg A; its space hangs on leg B');
     $this->post("$path/stop")->assertRedirect();
     $this->get($path)->assertOk()->assertSee('A 30 A inlet leaves')->assertSee('✓ taken', false);
@@ -117,22 +140,45 @@ it('lists every marked step of a long recording, and the newest of the rest', fu
     $path = ($this->begin)();
     // A pump that comes on every twenty seconds for half an hour.
     foreach (range(0, 8) as $batch) {
-        $this->postJson("$path/readings", ['readings' => array_map(fn (int $i) => [$i * 100, intdiv($i, 100) % 2 === 1 ? 9.0 : 1.0, 1.0], range($batch * 2000, $batch * 2000 + 1999))])->assertOk();
+        $this->postJson(
+            "$path/readings",
+            ['readings' => array_map(
+                fn (int $i) => [$i * 100, intdiv($i, 100) % 2 === 1 ? 9.0 : 1.0, 1.0], range($batch * 2000, $batch * 2000 + 1999),
+            )],
+        )->assertOk();
     }
     $this->postJson("$path/marks", ['at_ms' => 50_000, 'said' => 'first pump', 'circuit' => null])->assertOk();
-    $page = (string) $this->get($path)->assertOk()->assertSee('Steps found <small>90</small>', false)->assertSee('first pump')->assertSee('59 more without a mark are not listed')->getContent();
+    $page = (string) $this->get($path)
+        ->assertOk()
+        ->assertSee('Steps found <small>90</small>', false)
+        ->assertSee('first pump')
+        ->assertSee('59 more without a mark are not listed')
+        ->getContent();
     expect(substr_count($page, '<article class="offer'))->toBe(31);
 });
 
 it('counts a reading typed by hand the same', function () {
-    $this->put("$this->base/measured", ['circuit' => 'c2', 'measured_leg' => 'A', 'measured_run_a' => '2.5', 'measured_start_a' => '', 'by_hand' => '1'])->assertSessionHasNoErrors();
+    $this->put(
+        "$this->base/measured",
+        ['circuit' => 'c2', 'measured_leg' => 'A', 'measured_run_a' => '2.5', 'measured_start_a' => '', 'by_hand' => '1'],
+    )->assertSessionHasNoErrors();
     $measured = ($this->file)()->service->panels[0]->circuit('c2')?->measured;
     expect([$measured?->runAmps, $measured?->startAmps, $measured?->byHand])->toBe([2.5, 2.5, true]);
-    foreach ([['measured_run_a' => '-1'], ['measured_run_a' => '3', 'measured_start_a' => '2'], ['measured_leg' => 'C'], ['circuit' => '']] as $wrong) {
-        $this->put("$this->base/measured", $wrong + ['circuit' => 'c2', 'measured_leg' => 'A', 'measured_run_a' => '9', 'measured_start_a' => '9', 'by_hand' => '1'])->assertSessionHasErrors();
+    foreach (
+        [
+            ['measured_run_a' => '-1'], ['measured_run_a' => '3', 'measured_start_a' => '2'], ['measured_leg' => 'C'], ['circuit' => ''],
+        ] as $wrong
+    ) {
+        $this->put(
+            "$this->base/measured",
+            $wrong + ['circuit' => 'c2', 'measured_leg' => 'A', 'measured_run_a' => '9', 'measured_start_a' => '9', 'by_hand' => '1'],
+        )->assertSessionHasErrors();
     }
     expect(($this->file)()->service->panels[0]->circuit('c2')?->measured?->runAmps)->toBe(2.5);
-    $this->put("$this->base/measured", ['circuit' => 'gone', 'measured_leg' => 'A', 'measured_run_a' => '9', 'measured_start_a' => '9', 'by_hand' => '1'])->assertStatus(409);
+    $this->put(
+        "$this->base/measured",
+        ['circuit' => 'gone', 'measured_leg' => 'A', 'measured_run_a' => '9', 'measured_start_a' => '9', 'by_hand' => '1'],
+    )->assertStatus(409);
 });
 
 it('takes readings out as a table and in again', function () {
@@ -144,8 +190,11 @@ it('takes readings out as a table and in again', function () {
     $this->post("$this->base/recordings/import", ['file' => UploadedFile::fake()->createWithContent('barn.csv', $csv)])->assertRedirect();
     $again = $this->job->recordings()->where('name', 'barn')->firstOrFail();
     $readings = fn (Recording $recording) => iterator_to_array(RecordingRows::readings($recording), false);
-    expect($readings($again))->toHaveCount(3)->toEqual($readings($this->job->recordings()->where('name', 'One by one')->firstOrFail()))->and(RecordingRows::marks($again)[0]->said)->toBe('=danger');
-    $this->post("$this->base/recordings/import", ['file' => UploadedFile::fake()->createWithContent('x.csv', 'nothing')])->assertSessionHasErrors('file');
+    expect($readings($again))->toHaveCount(3)->toEqual($readings($this->job->recordings()->where('name', 'One by one')->firstOrFail()))
+        ->and(RecordingRows::marks($again)[0]->said)->toBe('=danger');
+    $this->post(
+        "$this->base/recordings/import", ['file' => UploadedFile::fake()->createWithContent('x.csv', 'nothing')],
+    )->assertSessionHasErrors('file');
 });
 
 it('keeps every reading to its last digit, over the ends of minutes and in any order of batches', function () {
@@ -155,7 +204,9 @@ it('keeps every reading to its last digit, over the ends of minutes and in any o
         $this->postJson("$path/readings", ['readings' => array_map($reading, range($from, $to))])->assertOk();
     }
     $recording = $this->job->recordings()->firstOrFail();
-    $kept = fn (int $since = 0) => array_map(fn (Reading $r) => [$r->atMs, $r->aAmps, $r->bAmps], iterator_to_array(RecordingRows::readings($recording, $since), false));
+    $kept = fn (int $since = 0) => array_map(
+        fn (Reading $r) => [$r->atMs, $r->aAmps, $r->bAmps], iterator_to_array(RecordingRows::readings($recording, $since), false),
+    );
     expect($kept())->toBe(array_map($reading, range(0, 1499)))->and($kept(100 * 137 + 1))->toBe(array_map($reading, range(101, 1499)))
         ->and(RecordingRows::lastMs($recording))->toBe(1499 * 137)->and(RecordingRows::span($recording))->toBe([0, 1499 * 137]);
 });
@@ -164,7 +215,10 @@ it('shows and gives out six hours of ten readings a second in bounded memory', f
     $path = ($this->begin)();
     $recording = $this->job->recordings()->firstOrFail();
     foreach (range(0, 5) as $hour) {
-        RecordingRows::keep($recording, array_map(fn (int $i) => new Reading($hour * 3_600_000 + $i * 100, 5.0 + ($hour === 3 ? 14.0 : 0.0), 3.0), range(0, 35_999)));
+        RecordingRows::keep(
+            $recording,
+            array_map(fn (int $i) => new Reading($hour * 3_600_000 + $i * 100, 5.0 + ($hour === 3 ? 14.0 : 0.0), 3.0), range(0, 35_999)),
+        );
     }
     $this->post("$path/stop");
     memory_reset_peak_usage();

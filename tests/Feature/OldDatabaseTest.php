@@ -36,9 +36,21 @@ function oldJob(): int
     $put = fn (string $table, array $row): int => DB::table($table)->insertGetId($row);
     $shop = $put('shops', ['name' => 'Old shop']);
     $user = $put('users', ['shop_id' => $shop, 'name' => 'Olga', 'email' => 'olga@old.example', 'password' => 'x']);
-    $job = $put('jobs', ['shop_id' => $shop, 'name' => 'Old house', 'customer_name' => 'A. Person', 'notes' => '', 'connection' => 'interlock', 'history_at' => 4, 'created_at' => $now, 'updated_at' => $now]);
-    $panel = $put('panels', ['job_id' => $job, 'key' => 'main', 'position' => 0, 'name' => 'Main panel', 'kind' => 'main', 'spaces' => 20, 'main_a' => 200]);
-    $circuit = ['job_id' => $job, 'panel_id' => $panel, 'space' => 2, 'half' => null, 'poles' => 1, 'amps' => 20, 'protection' => 'none', 'note' => '', 'keep_on' => ''];
+    $job = $put(
+        'jobs',
+        [
+            'shop_id' => $shop, 'name' => 'Old house', 'customer_name' => 'A. Person', 'notes' => '', 'connection' => 'interlock',
+            'history_at' => 4, 'created_at' => $now, 'updated_at' => $now,
+        ],
+    );
+    $panel = $put(
+        'panels',
+        ['job_id' => $job, 'key' => 'main', 'position' => 0, 'name' => 'Main panel', 'kind' => 'main', 'spaces' => 20, 'main_a' => 200],
+    );
+    $circuit = [
+        'job_id' => $job, 'panel_id' => $panel, 'space' => 2, 'half' => null, 'poles' => 1, 'amps' => 20, 'protection' => 'none',
+        'note' => '', 'keep_on' => '',
+    ];
     $first = $put('circuits', [...$circuit, 'key' => 'c2', 'name' => 'Fridge', 'role' => 'must']);
     // Removed rows stand in the history as the database gave them.
     $removed = function (string $table, array $row) use ($put): array {
@@ -47,21 +59,39 @@ function oldJob(): int
         return ['table' => $table, 'id' => $row['id'], 'before' => $row, 'after' => null];
     };
     $gone = $removed('circuits', [...$circuit, 'key' => 'c4', 'space' => 4, 'name' => 'Boiler', 'role' => 'off']);
-    $lost = $removed('loads', ['job_id' => $job, 'circuit_id' => $gone['id'], 'key' => 'l4', 'position' => 0, 'name' => 'Boiler', 'kind' => 'boiler', 'run_w' => 240, 'start_w' => 600, 'pf' => 1]);
+    $lost = $removed(
+        'loads',
+        [
+            'job_id' => $job, 'circuit_id' => $gone['id'], 'key' => 'l4', 'position' => 0, 'name' => 'Boiler', 'kind' => 'boiler',
+            'run_w' => 240, 'start_w' => 600, 'pf' => 1,
+        ],
+    );
     DB::table('circuits')->where('id', $gone['id'])->delete();
-    $photo = ['id' => 5, 'job_id' => $job, 'key' => 'p1', 'of' => 'circuit', 'of_key' => 'c2', 'name' => 'door.jpg', 'width' => 2, 'height' => 2, 'bytes' => 4, 'added_at' => $now];
+    $photo = [
+        'id' => 5, 'job_id' => $job, 'key' => 'p1', 'of' => 'circuit', 'of_key' => 'c2', 'name' => 'door.jpg', 'width' => 2, 'height' => 2,
+        'bytes' => 4, 'added_at' => $now,
+    ];
     Storage::disk('local')->put("photos/$job/p1.jpg", 'JPEG');
     Storage::disk('local')->put("photos/$job/p1-small.jpg", 'SMALL');
     $put('interval_records', ['job_id' => $job, 'file' => 'year.csv', 'summary' => '{"count":1}', 'added_at' => $now]);
     $changes = [
         ['2 Fridge: must run', [['table' => 'circuits', 'id' => $first, 'before' => ['role' => 'off'], 'after' => ['role' => 'must']]]],
         ['4 Boiler removed', [$lost, $gone]],
-        ['Connection: interlock', [['table' => 'jobs', 'id' => $job, 'before' => ['connection' => null], 'after' => ['connection' => 'interlock']]]],
+        [
+            'Connection: interlock',
+            [['table' => 'jobs', 'id' => $job, 'before' => ['connection' => null], 'after' => ['connection' => 'interlock']]],
+        ],
         ['Photo door.jpg removed', [['table' => 'photos', 'id' => 5, 'before' => $photo, 'after' => null]]],
-        ['Job and customer', [['table' => 'jobs', 'id' => $job, 'before' => ['customer_name' => 'A. Person'], 'after' => ['customer_name' => 'B. Person']]]],
+        [
+            'Job and customer',
+            [['table' => 'jobs', 'id' => $job, 'before' => ['customer_name' => 'A. Person'], 'after' => ['customer_name' => 'B. Person']]],
+        ],
     ];
     foreach ($changes as $i => [$label, $ops]) {
-        $put('job_changes', ['job_id' => $job, 'seq' => $i + 1, 'user_id' => $user, 'label' => $label, 'ops' => json_encode($ops), 'created_at' => $now]);
+        $put(
+            'job_changes',
+            ['job_id' => $job, 'seq' => $i + 1, 'user_id' => $user, 'label' => $label, 'ops' => json_encode($ops), 'created_at' => $now],
+        );
     }
 
     return $job;
@@ -75,7 +105,12 @@ it('carries a database of the old shape over: what stands, what can be taken bac
     $file = JobRows::read($job);
     expect([$file->name, $file->client->name, $file->connection->way])->toBe(['Old house', 'A. Person', 'interlock'])
         ->and($file->service->panels[0]->circuit('c2')?->role)->toBe(Role::Must)
-        ->and($job->events()->orderBy('seq')->pluck('label')->all())->toBe(['2 Fridge: must run', '4 Boiler removed', 'Connection: interlock', 'Photo door.jpg removed', 'Job and customer', 'Job and customer'])
+        ->and($job->events()->orderBy('seq')->pluck('label')->all())->toBe(
+            [
+                '2 Fridge: must run', '4 Boiler removed', 'Connection: interlock', 'Photo door.jpg removed', 'Job and customer',
+                'Job and customer',
+            ]
+        )
         ->and($job->events()->pluck('by')->unique()->all())->toBe(['Olga'])
         ->and(FileStore::get($job->intervalRecords()->firstOrFail()->hash))->toBe('{"count":1}');
 

@@ -13,7 +13,10 @@ beforeEach(function () {
     $this->actingAs($this->user);
     $this->base = "/jobs/{$this->job->id}";
     $this->export = fn () => $this->get("$this->base/job.json")->getContent();
-    $this->breaker = ['panel' => 'main', 'space' => '13', 'half' => '', 'poles' => '1', 'amps' => '20', 'name' => 'Garage', 'protection' => 'gfci', 'keep_on' => '', 'receptacle_a' => '', 'note' => ''];
+    $this->breaker = [
+        'panel' => 'main', 'space' => '13', 'half' => '', 'poles' => '1', 'amps' => '20', 'name' => 'Garage', 'protection' => 'gfci',
+        'keep_on' => '', 'receptacle_a' => '', 'note' => '',
+    ];
 });
 
 it('adds a sub-panel and takes it away with everything in it, and undoes both', function () {
@@ -23,7 +26,10 @@ it('adds a sub-panel and takes it away with everything in it, and undoes both', 
     expect($panel->kind)->toBe('sub');
     $this->post("$this->base/circuits", ['panel' => $panel->key, 'space' => '3'] + $this->breaker)->assertSessionHasNoErrors();
     $circuit = $this->job->circuits()->where('panel_id', $panel->id)->firstOrFail();
-    $this->post("$this->base/circuits/$circuit->key/loads", ['name' => 'Door', 'kind' => 'tool', 'run_w' => '400', 'start_w' => '1000', 'pf' => '0.85']);
+    $this->post(
+        "$this->base/circuits/$circuit->key/loads",
+        ['name' => 'Door', 'kind' => 'tool', 'run_w' => '400', 'start_w' => '1000', 'pf' => '0.85'],
+    );
     $full = ($this->export)();
     $this->delete("$this->base/panels/$panel->key")->assertRedirect();
     expect($this->job->circuits()->where('panel_id', $panel->id)->count())->toBe(0);
@@ -39,8 +45,12 @@ it('adds a breaker where it was asked for, in the halves of a tandem too', funct
     $this->post("$this->base/circuits", $this->breaker)->assertRedirect();
     $this->post("$this->base/circuits", ['space' => '14', 'half' => 'a', 'name' => 'Upper'] + $this->breaker)->assertSessionHasNoErrors();
     $this->post("$this->base/circuits", ['space' => '14', 'half' => 'b', 'name' => 'Lower'] + $this->breaker)->assertSessionHasNoErrors();
-    $this->post("$this->base/circuits", ['space' => '14', 'half' => 'b', 'name' => 'Again'] + $this->breaker)->assertSessionHasErrors('space');
-    $this->post("$this->base/circuits", ['space' => '15', 'half' => 'a', 'poles' => '2', 'name' => 'Outer pair'] + $this->breaker)->assertSessionHasNoErrors();
+    $this->post(
+        "$this->base/circuits", ['space' => '14', 'half' => 'b', 'name' => 'Again'] + $this->breaker,
+    )->assertSessionHasErrors('space');
+    $this->post(
+        "$this->base/circuits", ['space' => '15', 'half' => 'a', 'poles' => '2', 'name' => 'Outer pair'] + $this->breaker,
+    )->assertSessionHasNoErrors();
     $this->get("$this->base/survey")->assertSee('15a–17b Outer pair');
     $this->get("$this->base/survey")->assertSee('Upper')->assertSee('Lower')->assertDontSee('Again');
 });
@@ -59,14 +69,24 @@ it('removes a breaker with its loads', function () {
 });
 
 it('changes a load and the strip with it', function () {
-    $response = $this->patch("$this->base/loads/c2-load", ['name' => 'Fridge', 'kind' => 'refrigeration', 'run_w' => '2,400', 'start_w' => '3600', 'pf' => '1', 'duty' => '', 'on_s' => '', 'off_s' => '', 'season' => '', 'phase' => ''], ['X-Parts' => '1'])->assertOk();
+    $response = $this->patch(
+        "$this->base/loads/c2-load",
+        [
+            'name' => 'Fridge', 'kind' => 'refrigeration', 'run_w' => '2,400', 'start_w' => '3600', 'pf' => '1', 'duty' => '',
+            'on_s' => '', 'off_s' => '', 'season' => '', 'phase' => '',
+        ],
+        ['X-Parts' => '1'],
+    )->assertOk();
     // 5 A of the pump and 20 A of the fridge on leg A
     expect($response->getContent())->toContain('<b>25.0</b>');
 });
 
 it('leaves a job its machine when the catalogue changes', function () {
     $this->put("$this->base/machine", ['key' => 'otter-80', 'fuel' => 'gasoline']);
-    Machine::query()->where('shop_id', $this->user->shop_id)->where('key', 'otter-80')->update(['name' => 'Something else', 'ratings' => '[{"fuel":"gasoline","run_w":100,"peak_w":100}]']);
+    Machine::query()
+        ->where('shop_id', $this->user->shop_id)
+        ->where('key', 'otter-80')
+        ->update(['name' => 'Something else', 'ratings' => '[{"fuel":"gasoline","run_w":100,"peak_w":100}]']);
     $this->get("$this->base/run")->assertSee('Dunmarrow Otter 80')->assertDontSee('Something else');
     $this->put("$this->base/machine", ['key' => '', 'fuel' => ''])->assertRedirect();
     expect(Job::query()->findOrFail($this->job->id)->machine)->toBeNull();
@@ -75,18 +95,28 @@ it('leaves a job its machine when the catalogue changes', function () {
 it('ranks the catalogue by fuel and margin', function () {
     $this->get("$this->base/size?only=natural+gas")->assertSee('on natural gas')->assertDontSee('on gasoline');
     $this->get("$this->base/size?only=diesel")->assertSee('No machine in the catalogue burns diesel');
-    $first = fn () => preg_match('#<h2>([^<]+)<small#', (string) $this->get("$this->base/size")->getContent(), $found) ? trim($found[1]) : '';
+    $first = fn () => preg_match('#<h2>([^<]+)<small#', (string) $this->get("$this->base/size")->getContent(), $found)
+        ? trim($found[1])
+        : '';
     $small = $first();
     $this->put("$this->base/margin", ['margin_pct' => '70'])->assertRedirect();
     expect($first())->not->toBe($small);
 });
 
 it('says on the connect page what is possible and why', function () {
-    $this->get("$this->base/connect")->assertSee('Possible here')->assertSee('Not possible here')->assertSee('Well pump')->assertSee('NEC 2023 408.36(D)');
+    $this->get("$this->base/connect")
+        ->assertSee('Possible here')
+        ->assertSee('Not possible here')
+        ->assertSee('Well pump')
+        ->assertSee('NEC 2023 408.36(D)');
 });
 
 it('shows a conflict as a page of its own to a plain form', function () {
-    $this->patch("$this->base/circuits/c8/role", ['role' => 'must', 'was' => '{"role":"off"}'])->assertStatus(409)->assertSee('Somebody else has changed this')->assertSee('Put mine instead')->assertSee('<html', false);
+    $this->patch("$this->base/circuits/c8/role", ['role' => 'must', 'was' => '{"role":"off"}'])
+        ->assertStatus(409)
+        ->assertSee('Somebody else has changed this')
+        ->assertSee('Put mine instead')
+        ->assertSee('<html', false);
 });
 
 it('finds stages and circuits of the job that is open', function () {
@@ -98,7 +128,9 @@ it('finds stages and circuits of the job that is open', function () {
 it('saves the name of a person, and no name that is none', function () {
     $this->put('/account', ['name' => 'Ada L.'])->assertSessionHasNoErrors();
     $this->put('/account', ['name' => ''])->assertSessionHasErrors('name');
-    $this->post('/account/people', ['new_name' => 'X', 'new_email' => $this->user->email, 'new_password' => 'a-long-password'])->assertSessionHasErrors('new_email');
+    $this->post(
+        '/account/people', ['new_name' => 'X', 'new_email' => $this->user->email, 'new_password' => 'a-long-password'],
+    )->assertSessionHasErrors('new_email');
     expect(User::query()->findOrFail($this->user->id)->name)->toBe('Ada L.');
 });
 
@@ -112,7 +144,8 @@ it('tells the board how far a job has come and what is wrong', function () {
 
 it('lets the shop put its own figures and its own loads into the library', function () {
     $fields = [
-        'name' => 'Goat milker', 'kind' => 'pump', 'pf' => '0.85', 'volts' => '120', 'run_low_w' => '400', 'start_low_w' => '900', 'run_usual_w' => '700', 'start_usual_w' => '1,900', 'run_high_w' => '900', 'start_high_w' => '3000',
+        'name' => 'Goat milker', 'kind' => 'pump', 'pf' => '0.85', 'volts' => '120', 'run_low_w' => '400', 'start_low_w' => '900',
+        'run_usual_w' => '700', 'start_usual_w' => '1,900', 'run_high_w' => '900', 'start_high_w' => '3000',
     ];
     $this->get('/library/new')->assertOk()->assertSee('A load of our own');
     $this->post('/library', $fields)->assertRedirect('/catalogue');
@@ -120,7 +153,12 @@ it('lets the shop put its own figures and its own loads into the library', funct
     $load = LibraryLoad::query()->where('name', 'Goat milker')->firstOrFail();
     $this->put("/library/$load->id", ['run_high_w' => '1000'] + $fields)->assertRedirect('/catalogue');
     expect($load->refresh()->run_high_w)->toEqual(1000.0);
-    foreach (['start_usual_w' => '600', 'run_high_w' => '100', 'pf' => '1.2', 'kind' => 'beast', 'name' => 'Refrigerator', 'volts' => '208', 'run_low_w' => ''] as $field => $value) {
+    foreach (
+        [
+            'start_usual_w' => '600', 'run_high_w' => '100', 'pf' => '1.2', 'kind' => 'beast', 'name' => 'Refrigerator', 'volts' => '208',
+            'run_low_w' => '',
+        ] as $field => $value
+    ) {
         $this->put("/library/$load->id", [$field => $value] + $fields)->assertSessionHasErrors($field);
     }
     $this->get("/library/$load->id")->assertOk()->assertSee('Goat milker');

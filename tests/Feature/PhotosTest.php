@@ -12,7 +12,9 @@ beforeEach(function () {
     $this->job = $this->job($this->user);
     $this->actingAs($this->user);
     $this->base = "/jobs/{$this->job->id}";
-    $this->send = fn (array $files, array $of = ['of' => 'circuit', 'of_key' => 'c4']) => $this->post("$this->base/photos", $of + ['photos' => $files], ['X-Parts' => '1', 'Accept' => 'application/json']);
+    $this->send = fn (array $files, array $of = ['of' => 'circuit', 'of_key' => 'c4']) => $this->post(
+        "$this->base/photos", $of + ['photos' => $files], ['X-Parts' => '1', 'Accept' => 'application/json'],
+    );
 });
 
 it('keeps a photo upright, small and without its position', function () {
@@ -25,7 +27,8 @@ it('keeps a photo upright, small and without its position', function () {
     expect($kept)->not->toContain('Exif')->not->toContain('GPS')->and(getimagesizefromstring($kept)[0])->toBe(400);
     // The top left quarter of the picture was red before it was turned: now that is the top right.
     $image = imagecreatefromstring($kept);
-    expect(imagecolorat($image, 350, 50) >> 16 & 255)->toBeGreaterThan(200)->and(imagecolorat($image, 50, 50) >> 16 & 255)->toBeLessThan(80);
+    expect(imagecolorat($image, 350, 50) >> 16 & 255)->toBeGreaterThan(200)
+        ->and(imagecolorat($image, 50, 50) >> 16 & 255)->toBeLessThan(80);
     $small = (string) file_get_contents($this->get("$this->base/photos/$photo->key/small")->baseResponse->getFile()->getPathname());
     expect(max(getimagesizefromstring($small)[0], getimagesizefromstring($small)[1]))->toBe(360);
 });
@@ -49,8 +52,14 @@ it('refuses what is no photo of anything', function (array $of, array $files, st
     'no file' => [['of' => 'stage', 'of_key' => 'survey'], [], 'photos'],
     'no such stage' => [['of' => 'stage', 'of_key' => 'party'], [UploadedFile::fake()->createWithContent('a.jpg', 'x')], 'of_key'],
     'no such thing' => [['of' => 'roof', 'of_key' => 'x'], [UploadedFile::fake()->createWithContent('a.jpg', 'x')], 'of'],
-    'a script' => [['of' => 'stage', 'of_key' => 'survey'], [UploadedFile::fake()->createWithContent('a.svg', '<svg xmlns="http://www.w3.org/2000/svg"><script>1</script></svg>')], 'photos'],
-    'a picture of a billion pixels' => [['of' => 'stage', 'of_key' => 'survey'], [UploadedFile::fake()->createWithContent('a.png', Pictures::claiming(40_000, 40_000))], 'photos'],
+    'a script' => [
+        ['of' => 'stage', 'of_key' => 'survey'],
+        [UploadedFile::fake()->createWithContent('a.svg', '<svg xmlns="http://www.w3.org/2000/svg"><script>1</script></svg>')], 'photos',
+    ],
+    'a picture of a billion pixels' => [
+        ['of' => 'stage', 'of_key' => 'survey'], [UploadedFile::fake()->createWithContent('a.png', Pictures::claiming(40_000, 40_000))],
+        'photos',
+    ],
 ]);
 
 it('takes a photo away and brings it back', function () {

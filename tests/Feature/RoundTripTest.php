@@ -34,13 +34,17 @@ it('stands ids of any length and kind in a job file', function (string $id) {
     foreach ($data['panels'] as &$panel) {
         $panel['fed_from'] = $panel['feeder_circuit'] = '';
     }
-    $answer = $this->post('/jobs/import', ['file' => Illuminate\Http\UploadedFile::fake()->createWithContent('x.json', json_encode($data, JSON_THROW_ON_ERROR))]);
+    $answer = $this->post(
+        '/jobs/import',
+        ['file' => Illuminate\Http\UploadedFile::fake()->createWithContent('x.json', json_encode($data, JSON_THROW_ON_ERROR))],
+    );
     expect($answer->getStatusCode())->toBeIn([200, 302, 422]);
     if (session('errors') === null && $answer->getStatusCode() === 302) {
         $this->get((string) $answer->headers->get('Location').'?')->assertStatus(302);
         $this->get('/jobs/'.Job::query()->max('id').'/survey?at='.rawurlencode($id))->assertOk();
     }
-})->with(['long' => [str_repeat('x', 300)], 'a number' => ['7'], 'a word of the program' => ['meter'], 'signs' => ['a/b?c&d="e"<f>'], 'blank' => [' '], 'other letters' => ['灯']]);
+})->with(['long' => [str_repeat('x', 300)], 'a number' => ['7'], 'a word of the program' => ['meter'], 'signs' => ['a/b?c&d="e"<f>'],
+    'blank' => [' '], 'other letters' => ['灯']]);
 
 it('takes back any run of changes, and makes them again', function (int $seed) {
     $house = RandomHouse::job($seed);
@@ -58,10 +62,22 @@ it('takes back any run of changes, and makes them again', function (int $seed) {
             1 => $this->patch("$base/circuits/$circuit->id/move", ['space' => (string) mt_rand(1, 20)]),
             2 => $this->put("$base/service", ['place' => ['', 'panel', 'meter', 'cabinet'][mt_rand(0, 3)]]),
             3 => $this->post("$base/service/disconnects", ['name' => "D $try", 'amps' => (string) mt_rand(1, 500), 'bonded' => '']),
-            4 => $this->put("$base/measured", ['circuit' => $circuit->id, 'measured_leg' => ['A', 'B', 'AB'][mt_rand(0, 2)], 'measured_run_a' => (string) mt_rand(0, 30), 'measured_start_a' => (string) mt_rand(0, 60), 'by_hand' => '1']),
-            5 => $this->put("$base/schools", ['figures' => ['list', 'measure', 'calculate'][mt_rand(0, 2)], 'figures_reason' => mt_rand(0, 1) ? "Reason $try" : '']),
+            4 => $this->put(
+                "$base/measured",
+                [
+                    'circuit' => $circuit->id, 'measured_leg' => ['A', 'B', 'AB'][mt_rand(0, 2)],
+                    'measured_run_a' => (string) mt_rand(0, 30), 'measured_start_a' => (string) mt_rand(0, 60), 'by_hand' => '1',
+                ],
+            ),
+            5 => $this->put(
+                "$base/schools",
+                ['figures' => ['list', 'measure', 'calculate'][mt_rand(0, 2)], 'figures_reason' => mt_rand(0, 1) ? "Reason $try" : ''],
+            ),
             6 => $this->delete("$base/circuits/$circuit->id"),
-            default => $this->post("$base/circuits/$circuit->id/loads", ['name' => "Load $try", 'kind' => 'other', 'run_w' => (string) mt_rand(-50, 900), 'start_w' => '', 'pf' => '1']),
+            default => $this->post(
+                "$base/circuits/$circuit->id/loads",
+                ['name' => "Load $try", 'kind' => 'other', 'run_w' => (string) mt_rand(-50, 900), 'start_w' => '', 'pf' => '1'],
+            ),
         };
         session()->forget('errors');
         $now = $export();

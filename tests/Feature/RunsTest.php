@@ -32,8 +32,13 @@ it('waits in the queue, is done by the worker, and is then shown no more', funct
 
     Artisan::call('queue:work', ['--once' => true]);
 
-    $this->getJson("/jobs/{$this->job->id}/runs/$run->id")->assertJson(['state' => 'done', 'said' => '2 readings brought in', 'to' => route('jobs.intervals', $this->job->id)]);
-    $this->get("/jobs/{$this->job->id}/intervals")->assertSee('2 readings brought in')->assertDontSee('Waiting for its turn')->assertSee('4,000');
+    $this->getJson("/jobs/{$this->job->id}/runs/$run->id")->assertJson(
+        ['state' => 'done', 'said' => '2 readings brought in', 'to' => route('jobs.intervals', $this->job->id)]
+    );
+    $this->get("/jobs/{$this->job->id}/intervals")
+        ->assertSee('2 readings brought in')
+        ->assertDontSee('Waiting for its turn')
+        ->assertSee('4,000');
     Storage::disk('local')->assertMissing('uploads/a.csv');
 });
 
@@ -73,7 +78,9 @@ it('says what is wrong with what it was given, and keeps the file for another tr
     Storage::disk('local')->put('uploads/b.csv', "Start,kWh\r\n2026-01-05 10:00,many\r\n");
     $run = ($this->begin)('uploads/b.csv');
     (new RunWork($run->id))->handle();
-    expect($run->refresh()->state)->toBe(RunState::Failed)->and($run->said)->toContain('Line 2')->and($this->job->events()->count())->toBe(0);
+    expect($run->refresh()->state)->toBe(RunState::Failed)
+        ->and($run->said)->toContain('Line 2')
+        ->and($this->job->events()->count())->toBe(0);
     Storage::disk('local')->assertExists('uploads/b.csv');
     $this->get("/jobs/{$this->job->id}/intervals")->assertSee('Line 2')->assertSee('Try again');
 });

@@ -11,14 +11,22 @@ beforeEach(function () {
     $this->job = $this->job($this->user, Houses::job('Empty', panels: [new Panel('main', 'Main panel', 42)]));
     $this->actingAs($this->user);
     $this->base = "/jobs/{$this->job->id}";
-    $this->upload = fn (string $csv) => $this->post("$this->base/schedule", ['file' => UploadedFile::fake()->createWithContent('panel.csv', $csv)]);
+    $this->upload = fn (string $csv) => $this->post(
+        "$this->base/schedule", ['file' => UploadedFile::fake()->createWithContent('panel.csv', $csv)],
+    );
 });
 
 it('shows a schedule first and takes it only then', function () {
-    $page = ($this->upload)(Houses::schedule42())->assertOk()->assertSee('36 breakers in 42 spaces')->assertSee('Colour')->assertSee('Take all');
+    $page = ($this->upload)(Houses::schedule42())
+        ->assertOk()
+        ->assertSee('36 breakers in 42 spaces')
+        ->assertSee('Colour')
+        ->assertSee('Take all');
     expect($this->job->circuits()->count())->toBe(0);
     $this->post("$this->base/schedule/take", ['text' => $page->viewData('text')])->assertRedirect("$this->base/loads");
-    expect($this->job->circuits()->count())->toBe(36)->and($this->job->panels()->count())->toBe(1)->and($this->job->loads()->count())->toBe(51);
+    expect($this->job->circuits()->count())->toBe(36)
+        ->and($this->job->panels()->count())->toBe(1)
+        ->and($this->job->loads()->count())->toBe(51);
     $csv = $this->get("$this->base/schedule.csv")->assertOk()->getContent();
     $again = ($this->upload)((string) $csv);
     $this->post("$this->base/schedule/take", ['text' => $again->viewData('text')]);
@@ -33,14 +41,33 @@ it('keeps what a schedule has no column for, where space and name are the same',
     $this->post("$this->base/schedule/take", ['text' => $page->viewData('text')]);
     $fridge = $this->job->circuits()->where('name', 'Fridge')->firstOrFail();
     $load = $this->job->loads()->where('name', 'Fridge')->firstOrFail();
-    $this->patch("$this->base/circuits/$fridge->key", ['space' => '1', 'half' => '', 'poles' => '1', 'amps' => '20', 'name' => 'Fridge', 'protection' => 'none', 'note' => '', 'keep_on' => 'always', 'receptacle_a' => '15'])->assertSessionHasNoErrors();
-    $this->put("$this->base/measured", ['circuit' => $fridge->key, 'measured_leg' => 'A', 'measured_run_a' => '2', 'measured_start_a' => '9', 'by_hand' => '1'])->assertSessionHasNoErrors();
-    $this->patch("$this->base/loads/$load->key", ['name' => 'Fridge', 'kind' => 'refrigeration', 'run_w' => '200', 'start_w' => '', 'pf' => '1', 'duty' => 'cycling', 'on_s' => '600', 'off_s' => '900', 'season' => '', 'phase' => ''])->assertSessionHasNoErrors();
+    $this->patch(
+        "$this->base/circuits/$fridge->key",
+        [
+            'space' => '1', 'half' => '', 'poles' => '1', 'amps' => '20', 'name' => 'Fridge', 'protection' => 'none', 'note' => '',
+            'keep_on' => 'always', 'receptacle_a' => '15',
+        ],
+    )->assertSessionHasNoErrors();
+    $this->put(
+        "$this->base/measured",
+        ['circuit' => $fridge->key, 'measured_leg' => 'A', 'measured_run_a' => '2', 'measured_start_a' => '9', 'by_hand' => '1'],
+    )->assertSessionHasNoErrors();
+    $this->patch(
+        "$this->base/loads/$load->key",
+        [
+            'name' => 'Fridge', 'kind' => 'refrigeration', 'run_w' => '200', 'start_w' => '', 'pf' => '1', 'duty' => 'cycling',
+            'on_s' => '600', 'off_s' => '900', 'season' => '', 'phase' => '',
+        ],
+    )->assertSessionHasNoErrors();
     $page = ($this->upload)("space,amps,circuit,load,run_w\n1,15,fridge,fridge,250\n3,20,Fans,Fans,300\n");
     $this->post("$this->base/schedule/take", ['text' => $page->viewData('text')]);
     $again = $this->job->circuits()->where('space', 1)->firstOrFail();
-    expect([$again->key, $again->amps, $again->keep_on, $again->receptacle_a, $again->measured_start_a])->toBe([$fridge->key, 15, 'always', 15, 9.0])
-        ->and($this->job->loads()->where('circuit_id', $again->id)->firstOrFail()->only(['run_w', 'duty', 'on_s']))->toBe(['run_w' => 250.0, 'duty' => 'cycling', 'on_s' => 600.0])
+    expect(
+        [$again->key, $again->amps, $again->keep_on, $again->receptacle_a, $again->measured_start_a]
+    )->toBe([$fridge->key, 15, 'always', 15, 9.0])
+        ->and(
+            $this->job->loads()->where('circuit_id', $again->id)->firstOrFail()->only(['run_w', 'duty', 'on_s'])
+        )->toBe(['run_w' => 250.0, 'duty' => 'cycling', 'on_s' => 600.0])
         ->and($this->job->circuits()->where('space', 3)->firstOrFail()->measured_leg)->toBeNull();
 });
 
@@ -60,7 +87,8 @@ it('refuses with a message and keeps what is there', function (array $input) {
     $this->post("$this->base/schedule/take", ['text' => base64_encode((string) ($input['pasted'] ?? ''))])->assertSessionHasErrors('file');
     expect($this->job->circuits()->count())->toBe(0)->and($this->job->events()->count())->toBe(0);
 })->with([
-    'nothing' => [[]], 'blank' => [['pasted' => "  \n"]], 'no columns' => [['pasted' => "hello\nworld\n"]], 'a zip' => [['pasted' => "PK\x03\x04\x00"]],
+    'nothing' => [[]], 'blank' => [['pasted' => "  \n"]], 'no columns' => [['pasted' => "hello\nworld\n"]],
+    'a zip' => [['pasted' => "PK\x03\x04\x00"]],
 ]);
 
 it('does not take a file without a good row', function () {

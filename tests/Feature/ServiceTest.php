@@ -12,7 +12,10 @@ beforeEach(function () {
     $this->actingAs($this->user);
     $this->base = "/jobs/{$this->job->id}";
     $this->file = fn () => JobFile::standard()->decode((string) $this->get("$this->base/job.json")->getContent());
-    $this->panel = ['name' => 'Main panel', 'kind' => 'main', 'spaces' => '20', 'main_a' => '200', 'interlock_listed' => '1', 'interlock_space' => '1', 'has_multiwire' => '0', 'fed_from' => '', 'feeder_a' => '', 'feeder_circuit' => '', 'bonded' => '1', 'tandem_spaces' => ''];
+    $this->panel = [
+        'name' => 'Main panel', 'kind' => 'main', 'spaces' => '20', 'main_a' => '200', 'interlock_listed' => '1', 'interlock_space' => '1',
+        'has_multiwire' => '0', 'fed_from' => '', 'feeder_a' => '', 'feeder_circuit' => '', 'bonded' => '1', 'tandem_spaces' => '',
+    ];
     $this->settings = fn (array $change, string $panel = 'main') => $this->patch("$this->base/panels/$panel", $change + $this->panel);
 });
 
@@ -24,9 +27,17 @@ it('builds a metering cabinet, feeds panels from it and draws the chain', functi
     $this->post("$this->base/panels", ['name' => 'Barn panel', 'spaces' => '12']);
     $key = $this->job->panels()->where('name', 'Barn panel')->firstOrFail()->key;
     ($this->settings)(['fed_from' => $house->id, 'bonded' => '1'])->assertSessionHasNoErrors();
-    ($this->settings)(['name' => 'Barn panel', 'kind' => 'sub', 'spaces' => '12', 'main_a' => '', 'fed_from' => $barn->id, 'bonded' => '0'], $key)->assertSessionHasNoErrors();
-    $this->get("$this->base/survey")->assertOk()->assertSee('Main panel bonds neutral and ground, with House ahead of it')->assertSee('Everything in it, until Barn is off');
-    $this->patch("$this->base/service/disconnects/$barn->id", ['name' => 'Barn disconnect', 'amps' => '125', 'bonded' => '1', 'was' => '{"name":"Barn","amps":100,"bonded":null}'])->assertSessionHasNoErrors();
+    ($this->settings)(
+        ['name' => 'Barn panel', 'kind' => 'sub', 'spaces' => '12', 'main_a' => '', 'fed_from' => $barn->id, 'bonded' => '0'], $key,
+    )->assertSessionHasNoErrors();
+    $this->get("$this->base/survey")
+        ->assertOk()
+        ->assertSee('Main panel bonds neutral and ground, with House ahead of it')
+        ->assertSee('Everything in it, until Barn is off');
+    $this->patch(
+        "$this->base/service/disconnects/$barn->id",
+        ['name' => 'Barn disconnect', 'amps' => '125', 'bonded' => '1', 'was' => '{"name":"Barn","amps":100,"bonded":null}'],
+    )->assertSessionHasNoErrors();
     expect(($this->file)()->service->disconnect($barn->id)?->amps)->toBe(125);
     $this->delete("$this->base/service/disconnects/$barn->id")->assertSessionHasNoErrors();
     expect(($this->file)()->service->disconnects)->toHaveCount(1)->and(($this->file)()->service->panels[1]->fedFrom)->toBe('');
@@ -55,23 +66,45 @@ it('refuses feeders and tandem spaces that cannot be', function (array $change, 
     ($this->settings)($change)->assertSessionHasErrors($field);
     expect(($this->file)()->service->panels[0]->fedFrom)->toBe('')->and(($this->file)()->service->panels[0]->tandemSpaces)->toBeNull();
 })->with([
-    [['fed_from' => 'main'], 'fed_from'], [['fed_from' => 'nothing'], 'fed_from'], [['feeder_a' => '5'], 'feeder_a'], [['tandem_spaces' => 'all'], 'tandem_spaces'], [['tandem_spaces' => '90-99'], 'tandem_spaces'], [['bonded' => 'perhaps'], 'bonded'],
+    [['fed_from' => 'main'], 'fed_from'], [['fed_from' => 'nothing'], 'fed_from'], [['feeder_a' => '5'], 'feeder_a'],
+    [['tandem_spaces' => 'all'], 'tandem_spaces'], [['tandem_spaces' => '90-99'], 'tandem_spaces'], [['bonded' => 'perhaps'], 'bonded'],
 ]);
 
 it('keeps the tandem spaces as they are read, and moves only where one may sit', function () {
     ($this->settings)(['tandem_spaces' => '17-20, 12'])->assertSessionHasNoErrors();
     expect(($this->file)()->service->panels[0]->tandemSpaces?->words())->toBe('12, 17–20');
-    $this->post("$this->base/circuits", ['panel' => 'main', 'space' => '12', 'half' => 'a', 'poles' => '1', 'amps' => '15', 'name' => 'Half', 'protection' => 'none', 'note' => '', 'keep_on' => '', 'receptacle_a' => ''])->assertSessionHasErrors('space');
-    $this->post("$this->base/circuits", ['panel' => 'main', 'space' => '17', 'half' => 'a', 'poles' => '1', 'amps' => '15', 'name' => 'Half', 'protection' => 'none', 'note' => '', 'keep_on' => '', 'receptacle_a' => ''])->assertSessionHasNoErrors();
+    $this->post(
+        "$this->base/circuits",
+        [
+            'panel' => 'main', 'space' => '12', 'half' => 'a', 'poles' => '1', 'amps' => '15', 'name' => 'Half', 'protection' => 'none',
+            'note' => '', 'keep_on' => '', 'receptacle_a' => '',
+        ],
+    )->assertSessionHasErrors('space');
+    $this->post(
+        "$this->base/circuits",
+        [
+            'panel' => 'main', 'space' => '17', 'half' => 'a', 'poles' => '1', 'amps' => '15', 'name' => 'Half', 'protection' => 'none',
+            'note' => '', 'keep_on' => '', 'receptacle_a' => '',
+        ],
+    )->assertSessionHasNoErrors();
     $key = $this->job->circuits()->where('name', 'Half')->firstOrFail()->key;
-    $page = (string) $this->get("$this->base/survey?at=$key")->assertSee('19a, leg B: its leg changes')->assertSee('18a, same leg')->getContent();
+    $page = (string) $this->get("$this->base/survey?at=$key")
+        ->assertSee('19a, leg B: its leg changes')
+        ->assertSee('18a, same leg')
+        ->getContent();
     expect($page)->not->toContain('>14a, ');
 });
 
 it('loses the feed of a panel with the panel that fed it', function () {
     $this->post("$this->base/panels", ['name' => 'Shed', 'spaces' => '12']);
     $shed = $this->job->panels()->where('name', 'Shed')->firstOrFail()->key;
-    ($this->settings)(['name' => 'Shed', 'kind' => 'sub', 'spaces' => '12', 'main_a' => '', 'fed_from' => 'main', 'feeder_circuit' => 'c10', 'bonded' => '0'], $shed)->assertSessionHasNoErrors();
+    ($this->settings)(
+        [
+            'name' => 'Shed', 'kind' => 'sub', 'spaces' => '12', 'main_a' => '', 'fed_from' => 'main', 'feeder_circuit' => 'c10',
+            'bonded' => '0',
+        ],
+        $shed,
+    )->assertSessionHasNoErrors();
     expect(Distribution::of(($this->file)())->node($shed)?->feederAmps)->toBe(50);
     $this->get("$this->base/survey")->assertSee('its feeder&#039;s breaker (50 A) in Main panel', false);
     $this->delete("$this->base/panels/main")->assertSessionHasNoErrors();
@@ -79,27 +112,48 @@ it('loses the feed of a panel with the panel that fed it', function () {
 });
 
 it('keeps when a load runs, and refuses cycle times of a load that does not cycle', function () {
-    $load = ['name' => 'Well pump', 'kind' => 'pump', 'run_w' => '1200', 'start_w' => '4800', 'pf' => '1', 'duty' => 'cycling', 'on_s' => '90', 'off_s' => '600', 'season' => 'summer', 'phase' => 'morning'];
+    $load = [
+        'name' => 'Well pump', 'kind' => 'pump', 'run_w' => '1200', 'start_w' => '4800', 'pf' => '1', 'duty' => 'cycling', 'on_s' => '90',
+        'off_s' => '600', 'season' => 'summer', 'phase' => 'morning',
+    ];
     $this->patch("$this->base/loads/c5-load", $load)->assertSessionHasNoErrors();
     $kept = ($this->file)()->service->panels[0]->circuit('c5')?->loads[0];
-    expect([$kept?->duty?->value, $kept?->onS, $kept?->season?->value, $kept?->partOfDay?->value])->toBe(['cycling', 90.0, 'summer', 'morning']);
-    foreach ([['duty' => '', 'field' => 'on_s'], ['on_s' => '0', 'field' => 'on_s'], ['off_s' => '1e6', 'field' => 'off_s'], ['season' => 'monsoon', 'field' => 'season']] as $wrong) {
+    expect(
+        [$kept?->duty?->value, $kept?->onS, $kept?->season?->value, $kept?->partOfDay?->value]
+    )->toBe(['cycling', 90.0, 'summer', 'morning']);
+    foreach (
+        [
+            ['duty' => '', 'field' => 'on_s'], ['on_s' => '0', 'field' => 'on_s'], ['off_s' => '1e6', 'field' => 'off_s'],
+            ['season' => 'monsoon', 'field' => 'season'],
+        ] as $wrong
+    ) {
         $this->patch("$this->base/loads/c5-load", array_diff_key($wrong, ['field' => 0]) + $load)->assertSessionHasErrors($wrong['field']);
     }
 });
 
-it('speaks of the shared neutral before a breaker is moved, and after its leg has changed', function (string $multiwire, ?string $before, ?string $after) {
+it('speaks of the shared neutral before a breaker is moved, and after its leg has changed', function (
+    string $multiwire, ?string $before, ?string $after,
+) {
     ($this->settings)(['has_multiwire' => $multiwire])->assertSessionHasNoErrors();
     $drawer = $this->get("$this->base/survey?at=c8")->assertOk();
     $moved = $this->patch("$this->base/circuits/c8/move", ['space' => '6', 'was' => '{"space":8}'], ['X-Parts' => '1'])->assertOk();
     $same = $this->patch("$this->base/circuits/c8/move", ['space' => '14', 'was' => '{"space":6}'], ['X-Parts' => '1'])->assertOk();
     $said = fn ($response): string => rawurldecode((string) $response->headers->get('X-Said'));
-    $before === null ? $drawer->assertDontSee('put into a tandem') : $drawer->assertSee('put into a tandem')->assertSee($before)->assertSee('carries the sum');
-    expect($said($moved))->toBe('Moved to 6, now leg A'.($after === null ? '' : ". $after"))->and($said($same))->toBe('Moved to 14, still leg A');
+    $before === null
+        ? $drawer->assertDontSee('put into a tandem')
+        : $drawer->assertSee('put into a tandem')->assertSee($before)->assertSee('carries the sum');
+    expect($said($moved))->toBe('Moved to 6, now leg A'.($after === null ? '' : ". $after"))
+        ->and($said($same))->toBe('Moved to 14, still leg A');
     // A two-pole breaker keeps both legs wherever it goes.
     $this->get("$this->base/survey?at=c5")->assertDontSee('put into a tandem');
 })->with([
     'none there' => ['0', null, null],
-    'some there' => ['1', 'First find out whether it shares its neutral', 'If it shares its neutral with another breaker, that neutral now carries the sum of both'],
-    'not known' => ['', 'Look first: does it share its neutral', 'If it shares its neutral with another breaker, that neutral now carries the sum of both'],
+    'some there' => [
+        '1', 'First find out whether it shares its neutral',
+        'If it shares its neutral with another breaker, that neutral now carries the sum of both',
+    ],
+    'not known' => [
+        '', 'Look first: does it share its neutral',
+        'If it shares its neutral with another breaker, that neutral now carries the sum of both',
+    ],
 ]);

@@ -22,11 +22,19 @@ it('does not let one shop see or touch another\'s job, at any address that its o
         }
         $job = $this->job($owner);
         $hash = FileStore::put('picture');
-        $job->photos()->create(['key' => 'p', 'of' => 'stage', 'of_key' => 'survey', 'name' => 'p', 'width' => 1, 'height' => 1, 'bytes' => 1, 'hash' => $hash, 'small_hash' => $hash]);
+        $job->photos()->create(
+            [
+                'key' => 'p', 'of' => 'stage', 'of_key' => 'survey', 'name' => 'p', 'width' => 1, 'height' => 1, 'bytes' => 1,
+                'hash' => $hash, 'small_hash' => $hash,
+            ]
+        );
         $job->recordings()->create(['key' => 'rec', 'name' => 'Rec', 'began_ms' => 1, 'ended' => false, 'inlet_a' => 30, 'buffer_a' => 0]);
-        $run = Run::query()->create(['job_id' => $job->id, 'user_id' => $owner->id, 'task' => 'utility_data', 'label' => 'x', 'input' => ['path' => 'x']]);
+        $run = Run::query()->create(
+            ['job_id' => $job->id, 'user_id' => $owner->id, 'task' => 'utility_data', 'label' => 'x', 'input' => ['path' => 'x']]
+        );
         $path = '/'.strtr($route->uri(), [
-            '{job}' => $job->id, '{panel}' => 'main', '{circuit}' => 'c5', '{load}' => 'c5-load', '{disconnect}' => 'd1', '{photo}' => 'p', '{recording}' => 'rec',
+            '{job}' => $job->id, '{panel}' => 'main', '{circuit}' => 'c5', '{load}' => 'c5-load', '{disconnect}' => 'd1', '{photo}' => 'p',
+            '{recording}' => 'rec',
             '{run}' => $run->id, '{stage}' => 'loads', '/library' => '/library?circuit=c5',
         ]);
         $before = JobFile::standard()->encode(JobRows::read($job));

@@ -17,7 +17,9 @@ it('takes away only what no row and no event names, and nothing that is young', 
         'id' => $key, 'of' => 'stage', 'of_key' => 'survey', 'name' => "$key.jpg", 'width' => 1, 'height' => 1, 'bytes' => 1,
         'hash' => $hash, 'small_hash' => $small, 'added_at' => '2026-11-01 10:00:00',
     ];
-    $add = fn (array $photo) => JobEditor::attach($job, $user, 'Photo', fn (JobState $s) => $s->withAttachments($s->attachments->withPhoto($photo)));
+    $add = fn (array $photo) => JobEditor::attach(
+        $job, $user, 'Photo', fn (JobState $s) => $s->withAttachments($s->attachments->withPhoto($photo)),
+    );
     $add($photo('a', $shown));
     $add($photo('b', $removed));
     JobEditor::attach($job, $user, 'Removed', fn (JobState $s) => $s->withAttachments($s->attachments->withoutPhoto('b')));

@@ -36,7 +36,8 @@ final class Browser
         $options = new ChromeOptions;
         $options->setBinary('/usr/bin/chromium');
         $options->addArguments([
-            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-background-networking', '--disable-component-update',
+            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-background-networking',
+            '--disable-component-update',
             '--disable-sync', '--no-first-run', '--disable-quic', "--user-data-dir=$profile", "--window-size=$width,$height",
         ]);
         if (! $scripts) {

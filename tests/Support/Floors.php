@@ -10,7 +10,9 @@ final class Floors
     /** @return array<string, int> floor by folder */
     public static function drawn(): array
     {
-        preg_match_all('/data-floor="(\d+)">(\w+)</', (string) file_get_contents(dirname(__DIR__, 2).'/docs/architecture.svg'), $found, PREG_SET_ORDER);
+        preg_match_all(
+            '/data-floor="(\d+)">(\w+)</', (string) file_get_contents(dirname(__DIR__, 2).'/docs/architecture.svg'), $found, PREG_SET_ORDER,
+        );
 
         return array_map(intval(...), array_column($found, 1, 2));
     }

@@ -40,13 +40,25 @@ use Underpin\Stages\Stages;
 /** Houses and machines small enough to work out by hand. */
 final class Houses
 {
-    public static function circuit(string $space, int $poles, Role $role, ?float $runW = null, ?float $startW = null, LoadKind $kind = LoadKind::Other, string $name = '', int $amps = 20, float $pf = 1.0, Protection $protection = Protection::None): Circuit
-    {
+    public static function circuit(
+        string $space,
+        int $poles,
+        Role $role,
+        ?float $runW = null,
+        ?float $startW = null,
+        LoadKind $kind = LoadKind::Other,
+        string $name = '',
+        int $amps = 20,
+        float $pf = 1.0,
+        Protection $protection = Protection::None,
+    ): Circuit {
         $id = "c$space";
 
         return new Circuit(
-            $id, new Position((int) $space, $poles, Half::tryFrom(trim($space, '0123456789'))), $amps, $name === '' ? "circuit $space" : $name,
-            $protection, $role, '', $runW === null ? [] : [new Load("$id-load", $name === '' ? "load $space" : $name, $kind, $runW, $startW, $pf)],
+            $id, new Position((int) $space, $poles, Half::tryFrom(trim($space, '0123456789'))), $amps,
+            $name === '' ? "circuit $space" : $name,
+            $protection, $role, '',
+            $runW === null ? [] : [new Load("$id-load", $name === '' ? "load $space" : $name, $kind, $runW, $startW, $pf)],
         );
     }
 
@@ -123,13 +135,29 @@ final class Houses
         return $stages->reached($stages->reports($review))->key();
     }
 
-    public static function machine(float $runW = 7200, float $peakW = 9000, int $volts = 240, Outlet $outlet = Outlet::Locking30, int $outletAmps = 30, MachineKind $form = MachineKind::Portable, int $price = 1000, string $id = 'm'): Machine
-    {
-        return new Machine($id, "Machine $id", $form, $volts, $outlet, $outletAmps, GeneratorNeutral::Floating, false, [new Rating(Fuel::Gasoline, $runW, $peakW)], $price);
+    public static function machine(
+        float $runW = 7200,
+        float $peakW = 9000,
+        int $volts = 240,
+        Outlet $outlet = Outlet::Locking30,
+        int $outletAmps = 30,
+        MachineKind $form = MachineKind::Portable,
+        int $price = 1000,
+        string $id = 'm',
+    ): Machine {
+        return new Machine(
+            $id, "Machine $id", $form, $volts, $outlet, $outletAmps, GeneratorNeutral::Floating, false,
+            [new Rating(Fuel::Gasoline, $runW, $peakW)], $price,
+        );
     }
 
-    public static function supply(float $runW = 7200, float $peakW = 9000, int $volts = 240, Outlet $outlet = Outlet::Locking30, int $outletAmps = 30): Supply
-    {
+    public static function supply(
+        float $runW = 7200,
+        float $peakW = 9000,
+        int $volts = 240,
+        Outlet $outlet = Outlet::Locking30,
+        int $outletAmps = 30,
+    ): Supply {
         return new Supply(self::machine($runW, $peakW, $volts, $outlet, $outletAmps), Fuel::Gasoline);
     }
 
@@ -140,8 +168,13 @@ final class Houses
         foreach ([1, 9, 17, 10, 18, 26] as $i => $space) {
             $rows[] = "$space;2;".(20 + 5 * $i).";Two-pole $space;none;off;Heater $space;electric heat;\"2,400\";;1;red";
         }
-        foreach ([5, 7, 13, 15, 21, 23, 25, 27, 29, 31, 33, 35, 37, 39, 41, 2, 4, 6, 8, 14, 16, 22, 24, 30, 32, 34, 36, 38, 40, 42] as $i => $space) {
-            $rows[] = "$space;1;".($i % 2 ? 15 : 20).";Circuit $space;".['none', 'AFCI', 'GFCI', 'dual'][$i % 4].";;Load $space;outlets;".(100 + 10 * $i).';;0,95;';
+        foreach (
+            [
+                5, 7, 13, 15, 21, 23, 25, 27, 29, 31, 33, 35, 37, 39, 41, 2, 4, 6, 8, 14, 16, 22, 24, 30, 32, 34, 36, 38, 40, 42,
+            ] as $i => $space
+        ) {
+            $rows[] = "$space;1;".($i % 2 ? 15 : 20).";Circuit $space;".['none', 'AFCI', 'GFCI', 'dual'][$i % 4].";;Load $space;outlets;"
+                .(100 + 10 * $i).';;0,95;';
             if ($i % 2) {
                 $rows[] = "$space;;;;;;Second $space;lighting;40;;;";
             }

@@ -36,7 +36,9 @@ final class MadeUpWay implements Way
 
     public function verdict(Situation $situation): WayVerdict
     {
-        return new WayVerdict($this, [Reason::note('The balloon hangs still.', Source::practice('ballooning'))], $situation->plan->must, []);
+        return new WayVerdict(
+            $this, [Reason::note('The balloon hangs still.', Source::practice('ballooning'))], $situation->plan->must, [],
+        );
     }
 
     public function switchesNeutral(): bool
@@ -84,9 +86,10 @@ final class MadeUpWay implements Way
         return new Assembly([
             new Component('balloon', ComponentKind::Generator, 'Balloon'),
             new Component('roof', ComponentKind::Appliance, 'Roof'),
-            new Conductor('rope', ConductorKind::Cord, 'balloon', 'roof', ConductorSize::Awg10, Material::Copper, 1, 30.0, 30.0, 240.0, lines: [
-                new Line('Rope', 'hemp', 'It hangs down.', Source::practice('ballooning')),
-            ]),
+            new Conductor(
+                'rope', ConductorKind::Cord, 'balloon', 'roof', ConductorSize::Awg10, Material::Copper, 1, 30.0, 30.0, 240.0,
+                lines: [new Line('Rope', 'hemp', 'It hangs down.', Source::practice('ballooning'))],
+            ),
         ]);
     }
 

@@ -39,7 +39,12 @@ final class RandomHouse
 
         return Houses::job(
             "House $seed", serviceAmps: 200, marginPct: mt_rand(0, 30), panels: $panels, service: $service,
-            recorded: mt_rand(0, 1) ? new RecordedPeak(mt_rand(1000, 20_000), '2026-01-05 17:15', mt_rand(1, 400), [300, 900, 3600][mt_rand(0, 2)], mt_rand(0, 9), mt_rand(0, 1) === 1, mt_rand(0, 1) === 1, self::name()) : null,
+            recorded: mt_rand(0, 1)
+                ? new RecordedPeak(
+                    mt_rand(1000, 20_000), '2026-01-05 17:15', mt_rand(1, 400), [300, 900, 3600][mt_rand(0, 2)], mt_rand(0, 9),
+                    mt_rand(0, 1) === 1, mt_rand(0, 1) === 1, self::name(),
+                )
+                : null,
         );
     }
 
@@ -52,7 +57,13 @@ final class RandomHouse
             default => 0,
         };
 
-        return new Service($place, array_map(fn (int $d): Disconnect => new Disconnect("d$d", self::name(), mt_rand(60, 400), [null, true, false][mt_rand(0, 2)]), $count === 0 ? [] : range(1, $count)));
+        return new Service(
+            $place,
+            array_map(
+                fn (int $d): Disconnect => new Disconnect("d$d", self::name(), mt_rand(60, 400), [null, true, false][mt_rand(0, 2)]),
+                $count === 0 ? [] : range(1, $count),
+            ),
+        );
     }
 
     /** @param  list<Panel>  $before  panels that may feed it */
@@ -69,7 +80,10 @@ final class RandomHouse
             }
         }
 
-        $sources = ['', ...array_map(fn (Disconnect $d): string => $d->id, $service->disconnects), ...array_map(fn (Panel $p): string => $p->id, $before)];
+        $sources = [
+            '', ...array_map(fn (Disconnect $d): string => $d->id, $service->disconnects),
+            ...array_map(fn (Panel $p): string => $p->id, $before),
+        ];
         $from = $sources[mt_rand(0, count($sources) - 1)];
         $feeders = [];
         foreach ($before as $panel) {
@@ -79,7 +93,8 @@ final class RandomHouse
         }
 
         return new Panel(
-            $id, "Panel $id", $spaces, mainAmps: mt_rand(0, 1) ? 100 : null, circuits: $circuits, fedFrom: $from, feederAmps: mt_rand(0, 1) ? 60 : null,
+            $id, "Panel $id", $spaces, mainAmps: mt_rand(0, 1) ? 100 : null, circuits: $circuits, fedFrom: $from,
+            feederAmps: mt_rand(0, 1) ? 60 : null,
             bonded: [null, true, false][mt_rand(0, 2)], tandemSpaces: mt_rand(0, 1) ? SpaceList::parse('1-'.mt_rand(1, $spaces)) : null,
             feederCircuit: $feeders === [] ? '' : $feeders[mt_rand(0, count($feeders) - 1)],
         );
@@ -91,13 +106,21 @@ final class RandomHouse
         for ($n = 0; $n < mt_rand($known ? 1 : 0, 3); $n++) {
             $run = ! $known && mt_rand(0, 9) === 0 ? null : mt_rand(0, 12_000) / 10;
             $start = ! $known && mt_rand(0, 3) === 0 ? null : ($run ?? 0) + mt_rand(0, 30_000) / 10;
-            $loads[] = new Load("$id-l$n", self::name(), LoadKind::cases()[mt_rand(0, 15)], $run, $start, mt_rand(70, 100) / 100, ...self::habits());
+            $loads[] = new Load(
+                "$id-l$n", self::name(), LoadKind::cases()[mt_rand(0, 15)], $run, $start, mt_rand(70, 100) / 100, ...self::habits(),
+            );
         }
 
         return new Circuit(
-            $id, $position, [15, 20, 30, 50][mt_rand(0, 3)], self::name(), Protection::cases()[mt_rand(0, 3)], Role::cases()[mt_rand(0, 2)], mt_rand(0, 1) ? self::name() : '', $loads,
+            $id, $position, [15, 20, 30, 50][mt_rand(0, 3)], self::name(), Protection::cases()[mt_rand(0, 3)],
+            Role::cases()[mt_rand(0, 2)], mt_rand(0, 1) ? self::name() : '', $loads,
             mt_rand(0, 5) === 0 ? self::name() : '', [null, null, 15, 20][mt_rand(0, 3)],
-            mt_rand(0, 3) === 0 ? new Measured(Leg::cases()[mt_rand(0, 2)], $amps = mt_rand(0, 200) / 10, $amps + mt_rand(0, 300) / 10, '2026-03-04', mt_rand(0, 1) === 1) : null,
+            mt_rand(0, 3) === 0
+                ? new Measured(
+                    Leg::cases()[mt_rand(0, 2)], $amps = mt_rand(0, 200) / 10, $amps + mt_rand(0, 300) / 10, '2026-03-04',
+                    mt_rand(0, 1) === 1,
+                )
+                : null,
         );
     }
 

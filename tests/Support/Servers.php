@@ -20,7 +20,10 @@ final class Servers
 
     public static function startWeb(): void
     {
-        exec('nginx -c '.escapeshellarg(self::stack().'/run/nginx.conf').' -e '.escapeshellarg(self::stack().'/log/nginx.log').' 2>&1', $said, $code);
+        exec(
+            'nginx -c '.escapeshellarg(self::stack().'/run/nginx.conf').' -e '.escapeshellarg(self::stack().'/log/nginx.log').' 2>&1',
+            $said, $code,
+        );
         if ($code !== 0) {
             throw new RuntimeException('The web server did not start again: '.implode(' ', $said));
         }
@@ -31,7 +34,8 @@ final class Servers
     {
         $watcher = (int) trim((string) file_get_contents(self::stack().'/run/worker.pid'));
         foreach (glob('/proc/[0-9]*/stat') ?: [] as $stat) {
-            if (preg_match('/^(\d+) \(php\S*\) \S (\d+) /', (string) @file_get_contents($stat), $found) === 1 && (int) $found[2] === $watcher) {
+            if (preg_match('/^(\d+) \(php\S*\) \S (\d+) /', (string) @file_get_contents($stat), $found) === 1
+                && (int) $found[2] === $watcher) {
                 posix_kill((int) $found[1], SIGKILL);
 
                 return;

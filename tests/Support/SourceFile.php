@@ -17,7 +17,9 @@ final class SourceFile
 
     public function __construct(public readonly string $path, private readonly string $code)
     {
-        $this->tokens = array_values(array_filter(PhpToken::tokenize($code), fn (PhpToken $token): bool => ! $token->isIgnorable() || $token->is(T_INLINE_HTML)));
+        $this->tokens = array_values(
+            array_filter(PhpToken::tokenize($code), fn (PhpToken $token): bool => ! $token->isIgnorable() || $token->is(T_INLINE_HTML))
+        );
     }
 
     /** @return list<self> */
@@ -85,7 +87,14 @@ final class SourceFile
      */
     public function words(array $kinds): array
     {
-        return array_values(array_unique(array_map(fn (PhpToken $token): string => $token->text, array_filter($this->tokens, fn (PhpToken $token): bool => $token->is($kinds)))));
+        return array_values(
+            array_unique(
+                array_map(
+                    fn (PhpToken $token): string => $token->text,
+                    array_filter($this->tokens, fn (PhpToken $token): bool => $token->is($kinds)),
+                )
+            )
+        );
     }
 
     private function before(int $i): ?PhpToken

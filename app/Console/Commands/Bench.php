@@ -61,7 +61,10 @@ final class Bench extends Command
     {
         $given = $this->argument('what');
         $what = is_string($given) ? $given : null;
-        $all = ['role' => $this->role(...), 'sizing' => $this->sizing(...), 'page' => $this->page(...), 'survey' => $this->survey(...), 'intervals' => $this->intervals(...), 'recorder' => $this->recorder(...)];
+        $all = [
+            'role' => $this->role(...), 'sizing' => $this->sizing(...), 'page' => $this->page(...), 'survey' => $this->survey(...),
+            'intervals' => $this->intervals(...), 'recorder' => $this->recorder(...),
+        ];
         if ($what !== null && ! isset($all[$what])) {
             $this->error('bench measures role, sizing, page, survey, intervals or recorder.');
 
@@ -87,7 +90,10 @@ final class Bench extends Command
     private function survey(): bool
     {
         [$visitor, $path] = $this->visitorAndJob(BenchHouse::fivePanels(...));
-        $good = $this->verdict('survey page of 210 circuits, bytes', (float) strlen((string) $visitor->get("$path/survey")->getBody()), self::SURVEY_BYTES, '%.0f');
+        $good = $this->verdict(
+            'survey page of 210 circuits, bytes', (float) strlen((string) $visitor->get("$path/survey")->getBody()), self::SURVEY_BYTES,
+            '%.0f',
+        );
 
         return $this->roleChange($visitor, "$path/circuits/p3-c21/role", 'role change among 210 circuits to plainest page') && $good;
     }
@@ -108,7 +114,12 @@ final class Bench extends Command
             });
         }
         $ratio = $role->median() / $plain->median();
-        $this->line(sprintf('role change: median %.1f ms, 95 %% in %.1f ms; plainest page: median %.1f ms', $role->median(), $role->share(0.95), $plain->median()));
+        $this->line(
+            sprintf(
+                'role change: median %.1f ms, 95 %% in %.1f ms; plainest page: median %.1f ms', $role->median(), $role->share(0.95),
+                $plain->median(),
+            )
+        );
 
         return $this->verdict($what, $ratio, self::ROLE_RATIO, '%.2f');
     }
@@ -120,7 +131,10 @@ final class Bench extends Command
             mt_srand(7);
             $times = new Times;
             foreach (range(1, 20) as $round) {
-                $loads = array_map(fn (int $i): Candidate => new Candidate("l$i", Leg::cases()[mt_rand(0, 2)], mt_rand(100, 900) / 100, mt_rand(1, $most)), range(0, 19));
+                $loads = array_map(
+                    fn (int $i): Candidate => new Candidate("l$i", Leg::cases()[mt_rand(0, 2)], mt_rand(100, 900) / 100, mt_rand(1, $most)),
+                    range(0, 19),
+                );
                 $times->measure(fn () => BestSet::choose($round * 2, $round * 2.3, $loads));
             }
             $this->line(sprintf('best-set, 20 loads, %s: median %.0f ms, slowest %.0f ms', $name, $times->median(), $times->share(1.0)));
@@ -177,10 +191,16 @@ final class Bench extends Command
 
             return $import->median() / $plain->median();
         };
-        $good = $this->verdict('CSV import of a year to a bare fgetcsv pass', $ratio(self::bareTable(...), "$folder/1.csv"), self::CSV_RATIO, '%.2f');
-        $good = $this->verdict('ESPI import of a year to a bare XMLReader pass', $ratio(self::bareXml(...), "$folder/1.xml"), self::ESPI_RATIO, '%.2f') && $good;
+        $good = $this->verdict(
+            'CSV import of a year to a bare fgetcsv pass', $ratio(self::bareTable(...), "$folder/1.csv"), self::CSV_RATIO, '%.2f',
+        );
+        $good = $this->verdict(
+            'ESPI import of a year to a bare XMLReader pass', $ratio(self::bareXml(...), "$folder/1.xml"), self::ESPI_RATIO, '%.2f',
+        )
+            && $good;
         foreach (['1.csv', '1.xml', '5.csv', '5.xml'] as $name) {
-            $code = 'require $argv[1]; App\Intervals\IntervalFile::read($argv[2], Underpin\Loads\Interval\Zone::Eastern); echo memory_get_peak_usage(true);';
+            $code = 'require $argv[1]; App\Intervals\IntervalFile::read($argv[2], Underpin\Loads\Interval\Zone::Eastern); '
+                .'echo memory_get_peak_usage(true);';
             $process = Process::run([PHP_BINARY, '-r', $code, base_path('vendor/autoload.php'), "$folder/$name"]);
             $good = $this->verdict("peak memory for $name, MB", (float) $process->output() / 1e6, self::IMPORT_MB, '%.1f') && $good;
         }
@@ -212,15 +232,25 @@ final class Bench extends Command
         [$first, $last, $early, $late] = [new Times, new Times, new Times, new Times];
         for ($second = 0; $second < 3600; $second++) {
             $batch = array_map(fn (int $i): array => [$second * 1000 + $i * 100, 5.0 + ($second % 40 < 20 ? 4.0 : 0.0), 3.0], range(0, 9));
-            ($second < 300 ? $first : ($second >= 3300 ? $last : new Times))->measure(fn () => $visitor->send("$url/readings", ['readings' => $batch])->getBody()->getContents());
+            ($second < 300 ? $first : ($second >= 3300 ? $last : new Times))->measure(
+                fn () => $visitor->send("$url/readings", ['readings' => $batch])->getBody()->getContents()
+            );
             if ($second % 10 === 9 && ($second >= 240 && $second < 540 || $second >= 3300)) {
                 ($second < 540 ? $early : $late)->measure(fn () => $visitor->get("$url/offers")->getBody()->getContents());
             }
         }
-        $good = $this->verdict('readings lost of 36,000', (float) (36_000 - iterator_count(RecordingRows::readings($recording))), 0, '%.0f');
-        $good = $this->verdict('a batch in the last minutes of an hour to one in the first', $last->median() / $first->median(), self::GROWTH, '%.2f') && $good;
+        $good = $this->verdict(
+            'readings lost of 36,000', (float) (36_000 - iterator_count(RecordingRows::readings($recording))), 0, '%.0f',
+        );
+        $good = $this->verdict(
+            'a batch in the last minutes of an hour to one in the first', $last->median() / $first->median(), self::GROWTH, '%.2f',
+        )
+            && $good;
 
-        return $this->verdict('steps found in the last minutes to those in the first', $late->median() / $early->median(), self::GROWTH, '%.2f') && $good;
+        return $this->verdict(
+            'steps found in the last minutes to those in the first', $late->median() / $early->median(), self::GROWTH, '%.2f',
+        )
+            && $good;
     }
 
     /**

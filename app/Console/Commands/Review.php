@@ -38,7 +38,9 @@ final class Review extends Command
     private function refuse(array $faults): int
     {
         $errors = array_map(fn (Refused $f): array => ['field' => $f->field, 'path' => $f->field, 'message' => $f->getMessage()], $faults);
-        fwrite(STDOUT, $this->json(['error' => ['field' => $faults[0]->field, 'message' => $faults[0]->getMessage()], 'errors' => $errors]));
+        fwrite(
+            STDOUT, $this->json(['error' => ['field' => $faults[0]->field, 'message' => $faults[0]->getMessage()], 'errors' => $errors]),
+        );
 
         return 2;
     }
@@ -48,6 +50,8 @@ final class Review extends Command
     {
         ini_set('serialize_precision', '-1');
 
-        return json_encode($data, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE)."\n";
+        return json_encode(
+            $data, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE,
+        )."\n";
     }
 }

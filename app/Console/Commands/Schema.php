@@ -23,7 +23,10 @@ final class Schema extends Command
 
     public static function text(): string
     {
-        $schema = ['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'Underpin job file', ...JobFile::standard()->form()->schema()];
+        $schema = [
+            '$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'Underpin job file',
+            ...JobFile::standard()->form()->schema(),
+        ];
 
         return json_encode($schema, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
     }

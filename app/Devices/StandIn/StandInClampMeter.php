@@ -83,11 +83,16 @@ final readonly class StandInClampMeter implements ClampMeter
     public function throw(string $circuit, bool $on, int $nowMs): void
     {
         $state = $this->row->state;
-        $state['runs'] = array_values(array_filter($state['runs'], fn (array $run): bool => $run['off'] === null || $run['off'] > $nowMs - self::MEMORY_MS));
+        $state['runs'] = array_values(
+            array_filter($state['runs'], fn (array $run): bool => $run['off'] === null || $run['off'] > $nowMs - self::MEMORY_MS)
+        );
         if ($on && ! $this->isOn($circuit)) {
             $state['runs'][] = ['c' => $circuit, 'on' => $nowMs, 'off' => null];
         } elseif (! $on) {
-            $state['runs'] = array_map(fn (array $run): array => $run['c'] === $circuit && $run['off'] === null ? [...$run, 'off' => $nowMs] : $run, $state['runs']);
+            $state['runs'] = array_map(
+                fn (array $run): array => $run['c'] === $circuit && $run['off'] === null ? [...$run, 'off' => $nowMs] : $run,
+                $state['runs'],
+            );
         }
         $this->row->update(['state' => $state]);
     }
@@ -123,7 +128,8 @@ final readonly class StandInClampMeter implements ClampMeter
 
         return [
             'c' => $circuit->id, 'leg' => $circuit->leg()->value,
-            'run_a' => $share * $circuit->runAmps(), 'start_a' => $share * $circuit->startAmps(), 'settle_s' => $circuit->settleS() >= 30 ? 1.2 : 0.1,
+            'run_a' => $share * $circuit->runAmps(), 'start_a' => $share * $circuit->startAmps(),
+            'settle_s' => $circuit->settleS() >= 30 ? 1.2 : 0.1,
         ];
     }
 }

@@ -10,8 +10,13 @@ use Underpin\Legs\Leg;
 final readonly class StandInLoad
 {
     /** @param  float  $settleS  seconds until a start has settled */
-    public function __construct(public string $circuitId, public Leg $leg, public float $runAmps, public float $startAmps, public float $settleS)
-    {
+    public function __construct(
+        public string $circuitId,
+        public Leg $leg,
+        public float $runAmps,
+        public float $startAmps,
+        public float $settleS,
+    ) {
     }
 
     /** Amperes this long after it was switched on. */

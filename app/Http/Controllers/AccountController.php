@@ -40,7 +40,12 @@ final class AccountController extends Controller
     /** Another person of the same shop. */
     public function invite(Request $request): RedirectResponse
     {
-        $request->validate(['new_name' => 'required|string|max:100', 'new_email' => 'required|email|max:200|unique:users,email', 'new_password' => 'required|string|min:10|max:200']);
+        $request->validate(
+            [
+                'new_name' => 'required|string|max:100', 'new_email' => 'required|email|max:200|unique:users,email',
+                'new_password' => 'required|string|min:10|max:200',
+            ]
+        );
         User::query()->create([
             'shop_id' => $this->user()->shop_id,
             'name' => $request->string('new_name')->toString(),

@@ -34,15 +34,20 @@ final class CircuitController extends Controller
 
     public function store(Request $request, Job $job): Response|RedirectResponse
     {
-        $in = FormInput::read($request, (new Form(Field::text('panel', 'the panel')->label('Panel')->required()))->and(...self::breaker()->fields()));
+        $in = FormInput::read(
+            $request, (new Form(Field::text('panel', 'the panel')->label('Panel')->required()))->and(...self::breaker()->fields()),
+        );
         $circuit = self::of($this->newKey(), $in);
-        $edited = JobEditor::change($job, $this->user(), "New breaker in {$circuit->label()}", function (JobFile $file, Job $row) use ($in, $circuit): JobFile {
-            $panel = $this->panel($file, $row, $in->text('panel'));
+        $edited = JobEditor::change($job, $this->user(), 'New breaker in '
+            ."{$circuit->label()}", function (JobFile $file, Job $row) use ($in, $circuit): JobFile {
+                $panel = $this->panel($file, $row, $in->text('panel'));
 
-            return $file->with($file->service->withPanel($panel->with(circuits: [...$panel->circuits, $circuit])));
-        });
+                return $file->with($file->service->withPanel($panel->with(circuits: [...$panel->circuits, $circuit])));
+            });
 
-        return JobResponse::parts($request, JobScreen::of($edited, $this->stageOf($request), $circuit->id), self::PARTS, "Added {$circuit->title()}");
+        return JobResponse::parts(
+            $request, JobScreen::of($edited, $this->stageOf($request), $circuit->id), self::PARTS, "Added {$circuit->title()}",
+        );
     }
 
     public function update(Request $request, Job $job, string $circuit): Response|RedirectResponse
@@ -73,7 +78,9 @@ final class CircuitController extends Controller
         }, function (JobFile $file, Job $row) use ($request, $circuit, $role, &$label): JobFile {
             $found = $this->circuit($file, $row, $circuit);
             $label = "{$found->title()}: {$role->words()}";
-            Conflict::guard($row, $this->placeOf($file, $circuit), ['role' => $found->role->value], FormInput::was($request), ['role' => $role->value]);
+            Conflict::guard(
+                $row, $this->placeOf($file, $circuit), ['role' => $found->role->value], FormInput::was($request), ['role' => $role->value],
+            );
 
             return $this->withCircuit($file, $found->with(role: $role));
         });
@@ -95,7 +102,9 @@ final class CircuitController extends Controller
             $from = $found->position;
             $to = new Position($in->whole('space'), $from->poles, $from->half);
             $label = "$found->name: {$from->label()} to {$to->label()}";
-            Conflict::guard($row, $this->placeOf($file, $circuit), ['space' => $from->space], FormInput::was($request), ['space' => $to->space]);
+            Conflict::guard(
+                $row, $this->placeOf($file, $circuit), ['space' => $from->space], FormInput::was($request), ['space' => $to->space],
+            );
 
             return $this->withCircuit($file, $found->with(position: $to));
         });

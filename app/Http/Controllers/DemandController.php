@@ -30,11 +30,14 @@ final class DemandController extends Controller
     public function update(Request $request, Job $job): RedirectResponse
     {
         $inputs = DemandForm::read($request);
-        JobEditor::change($job, $this->user(), 'Load calculation: '.$inputs->method->words(), function (JobFile $file, Job $row) use ($request, $inputs): JobFile {
-            Conflict::guard($row, ['demand'], DemandForm::fields($file->basis->demand), FormInput::was($request), DemandForm::fields($inputs));
+        JobEditor::change($job, $this->user(), 'Load calculation: '
+            .$inputs->method->words(), function (JobFile $file, Job $row) use ($request, $inputs): JobFile {
+                Conflict::guard(
+                    $row, ['demand'], DemandForm::fields($file->basis->demand), FormInput::was($request), DemandForm::fields($inputs),
+                );
 
-            return $file->with($file->basis->with(demand: $inputs));
-        });
+                return $file->with($file->basis->with(demand: $inputs));
+            });
 
         return redirect()->route('jobs.demand', $job->id)->with('status', 'Saved');
     }

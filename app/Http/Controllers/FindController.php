@@ -26,11 +26,22 @@ final class FindController extends Controller
         return view('parts.found', [
             'text' => $text,
             'open' => $open,
-            'stages' => $open === null ? [] : array_filter(Stages::standard()->all(), fn (Stage $stage): bool => str_contains(mb_strtolower($stage->title()), mb_strtolower($text))),
+            'stages' => $open === null
+                ? []
+                : array_filter(
+                    Stages::standard()->all(),
+                    fn (Stage $stage): bool => str_contains(mb_strtolower($stage->title()), mb_strtolower($text)),
+                ),
             'circuits' => $open === null ? [] : Circuit::query()->where('job_id', $open->id)
-                ->where(fn ($query) => $query->where('name', 'like', $like)->orWhere('space', $text))->orderBy('space')->limit(self::MOST)->get(),
+                ->where(fn ($query) => $query->where('name', 'like', $like)->orWhere('space', $text))
+                ->orderBy('space')
+                ->limit(self::MOST)
+                ->get(),
             'jobs' => Job::query()->where('shop_id', $shopId)
-                ->where(fn ($query) => $query->where('name', 'like', $like)->orWhere('customer_name', 'like', $like))->orderByDesc('updated_at')->limit(self::MOST)->get(),
+                ->where(fn ($query) => $query->where('name', 'like', $like)->orWhere('customer_name', 'like', $like))
+                ->orderByDesc('updated_at')
+                ->limit(self::MOST)
+                ->get(),
         ]);
     }
 }

@@ -36,19 +36,33 @@ final class IntervalController extends Controller
     {
         $screen = JobScreen::open($job, StageKey::Loads);
 
-        return view('jobs.intervals', ['screen' => $screen, 'data' => IntervalScreen::of($job, max(0, min(20, $request->integer('back')))), 'run' => Runs::unfinished($job, new ReadUtilityData)]);
+        return view(
+            'jobs.intervals',
+            [
+                'screen' => $screen, 'data' => IntervalScreen::of($job, max(0, min(20, $request->integer('back')))),
+                'run' => Runs::unfinished($job, new ReadUtilityData),
+            ],
+        );
     }
 
     public function store(Request $request, Job $job): RedirectResponse|JsonResponse
     {
-        $in = FormInput::read($request, new Form(Field::choice('zone', 'time zone of the meter', array_column(Zone::cases(), 'value'))->label('Time zone of the meter')));
+        $in = FormInput::read(
+            $request,
+            new Form(
+                Field::choice('zone', 'time zone of the meter', array_column(Zone::cases(), 'value'))->label('Time zone of the meter')
+            ),
+        );
         $file = $request->file('file');
         if (! $file instanceof UploadedFile || ! $file->isValid()) {
             throw new Refused('file', 'File: choose the utility\'s CSV or XML file, of at most 120 MB.');
         }
         $name = mb_substr(mb_scrub($file->getClientOriginalName(), 'UTF-8'), 0, 120);
         $path = $file->store('uploads', 'local') ?: throw new Refused('file', 'File: it could not be kept here. Try again.');
-        $run = Runs::begin($job, $this->user(), new ReadUtilityData, "Utility data from $name", ['path' => $path, 'file' => $name, 'zone' => $in->text('zone')]);
+        $run = Runs::begin(
+            $job, $this->user(), new ReadUtilityData, "Utility data from $name",
+            ['path' => $path, 'file' => $name, 'zone' => $in->text('zone')],
+        );
         if ($run->state === RunState::Failed) {
             throw new Refused('file', $run->said);
         }
@@ -78,7 +92,10 @@ final class IntervalController extends Controller
         JobEditor::change($job, $this->user(), 'Load calculation from the recorded peak', function (JobFile $file) use ($in): JobFile {
             $recorded = $file->basis->recorded ?? throw new Refused('pf', 'No utility data has been brought in yet.');
             $old = $file->basis->demand;
-            $inputs = new DemandInputs(DemandMethod::Measured, $old->volts ?? 240.0, $old->dwelling ?? new Dwelling, $recorded->peakVa($in->number('pf')), $in->number('new_load_va'));
+            $inputs = new DemandInputs(
+                DemandMethod::Measured, $old->volts ?? 240.0, $old->dwelling ?? new Dwelling, $recorded->peakVa($in->number('pf')),
+                $in->number('new_load_va'),
+            );
 
             return $file->with($file->basis->with(demand: $inputs));
         });

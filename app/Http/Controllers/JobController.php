@@ -37,10 +37,18 @@ final class JobController extends Controller
         $jobs = Job::query()->where('shop_id', $this->user()->shop_id)->orderByDesc('updated_at')->orderByDesc('id');
         foreach (array_filter(explode(' ', $search)) as $word) {
             $like = '%'.addcslashes($word, '%_\\').'%';
-            $jobs->where(fn ($query) => $query->where('name', 'like', $like)->orWhere('customer_name', 'like', $like)->orWhere('customer_address', 'like', $like));
+            $jobs->where(
+                fn ($query) => $query
+                    ->where('name', 'like', $like)
+                    ->orWhere('customer_name', 'like', $like)
+                    ->orWhere('customer_address', 'like', $like)
+            );
         }
 
-        return view('jobs.index', ['jobs' => $jobs->paginate(self::PER_PAGE)->withQueryString(), 'search' => $search, 'stages' => Stages::standard()->all()]);
+        return view(
+            'jobs.index',
+            ['jobs' => $jobs->paginate(self::PER_PAGE)->withQueryString(), 'search' => $search, 'stages' => Stages::standard()->all()],
+        );
     }
 
     public function store(Request $request): RedirectResponse
@@ -73,14 +81,18 @@ final class JobController extends Controller
             ...array_map(fn (Field $field): Field => $field->named("customer_$field->name"), $client->fields()),
             ...[ServicePart::amps(), ClientPart::notes()],
         ));
-        $edited = JobEditor::change($job, $this->user(), 'Job and customer', function (JobFile $file, Job $row) use ($request, $in): JobFile {
+        $edit = function (JobFile $file, Job $row) use ($request, $in): JobFile {
             Conflict::guard($row, ['customer'], self::facts($file), FormInput::was($request), $in->all());
 
             return $file->named($in->text('name'))->with(
-                new Client($in->text('customer_name'), $in->text('customer_address'), $in->text('customer_phone'), $in->text('customer_email'), $in->text('notes')),
+                new Client(
+                    $in->text('customer_name'), $in->text('customer_address'), $in->text('customer_phone'), $in->text('customer_email'),
+                    $in->text('notes'),
+                ),
                 $file->service->with(amps: $in->wholeOrNull('service_a')),
             );
-        });
+        };
+        $edited = JobEditor::change($job, $this->user(), 'Job and customer', $edit);
 
         return JobResponse::parts($request, JobScreen::of($edited, StageKey::Survey), ['header', 'strip', 'spine', 'missing'], 'Saved');
     }
@@ -91,7 +103,8 @@ final class JobController extends Controller
         $client = $file->client;
 
         return [
-            'name' => $file->name, 'customer_name' => $client->name, 'customer_address' => $client->address, 'customer_phone' => $client->phone,
+            'name' => $file->name, 'customer_name' => $client->name, 'customer_address' => $client->address,
+            'customer_phone' => $client->phone,
             'customer_email' => $client->email, 'service_a' => $file->service->amps, 'notes' => $client->notes,
         ];
     }

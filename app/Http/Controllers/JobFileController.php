@@ -37,7 +37,13 @@ final class JobFileController extends Controller
             throw new Refused('file', 'Choose a job file (.json).');
         }
         if ($file->getSize() > JobFile::MOST_BYTES) {
-            throw new Refused('file', sprintf('The file has %s bytes; a job file may have at most %s.', number_format((int) $file->getSize()), number_format(JobFile::MOST_BYTES)));
+            throw new Refused(
+                'file',
+                sprintf(
+                    'The file has %s bytes; a job file may have at most %s.', number_format((int) $file->getSize()),
+                    number_format(JobFile::MOST_BYTES),
+                ),
+            );
         }
         try {
             $job = JobFile::standard()->decode((string) $file->get());

@@ -40,8 +40,12 @@ final class JobRulesController extends Controller
             throw new Refused('profile', 'Profile: choose one of the shop\'s local rules.');
         }
         $rules = JobRows::rules($profile->rules);
-        JobEditor::change($job, $this->user(), "Local rules: $rules->authority", fn (JobFile $file): JobFile => $file->with(new Authority($rules, $key)));
+        JobEditor::change(
+            $job, $this->user(), "Local rules: $rules->authority", fn (JobFile $file): JobFile => $file->with(new Authority($rules, $key)),
+        );
 
-        return redirect()->route('jobs.stage', [$job->id, StageKey::Survey->value])->with('status', "The rules of $rules->authority hold for this job.");
+        return redirect()->route('jobs.stage', [$job->id, StageKey::Survey->value])->with(
+            'status', "The rules of $rules->authority hold for this job.",
+        );
     }
 }

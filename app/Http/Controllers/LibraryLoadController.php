@@ -28,7 +28,10 @@ final class LibraryLoadController extends Controller
 
     public function create(): View
     {
-        return view('library-load', ['load' => new LibraryLoad(['volts' => 120, 'pf' => 0.95, 'kind' => LoadKind::Other->value]), 'events' => new Collection]);
+        return view(
+            'library-load',
+            ['load' => new LibraryLoad(['volts' => 120, 'pf' => 0.95, 'kind' => LoadKind::Other->value]), 'events' => new Collection],
+        );
     }
 
     public function edit(string $load): View
@@ -77,7 +80,10 @@ final class LibraryLoadController extends Controller
         $lower = 0.0;
         foreach (self::GRADES as $grade) {
             try {
-                new Load('check', $name, LoadKind::from($in->text('kind')), $in->number("run_{$grade}_w"), $in->number("start_{$grade}_w"), $in->number('pf'));
+                new Load(
+                    'check', $name, LoadKind::from($in->text('kind')), $in->number("run_{$grade}_w"), $in->number("start_{$grade}_w"),
+                    $in->number('pf'),
+                );
             } catch (Refused $refused) {
                 throw new Refused(str_replace('_w', "_{$grade}_w", $refused->field), "$grade: ".$refused->getMessage());
             }
@@ -99,10 +105,21 @@ final class LibraryLoadController extends Controller
     {
         $watts = [];
         foreach (self::GRADES as $grade) {
-            $watts[] = Field::number("run_{$grade}_w", "running watts, $grade")->label("Runs, $grade")->in(Unit::Watts)->atMost(Load::MOST_W);
-            $watts[] = Field::number("start_{$grade}_w", "starting watts, $grade")->label("Starts, $grade")->in(Unit::Watts)->atMost(Load::MOST_W);
+            $watts[] = Field::number("run_{$grade}_w", "running watts, $grade")
+                ->label("Runs, $grade")
+                ->in(Unit::Watts)
+                ->atMost(Load::MOST_W);
+            $watts[] = Field::number("start_{$grade}_w", "starting watts, $grade")
+                ->label("Starts, $grade")
+                ->in(Unit::Watts)
+                ->atMost(Load::MOST_W);
         }
 
-        return new Form(...[...LoadPart::form()->only('name', 'kind', 'pf')->fields(), Field::numberChoice('volts', '120 or 240', [120, 240])->label('Volts'), ...$watts]);
+        return new Form(
+            ...[
+                ...LoadPart::form()->only('name', 'kind', 'pf')->fields(),
+                Field::numberChoice('volts', '120 or 240', [120, 240])->label('Volts'), ...$watts,
+            ]
+        );
     }
 }

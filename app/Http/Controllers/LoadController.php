@@ -39,9 +39,13 @@ final class LoadController extends Controller
     {
         $in = FormInput::read($request, self::figures());
         $load = new Load(
-            $this->newKey(), $in->text('name'), LoadKind::from($in->text('kind')), $in->numberOrNull('run_w'), $in->numberOrNull('start_w'), $in->number('pf'),
+            $this->newKey(), $in->text('name'), LoadKind::from($in->text('kind')), $in->numberOrNull('run_w'),
+            $in->numberOrNull('start_w'), $in->number('pf'),
         );
-        $edited = JobEditor::change($job, $this->user(), "Load $load->name added", fn (JobFile $file, Job $row): JobFile => $this->add($file, $row, $circuit, $load));
+        $edited = JobEditor::change(
+            $job, $this->user(), "Load $load->name added",
+            fn (JobFile $file, Job $row): JobFile => $this->add($file, $row, $circuit, $load),
+        );
 
         return JobResponse::parts($request, JobScreen::of($edited, StageKey::Loads, $circuit), self::PARTS, "Added $load->name");
     }
@@ -53,7 +57,9 @@ final class LoadController extends Controller
         $label = "Load {$in->text('name')} from its nameplate";
         $edited = JobEditor::change($job, $this->user(), $label, function (JobFile $file, Job $row) use ($circuit, $in): JobFile {
             $plate = $this->readPlate($in, $this->circuit($file, $row, $circuit)->leg());
-            $load = new Load($this->newKey(), $in->text('name'), LoadKind::from($in->text('kind')), $plate->runW, $plate->startW, $in->number('pf'));
+            $load = new Load(
+                $this->newKey(), $in->text('name'), LoadKind::from($in->text('kind')), $plate->runW, $plate->startW, $in->number('pf'),
+            );
 
             return $this->add($file, $row, $circuit, $load);
         });
@@ -83,7 +89,8 @@ final class LoadController extends Controller
         }
 
         return Nameplate::fromHorsepower(
-            $hp, $in->textOrNull('code_letter') ?? throw new Refused('code_letter', 'Code letter is missing: horsepower needs it.'), $leg, $in->number('pf'), $in->number('soft_start_pct'),
+            $hp, $in->textOrNull('code_letter') ?? throw new Refused('code_letter', 'Code letter is missing: horsepower needs it.'), $leg,
+            $in->number('pf'), $in->number('soft_start_pct'),
         );
     }
 
@@ -92,11 +99,27 @@ final class LoadController extends Controller
         return new Form(
             ...LoadPart::form()->only('name', 'kind', 'pf')->fields(),
             ...[
-                Field::number('rla', 'rated (full-load) amperes')->label('Rated')->in(Unit::Amperes)->atMost(1000)->optional('then horsepower'),
-                Field::number('lra', 'locked-rotor amperes')->label('Locked rotor')->in(Unit::Amperes)->atMost(5000)->optional('none on the plate'),
+                Field::number('rla', 'rated (full-load) amperes')
+                    ->label('Rated')
+                    ->in(Unit::Amperes)
+                    ->atMost(1000)
+                    ->optional('then horsepower'),
+                Field::number('lra', 'locked-rotor amperes')
+                    ->label('Locked rotor')
+                    ->in(Unit::Amperes)
+                    ->atMost(5000)
+                    ->optional('none on the plate'),
                 Field::choice('hp', 'rated horsepower', MotorCurrents::sizes())->label('Horsepower')->optional('then rated amperes'),
-                Field::choice('code_letter', 'locked-rotor code letter', CodeLetters::letters())->label('Code letter')->hint(CodeLetters::NO_UPPER_END)->optional('then rated amperes'),
-                Field::number('soft_start_pct', 'what a soft starter leaves of the start, per cent')->label('Soft start leaves')->in(Unit::PerCent)->over(0)->atMost(100)->default(100),
+                Field::choice('code_letter', 'locked-rotor code letter', CodeLetters::letters())
+                    ->label('Code letter')
+                    ->hint(CodeLetters::NO_UPPER_END)
+                    ->optional('then rated amperes'),
+                Field::number('soft_start_pct', 'what a soft starter leaves of the start, per cent')
+                    ->label('Soft start leaves')
+                    ->in(Unit::PerCent)
+                    ->over(0)
+                    ->atMost(100)
+                    ->default(100),
             ],
         );
     }
@@ -106,14 +129,17 @@ final class LoadController extends Controller
         $in = FormInput::read($request, self::whole());
         $now = LoadPart::read($load, $in);
         $at = '';
-        $edited = JobEditor::change($job, $this->user(), "Load $now->name", function (JobFile $file, Job $row) use ($request, $load, $in, $now, &$at): JobFile {
-            $circuit = $this->circuitOf($file, $row, $load);
-            $at = $circuit->id;
-            $key = [...$this->placeOf($file, $circuit->id), 'loads', $load];
-            Conflict::guard($row, $key, LoadPart::write($this->load($circuit, $row, $load)), FormInput::was($request), $in->all());
+        $edited = JobEditor::change($job, $this->user(), 'Load '
+            ."$now->name", function (JobFile $file, Job $row) use ($request, $load, $in, $now, &$at): JobFile {
+                $circuit = $this->circuitOf($file, $row, $load);
+                $at = $circuit->id;
+                $key = [...$this->placeOf($file, $circuit->id), 'loads', $load];
+                Conflict::guard($row, $key, LoadPart::write($this->load($circuit, $row, $load)), FormInput::was($request), $in->all());
 
-            return $this->withCircuit($file, $circuit->with(loads: array_map(fn (Load $l): Load => $l->id === $load ? $now : $l, $circuit->loads)));
-        });
+                return $this->withCircuit(
+                    $file, $circuit->with(loads: array_map(fn (Load $l): Load => $l->id === $load ? $now : $l, $circuit->loads)),
+                );
+            });
 
         return JobResponse::parts($request, JobScreen::of($edited, StageKey::Loads, $at), self::PARTS, 'Saved');
     }
@@ -125,7 +151,9 @@ final class LoadController extends Controller
             $circuit = $this->circuitOf($file, $row, $load);
             $at = $circuit->id;
 
-            return $this->withCircuit($file, $circuit->with(loads: array_values(array_filter($circuit->loads, fn (Load $l): bool => $l->id !== $load))));
+            return $this->withCircuit(
+                $file, $circuit->with(loads: array_values(array_filter($circuit->loads, fn (Load $l): bool => $l->id !== $load))),
+            );
         });
 
         return JobResponse::parts($request, JobScreen::of($edited, StageKey::Loads, $at), self::PARTS, 'Removed. Press u to undo');

@@ -56,14 +56,19 @@ final class MeasuredController extends Controller
 
     private function save(Request $request, Job $job, string $circuit, ?Measured $measured, string $label): Response|RedirectResponse
     {
-        $edited = JobEditor::change($job, $this->user(), $label, function (JobFile $file, Job $row) use ($request, $circuit, $measured): JobFile {
+        $edit = function (JobFile $file, Job $row) use ($request, $circuit, $measured): JobFile {
             $found = $this->circuit($file, $row, $circuit);
-            Conflict::guard($row, [...$this->placeOf($file, $circuit), 'measured'], self::values($found->measured), FormInput::was($request), self::values($measured));
+            Conflict::guard(
+                $row, [...$this->placeOf($file, $circuit), 'measured'], self::values($found->measured), FormInput::was($request),
+                self::values($measured),
+            );
 
             return $this->withCircuit($file, $found->with(measured: $measured));
-        });
+        };
+        $edited = JobEditor::change($job, $this->user(), $label, $edit);
         $screen = JobScreen::of($edited, StageKey::Loads, $circuit);
-        $contradicts = $measured !== null && array_filter($screen->review->onCircuit($circuit), fn (Finding $f): bool => $f->code === Code::LegContradicts) !== [];
+        $contradicts = $measured !== null
+            && array_filter($screen->review->onCircuit($circuit), fn (Finding $f): bool => $f->code === Code::LegContradicts) !== [];
 
         return JobResponse::parts($request, $screen, self::PARTS, $contradicts ? "$label. The label or the space is wrong" : $label);
     }
@@ -80,7 +85,10 @@ final class MeasuredController extends Controller
     private static function measured(Values $in, float $run): Measured
     {
         try {
-            return new Measured(Leg::from($in->text('measured_leg')), $run, $in->numberOrNull('measured_start_a') ?? $run, now()->format('Y-m-d'), $in->flag('by_hand'));
+            return new Measured(
+                Leg::from($in->text('measured_leg')), $run, $in->numberOrNull('measured_start_a') ?? $run, now()->format('Y-m-d'),
+                $in->flag('by_hand'),
+            );
         } catch (Refused $refused) {
             throw new Refused("measured_$refused->field", $refused->getMessage());
         }

@@ -41,7 +41,14 @@ final class MeterController extends Controller
         $now = self::nowMs();
         $from = is_string($since) && preg_match('/^\d{1,14}$/', $since) === 1 ? (int) $since : $now - 1000;
 
-        return new JsonResponse(['now' => $now, 'readings' => array_map(fn (Reading $r): array => [$r->atMs, $r->aAmps, $r->bAmps], $meters->at($job)->readings(min($from, $now), $now))]);
+        return new JsonResponse(
+            [
+                'now' => $now,
+                'readings' => array_map(
+                    fn (Reading $r): array => [$r->atMs, $r->aAmps, $r->bAmps], $meters->at($job)->readings(min($from, $now), $now),
+                ),
+            ]
+        );
     }
 
     public function update(Request $request, Job $job): Response|RedirectResponse
@@ -54,7 +61,12 @@ final class MeterController extends Controller
         ));
 
         return $this->change($request, $job, function (StandInClampMeter $meter) use ($in): void {
-            $meter->turn(['base_a' => $in->number('base_a'), 'base_b' => $in->number('base_b'), 'noise_a' => $in->number('noise_a'), 'swapped' => $in->flag('swapped')]);
+            $meter->turn(
+                [
+                    'base_a' => $in->number('base_a'), 'base_b' => $in->number('base_b'), 'noise_a' => $in->number('noise_a'),
+                    'swapped' => $in->flag('swapped'),
+                ]
+            );
         });
     }
 

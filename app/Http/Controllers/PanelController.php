@@ -50,17 +50,20 @@ final class PanelController extends Controller
         $in = FormInput::read($request, self::settings());
         $tandems = $in->text('tandem_spaces') === '' ? null : SpaceList::parse($in->text('tandem_spaces'));
         $now = ['tandem_spaces' => $tandems?->words() ?? ''] + $in->all();
-        $edited = JobEditor::change($job, $this->user(), 'Panel '.$in->text('name'), function (JobFile $file, Job $row) use ($request, $panel, $in, $tandems, $now): JobFile {
-            $found = $this->panel($file, $row, $panel);
-            Conflict::guard($row, ['panels', $panel], PanelPart::write($found), FormInput::was($request), $now);
+        $edited = JobEditor::change($job, $this->user(), 'Panel '
+            .$in->text('name'), function (JobFile $file, Job $row) use ($request, $panel, $in, $tandems, $now): JobFile {
+                $found = $this->panel($file, $row, $panel);
+                Conflict::guard($row, ['panels', $panel], PanelPart::write($found), FormInput::was($request), $now);
 
-            return $file->with($file->service->withPanel($found->with(
-                name: $in->text('name'), kind: PanelKind::from($in->text('kind')), spaces: $in->whole('spaces'), mainAmps: $in->wholeOrNull('main_a'),
-                interlockListed: $in->flagOrNull('interlock_listed'), interlockSpace: $in->whole('interlock_space'),
-                hasMultiwire: $in->flagOrNull('has_multiwire'), fedFrom: $in->text('fed_from'), feederAmps: $in->wholeOrNull('feeder_a'),
-                feederCircuit: $in->text('feeder_circuit'), bonded: $in->flagOrNull('bonded'), tandemSpaces: $tandems,
-            )));
-        });
+                return $file->with($file->service->withPanel($found->with(
+                    name: $in->text('name'), kind: PanelKind::from($in->text('kind')), spaces: $in->whole('spaces'),
+                    mainAmps: $in->wholeOrNull('main_a'),
+                    interlockListed: $in->flagOrNull('interlock_listed'), interlockSpace: $in->whole('interlock_space'),
+                    hasMultiwire: $in->flagOrNull('has_multiwire'), fedFrom: $in->text('fed_from'),
+                    feederAmps: $in->wholeOrNull('feeder_a'),
+                    feederCircuit: $in->text('feeder_circuit'), bonded: $in->flagOrNull('bonded'), tandemSpaces: $tandems,
+                )));
+            });
 
         return JobResponse::parts($request, JobScreen::of($edited, StageKey::Survey), self::PARTS, 'Saved');
     }
@@ -83,7 +86,8 @@ final class PanelController extends Controller
     private static function settings(): Form
     {
         return PanelPart::form()->only(
-            'name', 'kind', 'spaces', 'main_a', 'interlock_listed', 'interlock_space', 'has_multiwire', 'fed_from', 'feeder_a', 'feeder_circuit', 'bonded',
+            'name', 'kind', 'spaces', 'main_a', 'interlock_listed', 'interlock_space', 'has_multiwire', 'fed_from', 'feeder_a',
+            'feeder_circuit', 'bonded',
             'tandem_spaces',
         );
     }

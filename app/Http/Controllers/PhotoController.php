@@ -44,7 +44,9 @@ final class PhotoController extends Controller
         $this->guardSubject($job, $of, $in->text('of_key'));
         $files = array_values(array_filter((array) $request->file('photos'), fn (mixed $file): bool => $file instanceof UploadedFile));
         if ($files === []) {
-            throw new Refused('photos', 'Photos: choose at least one JPEG, PNG or WebP picture of at most '.(Picture::MOST_BYTES / 1e6).' MB.');
+            throw new Refused(
+                'photos', 'Photos: choose at least one JPEG, PNG or WebP picture of at most '.(Picture::MOST_BYTES / 1e6).' MB.',
+            );
         }
         $added = 0;
         $refusals = [];
@@ -59,7 +61,9 @@ final class PhotoController extends Controller
         if ($refusals !== [] && $added === 0) {
             throw FormInput::refusal($refusals);
         }
-        $said = ($added === 1 ? 'Photo added' : "$added photos added").implode('', array_map(fn (Refused $r): string => '. '.$r->getMessage(), $refusals));
+        $said = ($added === 1 ? 'Photo added' : "$added photos added").implode(
+            '', array_map(fn (Refused $r): string => '. '.$r->getMessage(), $refusals),
+        );
 
         return $this->answer($request, $job, $of, $in->text('of_key'), $said);
     }
@@ -67,7 +71,10 @@ final class PhotoController extends Controller
     public function destroy(Request $request, Job $job, string $photo): Response|RedirectResponse
     {
         $found = $this->photo($job, $photo);
-        JobEditor::attach($job, $this->user(), "Photo $found->name removed", fn (JobState $state): JobState => $state->withAttachments($state->attachments->withoutPhoto($photo)));
+        JobEditor::attach(
+            $job, $this->user(), "Photo $found->name removed",
+            fn (JobState $state): JobState => $state->withAttachments($state->attachments->withoutPhoto($photo)),
+        );
 
         return $this->answer($request, $job, PhotoOf::from($found->of), $found->of_key, 'Removed. Press u to undo');
     }
@@ -86,7 +93,9 @@ final class PhotoController extends Controller
     {
         $name = mb_substr(mb_scrub($file->getClientOriginalName(), 'UTF-8'), 0, 120);
         if (! $file->isValid()) {
-            throw new Refused('photos', sprintf('%s: not added, it did not arrive whole or is over %d MB.', $name, Picture::MOST_BYTES / 1e6));
+            throw new Refused(
+                'photos', sprintf('%s: not added, it did not arrive whole or is over %d MB.', $name, Picture::MOST_BYTES / 1e6),
+            );
         }
         if ($job->photos()->count() >= self::MOST_PHOTOS) {
             throw new Refused('photos', sprintf('%s: not added, a job may have at most %d photos.', $name, self::MOST_PHOTOS));
@@ -97,9 +106,13 @@ final class PhotoController extends Controller
         $photo = [
             'id' => $this->newKey(), 'of' => $of->value, 'of_key' => $ofKey, 'name' => $name,
             'width' => $picture->width(), 'height' => $picture->height(), 'bytes' => strlen($jpeg),
-            'hash' => FileStore::put($jpeg), 'small_hash' => FileStore::put($picture->thumbnail()), 'added_at' => now()->format('Y-m-d H:i:s'),
+            'hash' => FileStore::put($jpeg), 'small_hash' => FileStore::put($picture->thumbnail()),
+            'added_at' => now()->format('Y-m-d H:i:s'),
         ];
-        JobEditor::attach($job, $this->user(), "Photo $name", fn (JobState $state): JobState => $state->withAttachments($state->attachments->withPhoto($photo)));
+        JobEditor::attach(
+            $job, $this->user(), "Photo $name",
+            fn (JobState $state): JobState => $state->withAttachments($state->attachments->withPhoto($photo)),
+        );
     }
 
     private function guardSubject(Job $job, PhotoOf $of, string $key): void
@@ -119,7 +132,11 @@ final class PhotoController extends Controller
             return JobResponse::parts($request, $screen, [], $said);
         }
 
-        return response(view('parts.header', ['screen' => $screen])->render().view('parts.photos', ['screen' => $screen, 'shelf' => PhotoShelf::of($screen->row, $of, $key)])->render())
+        return response(
+            view('parts.header', ['screen' => $screen])->render().view(
+                'parts.photos', ['screen' => $screen, 'shelf' => PhotoShelf::of($screen->row, $of, $key)],
+            )->render()
+        )
             ->header('X-Said', rawurlencode($said));
     }
 
@@ -132,6 +149,8 @@ final class PhotoController extends Controller
     {
         abort_unless(FileStore::has($hash), 404);
 
-        return response()->file(FileStore::fullPath($hash), ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=31536000, immutable']);
+        return response()->file(
+            FileStore::fullPath($hash), ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=31536000, immutable'],
+        );
     }
 }

@@ -58,11 +58,14 @@ final class PickController extends Controller
         ));
         $key = $in->textOrNull('connection');
 
-        return $this->save($request, $job, StageKey::Connect, 'Connection: '.($ways->find($key)?->words() ?? 'none'), function (JobFile $file, Job $row) use ($request, $key): JobFile {
-            Conflict::guard($row, ['connection'], ['connection' => $file->connection->way], FormInput::was($request), ['connection' => $key]);
+        return $this->save($request, $job, StageKey::Connect, 'Connection: '
+            .($ways->find($key)?->words() ?? 'none'), function (JobFile $file, Job $row) use ($request, $key): JobFile {
+                Conflict::guard(
+                    $row, ['connection'], ['connection' => $file->connection->way], FormInput::was($request), ['connection' => $key],
+                );
 
-            return $file->with(new Connection($key, $file->connection->routine));
-        });
+                return $file->with(new Connection($key, $file->connection->routine));
+            });
     }
 
     public function wire(Request $request, Job $job): Response|RedirectResponse
@@ -80,11 +83,15 @@ final class PickController extends Controller
     {
         $in = FormInput::read($request, new Form(ConnectionPart::routine()));
 
-        return $this->save($request, $job, StageKey::Run, 'Order of the start', function (JobFile $file, Job $row) use ($request, $in): JobFile {
-            Conflict::guard($row, ['start_school'], ['start_school' => $file->connection->routine->value], FormInput::was($request), $in->all());
+        $edit = function (JobFile $file, Job $row) use ($request, $in): JobFile {
+            Conflict::guard(
+                $row, ['start_school'], ['start_school' => $file->connection->routine->value], FormInput::was($request), $in->all(),
+            );
 
             return $file->with(new Connection($file->connection->way, StartRoutine::from($in->text('start_school'))));
-        });
+        };
+
+        return $this->save($request, $job, StageKey::Run, 'Order of the start', $edit);
     }
 
     public function margin(Request $request, Job $job): Response|RedirectResponse
@@ -92,11 +99,12 @@ final class PickController extends Controller
         $in = FormInput::read($request, new Form(GeneratorPart::margin()));
         $margin = $in->number('margin_pct');
 
-        return $this->save($request, $job, StageKey::Size, "Margin $margin %", function (JobFile $file, Job $row) use ($request, $in, $margin): JobFile {
-            Conflict::guard($row, ['margin_pct'], ['margin_pct' => $file->generator->marginPct], FormInput::was($request), $in->all());
+        return $this->save($request, $job, StageKey::Size, "Margin $margin "
+            .'%', function (JobFile $file, Job $row) use ($request, $in, $margin): JobFile {
+                Conflict::guard($row, ['margin_pct'], ['margin_pct' => $file->generator->marginPct], FormInput::was($request), $in->all());
 
-            return $file->with($file->generator->withMargin($margin));
-        });
+                return $file->with($file->generator->withMargin($margin));
+            });
     }
 
     private function picked(string $key, string $fuel): Supply
@@ -104,7 +112,9 @@ final class PickController extends Controller
         $row = Machine::query()->where('shop_id', $this->user()->shop_id)->where('key', $key)->first()
             ?? throw new Refused('key', 'That machine is not in the catalogue any more.');
 
-        return new Supply(SizeScreen::machine($row), Fuel::tryFrom($fuel) ?? throw new Refused('fuel', 'Fuel is missing: say what it burns here.'));
+        return new Supply(
+            SizeScreen::machine($row), Fuel::tryFrom($fuel) ?? throw new Refused('fuel', 'Fuel is missing: say what it burns here.'),
+        );
     }
 
     /** @param  callable(JobFile, Job): JobFile  $change */

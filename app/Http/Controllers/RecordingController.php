@@ -59,7 +59,10 @@ final class RecordingController extends Controller
     {
         $in = FormInput::read($request, self::settings());
 
-        return redirect()->route('jobs.recordings.show', [$job->id, $this->create($job, $in->text('name'), $in->whole('inlet_a'), $in->number('buffer_a'), false)->key]);
+        return redirect()->route(
+            'jobs.recordings.show',
+            [$job->id, $this->create($job, $in->text('name'), $in->whole('inlet_a'), $in->number('buffer_a'), false)->key],
+        );
     }
 
     public function show(Job $job, string $recording, ClampMeters $meters): View
@@ -79,7 +82,11 @@ final class RecordingController extends Controller
     public function update(Request $request, Job $job, string $recording): RedirectResponse
     {
         $in = FormInput::read($request, self::settings());
-        $this->change($job, $this->recording($job, $recording), ['name' => $in->text('name'), 'inlet_a' => $in->whole('inlet_a'), 'buffer_a' => $in->number('buffer_a')], $in->text('name').': changed');
+        $this->change(
+            $job, $this->recording($job, $recording),
+            ['name' => $in->text('name'), 'inlet_a' => $in->whole('inlet_a'), 'buffer_a' => $in->number('buffer_a')],
+            $in->text('name').': changed',
+        );
 
         return redirect()->route('jobs.recordings.show', [$job->id, $recording])->with('status', 'Saved');
     }
@@ -95,7 +102,10 @@ final class RecordingController extends Controller
     public function destroy(Job $job, string $recording): RedirectResponse
     {
         $row = $this->recording($job, $recording);
-        JobEditor::attach($job, $this->user(), "$row->name: removed", fn (JobState $state): JobState => $state->withAttachments($state->attachments->withoutRecording($recording)));
+        JobEditor::attach(
+            $job, $this->user(), "$row->name: removed",
+            fn (JobState $state): JobState => $state->withAttachments($state->attachments->withoutRecording($recording)),
+        );
 
         return redirect()->route('jobs.recordings', $job->id)->with('status', 'Recording removed. It can be brought back below.');
     }
@@ -128,7 +138,9 @@ final class RecordingController extends Controller
     public function mark(Request $request, Job $job, string $recording): JsonResponse
     {
         $row = $this->recording($job, $recording);
-        ['at_ms' => $at, 'said' => $said, 'circuit' => $circuit] = self::body($request) + ['at_ms' => null, 'said' => null, 'circuit' => null];
+        [
+            'at_ms' => $at, 'said' => $said, 'circuit' => $circuit,
+        ] = self::body($request) + ['at_ms' => null, 'said' => null, 'circuit' => null];
         if (! is_int($at) || $at < 0 || $at > ReadingsTable::LONGEST_MS) {
             throw new Refused('at_ms', 'at_ms must be a whole number of milliseconds within a day of the beginning.');
         }
@@ -183,7 +195,9 @@ final class RecordingController extends Controller
             return $row;
         });
 
-        return redirect()->route('jobs.recordings.show', [$job->id, $row->key])->with('status', number_format($count).' readings brought in');
+        return redirect()->route('jobs.recordings.show', [$job->id, $row->key])->with(
+            'status', number_format($count).' readings brought in',
+        );
     }
 
     private function create(Job $job, string $name, int $inletAmps, float $bufferAmps, bool $ended): Recording
@@ -193,8 +207,14 @@ final class RecordingController extends Controller
         }
 
         $key = $this->newKey();
-        $new = ['id' => $key, 'name' => $name, 'began_ms' => MeterController::nowMs(), 'ended' => $ended, 'buffer_a' => $bufferAmps, 'inlet_a' => $inletAmps];
-        JobEditor::attach($job, $this->user(), "$name: recording", fn (JobState $state): JobState => $state->withAttachments($state->attachments->withRecording($new)));
+        $new = [
+            'id' => $key, 'name' => $name, 'began_ms' => MeterController::nowMs(), 'ended' => $ended, 'buffer_a' => $bufferAmps,
+            'inlet_a' => $inletAmps,
+        ];
+        JobEditor::attach(
+            $job, $this->user(), "$name: recording",
+            fn (JobState $state): JobState => $state->withAttachments($state->attachments->withRecording($new)),
+        );
 
         return $this->recording($job, $key);
     }
@@ -203,7 +223,10 @@ final class RecordingController extends Controller
     private function change(Job $job, Recording $row, array $columns, string $label): void
     {
         $changed = [...AttachmentRows::recording($row), ...$columns];
-        JobEditor::attach($job, $this->user(), $label, fn (JobState $state): JobState => $state->withAttachments($state->attachments->withRecording($changed)));
+        JobEditor::attach(
+            $job, $this->user(), $label,
+            fn (JobState $state): JobState => $state->withAttachments($state->attachments->withRecording($changed)),
+        );
     }
 
     private function recording(Job $job, string $key): Recording
@@ -241,7 +264,11 @@ final class RecordingController extends Controller
         return new Form(
             Field::text('name', 'what is recorded')->label('Name')->required()->atMost(100),
             Field::numberChoice('inlet_a', 'inlet to hold it against, amperes', [30, 50])->label('Inlet'),
-            Field::number('buffer_a', 'amperes on each leg for what did not run')->label('Buffer')->in(Unit::Amperes)->atMost(500)->default(0),
+            Field::number('buffer_a', 'amperes on each leg for what did not run')
+                ->label('Buffer')
+                ->in(Unit::Amperes)
+                ->atMost(500)
+                ->default(0),
         );
     }
 }

@@ -41,7 +41,8 @@ final class RuleProfileController extends Controller
     public function edit(string $profile): View
     {
         return view('rules.edit', [
-            'key' => $profile, 'rules' => JobRows::rules($this->row($profile)->rules), 'events' => ShopEditor::history($this->user(), ShopThing::Rules, $profile),
+            'key' => $profile, 'rules' => JobRows::rules($this->row($profile)->rules),
+            'events' => ShopEditor::history($this->user(), ShopThing::Rules, $profile),
         ]);
     }
 
@@ -52,7 +53,9 @@ final class RuleProfileController extends Controller
         if ($key === '' || $this->user()->shop->ruleProfiles()->where('key', $key)->exists()) {
             throw new Refused('authority', 'Authority: give it a name that no other profile has.');
         }
-        ShopEditor::add($this->user(), ShopThing::Rules, "$rules->authority: added", ['key' => $key, 'rules' => LocalRulesPart::write($rules)]);
+        ShopEditor::add(
+            $this->user(), ShopThing::Rules, "$rules->authority: added", ['key' => $key, 'rules' => LocalRulesPart::write($rules)],
+        );
 
         return redirect()->route('rules.index')->with('status', "$rules->authority is kept.");
     }

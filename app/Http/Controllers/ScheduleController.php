@@ -52,11 +52,15 @@ final class ScheduleController extends Controller
                 throw new Refused('file', 'There is no good row to take.');
             }
 
-            return $file->with($file->service->with(panels: TakenSchedule::of($file->service->panels, $reading->panels, $this->newKey(...))));
+            return $file->with(
+                $file->service->with(panels: TakenSchedule::of($file->service->panels, $reading->panels, $this->newKey(...)))
+            );
         });
         $count = count($edited->job->circuits());
 
-        return redirect()->route('jobs.stage', [$job->id, StageKey::Loads->value])->with('status', "The schedule is in: $count circuits. Select a breaker and press 1, 2 or 3.");
+        return redirect()->route('jobs.stage', [$job->id, StageKey::Loads->value])->with(
+            'status', "The schedule is in: $count circuits. Select a breaker and press 1, 2 or 3.",
+        );
     }
 
     public function export(Job $job): Response
@@ -75,7 +79,13 @@ final class ScheduleController extends Controller
                 throw new Refused('file', 'The file did not arrive whole: '.$file->getErrorMessage());
             }
             if ($file->getSize() > CsvText::MOST_BYTES) {
-                throw new Refused('file', sprintf('The file has %s bytes; a schedule may have at most %s.', number_format((int) $file->getSize()), number_format(CsvText::MOST_BYTES)));
+                throw new Refused(
+                    'file',
+                    sprintf(
+                        'The file has %s bytes; a schedule may have at most %s.', number_format((int) $file->getSize()),
+                        number_format(CsvText::MOST_BYTES),
+                    ),
+                );
             }
 
             return (string) $file->get();

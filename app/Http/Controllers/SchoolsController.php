@@ -32,7 +32,10 @@ final class SchoolsController extends Controller
 
         return view('jobs.schools', [
             'screen' => $screen,
-            'comparison' => Comparison::of($screen->job, $recording === null ? null : RecordingSummary::of(RecordingRows::readings($recording)), $recording->name ?? ''),
+            'comparison' => Comparison::of(
+                $screen->job, $recording === null ? null : RecordingSummary::of(RecordingRows::readings($recording)),
+                $recording->name ?? '',
+            ),
             'recording' => $recording,
         ]);
     }
@@ -44,12 +47,13 @@ final class SchoolsController extends Controller
         if ($use !== LoadBasis::List && trim($in->text('figures_reason')) === '') {
             throw new Refused('figures_reason', 'Reason is missing: say why sizing should rest on '.$use->words().'.');
         }
-        JobEditor::change($job, $this->user(), 'Sizing uses '.$use->words(), function (JobFile $file, Job $row) use ($request, $in, $use): JobFile {
-            $was = ['figures' => $file->basis->use->value, 'figures_reason' => $file->basis->reason];
-            Conflict::guard($row, ['figures'], $was, FormInput::was($request), $in->all());
+        JobEditor::change($job, $this->user(), 'Sizing uses '
+            .$use->words(), function (JobFile $file, Job $row) use ($request, $in, $use): JobFile {
+                $was = ['figures' => $file->basis->use->value, 'figures_reason' => $file->basis->reason];
+                Conflict::guard($row, ['figures'], $was, FormInput::was($request), $in->all());
 
-            return $file->with($file->basis->with(use: $use, reason: $in->text('figures_reason')));
-        });
+                return $file->with($file->basis->with(use: $use, reason: $in->text('figures_reason')));
+            });
 
         return redirect()->route('jobs.schools', $job->id)->with('status', 'Saved');
     }

@@ -34,11 +34,15 @@ final class ServiceController extends Controller
         $in = FormInput::read($request, new Form(ServicePart::place()));
         $place = DisconnectPlace::tryFrom($in->textOrNull('place') ?? '');
 
-        return $this->save($request, $job, 'Where the service is switched off', function (Service $service, Job $row) use ($request, $place): Service {
-            Conflict::guard($row, ['service', 'place'], ['place' => $service->place?->value], FormInput::was($request), ['place' => $place?->value]);
+        $edit = function (Service $service, Job $row) use ($request, $place): Service {
+            Conflict::guard(
+                $row, ['service', 'place'], ['place' => $service->place?->value], FormInput::was($request), ['place' => $place?->value],
+            );
 
             return $service->with(place: $place);
-        });
+        };
+
+        return $this->save($request, $job, 'Where the service is switched off', $edit);
     }
 
     public function store(Request $request, Job $job): Response|RedirectResponse
@@ -46,7 +50,10 @@ final class ServiceController extends Controller
         $in = FormInput::read($request, ServicePart::disconnect()->only('name', 'amps', 'bonded'));
         $new = new Disconnect($this->newKey(), $in->text('name'), $in->whole('amps'), $in->flagOrNull('bonded'));
 
-        return $this->save($request, $job, "Disconnect $new->name added", fn (Service $service): Service => $service->with(disconnects: [...$service->disconnects, $new]));
+        return $this->save(
+            $request, $job, "Disconnect $new->name added",
+            fn (Service $service): Service => $service->with(disconnects: [...$service->disconnects, $new]),
+        );
     }
 
     public function update(Request $request, Job $job, string $disconnect): Response|RedirectResponse
@@ -54,12 +61,18 @@ final class ServiceController extends Controller
         $in = FormInput::read($request, ServicePart::disconnect()->only('name', 'amps', 'bonded'));
         $new = new Disconnect($disconnect, $in->text('name'), $in->whole('amps'), $in->flagOrNull('bonded'));
 
-        return $this->save($request, $job, "Disconnect $new->name", function (Service $service, Job $row) use ($request, $new, $in): Service {
+        $edit = function (Service $service, Job $row) use ($request, $new, $in): Service {
             $old = $service->disconnect($new->id) ?? throw Conflict::gone($row);
-            Conflict::guard($row, ['service', 'disconnects', $new->id], ServicePart::writeDisconnect($old), FormInput::was($request), $in->all());
+            Conflict::guard(
+                $row, ['service', 'disconnects', $new->id], ServicePart::writeDisconnect($old), FormInput::was($request), $in->all(),
+            );
 
-            return $service->with(disconnects: array_map(fn (Disconnect $d): Disconnect => $d->id === $new->id ? $new : $d, $service->disconnects));
-        });
+            return $service->with(
+                disconnects: array_map(fn (Disconnect $d): Disconnect => $d->id === $new->id ? $new : $d, $service->disconnects)
+            );
+        };
+
+        return $this->save($request, $job, "Disconnect $new->name", $edit);
     }
 
     public function destroy(Request $request, Job $job, string $disconnect): Response|RedirectResponse
@@ -73,7 +86,9 @@ final class ServiceController extends Controller
     /** @param  callable(Service, Job): Service  $change */
     private function save(Request $request, Job $job, string $label, callable $change): Response|RedirectResponse
     {
-        $edited = JobEditor::change($job, $this->user(), $label, fn (JobFile $file, Job $row): JobFile => $file->with($change($file->service, $row)));
+        $edited = JobEditor::change(
+            $job, $this->user(), $label, fn (JobFile $file, Job $row): JobFile => $file->with($change($file->service, $row)),
+        );
 
         return JobResponse::parts($request, JobScreen::of($edited, StageKey::Survey), self::PARTS, 'Saved');
     }

@@ -37,12 +37,13 @@ final class SurveyController extends Controller
         $label = $fault->question().' '.match ($found) {
             true => 'Yes', false => 'No', null => 'Not looked at',
         };
-        $edited = JobEditor::change($job, $this->user(), $label, function (JobFile $file, Job $row) use ($request, $fault, $found): JobFile {
+        $edit = function (JobFile $file, Job $row) use ($request, $fault, $found): JobFile {
             $existing = $file->service->existing;
             Conflict::guard($row, ['existing'], ['found' => $existing->answer($fault)], FormInput::was($request), ['found' => $found]);
 
             return $file->with($file->service->with(existing: $existing->with($fault, $found)));
-        });
+        };
+        $edited = JobEditor::change($job, $this->user(), $label, $edit);
 
         return JobResponse::parts($request, JobScreen::of($edited, StageKey::Survey), ['header', 'spine', 'existing', 'drawer'], 'Saved');
     }
@@ -50,11 +51,12 @@ final class SurveyController extends Controller
     public function site(Request $request, Job $job): Response|RedirectResponse
     {
         $site = SitePart::site(FormInput::read($request, SitePart::form()));
-        $edited = JobEditor::change($job, $this->user(), 'Fuel, ground and climate', function (JobFile $file, Job $row) use ($request, $site): JobFile {
+        $edit = function (JobFile $file, Job $row) use ($request, $site): JobFile {
             Conflict::guard($row, ['site'], SitePart::writeSite($file->site), FormInput::was($request), SitePart::writeSite($site));
 
             return $file->with($site);
-        });
+        };
+        $edited = JobEditor::change($job, $this->user(), 'Fuel, ground and climate', $edit);
 
         return JobResponse::parts($request, JobScreen::of($edited, StageKey::Survey), self::PARTS, 'Saved');
     }

@@ -35,7 +35,10 @@ final class CarriedOver
     {
         foreach ($circuit->loads ?? [] as $known) {
             if (self::same($known->name, $read->name)) {
-                return new Load($newId(), $read->name, $read->kind, $read->runW, $read->startW, $read->pf, $known->duty, $known->onS, $known->offS, $known->season, $known->partOfDay);
+                return new Load(
+                    $newId(), $read->name, $read->kind, $read->runW, $read->startW, $read->pf, $known->duty, $known->onS, $known->offS,
+                    $known->season, $known->partOfDay,
+                );
             }
         }
 

@@ -49,12 +49,23 @@ final class ScheduleReader
             throw new Refused('file', 'The file is empty.');
         }
         if (count($rows) > self::MOST_ROWS + 1) {
-            throw new Refused('file', sprintf('The file has %s rows; a schedule may have at most %s.', number_format(count($rows) - 1), number_format(self::MOST_ROWS)));
+            throw new Refused(
+                'file',
+                sprintf(
+                    'The file has %s rows; a schedule may have at most %s.', number_format(count($rows) - 1),
+                    number_format(self::MOST_ROWS),
+                ),
+            );
         }
         [, $headings] = array_shift($rows);
         [$columns, $ignored] = self::columns($headings);
         if (! in_array(ScheduleColumn::Space, $columns, true)) {
-            throw new Refused('file', 'The first row must name the columns, among them "space". Found: '.mb_substr(implode(', ', array_map(CsvText::meant(...), $headings)), 0, 200).'.');
+            throw new Refused(
+                'file',
+                'The first row must name the columns, among them "space". Found: '.mb_substr(
+                    implode(', ', array_map(CsvText::meant(...), $headings)), 0, 200,
+                ).'.',
+            );
         }
         $reader = new self($known);
         $parsed = [];
@@ -128,7 +139,10 @@ final class ScheduleReader
             : $row->circuit('c'.$row->line, $position);
         $load = $row->load('l'.(++$this->loads));
         if ($first !== null && $circuit !== null && ! $this->sameBreaker($first[1], $circuit)) {
-            $row->fault(ScheduleColumn::Space, "{$position->label()} is used twice: row {$first[0]->line} has {$first[1]->breakerAmps} A {$first[1]->name} there");
+            $row->fault(
+                ScheduleColumn::Space,
+                "{$position->label()} is used twice: row {$first[0]->line} has {$first[1]->breakerAmps} A {$first[1]->name} there",
+            );
         }
         if ($circuit === null || $row->faults() !== []) {
             return;

@@ -14,7 +14,12 @@ final readonly class ScheduleReading
      * @param  list<RowFault>  $faults
      * @param  list<string>  $ignoredColumns
      */
-    public function __construct(public array $panels, public array $faults, public array $ignoredColumns, public int $goodRows, public int $badRows)
-    {
+    public function __construct(
+        public array $panels,
+        public array $faults,
+        public array $ignoredColumns,
+        public int $goodRows,
+        public int $badRows,
+    ) {
     }
 }

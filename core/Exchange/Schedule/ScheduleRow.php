@@ -153,7 +153,8 @@ final class ScheduleRow
         if (in_array($cell, ['', 'no', 'none', 'n', '0', 'false'], true)) {
             return Half::tryFrom($fromSpace);
         }
-        $half = Half::tryFrom($cell) ?? (in_array($cell, ['yes', 'y', 'x', '1', 'true', 'tandem'], true) ? Half::tryFrom($fromSpace) : null);
+        $half = Half::tryFrom($cell)
+            ?? (in_array($cell, ['yes', 'y', 'x', '1', 'true', 'tandem'], true) ? Half::tryFrom($fromSpace) : null);
         if ($half === null || ($fromSpace !== '' && $half->value !== $fromSpace)) {
             $this->fault(ScheduleColumn::Tandem, "\"$cell\" must be a or b, as the space says (12a, 12b)");
 
@@ -201,7 +202,9 @@ final class ScheduleRow
         $cell = str_replace('_', ' ', mb_strtolower($this->cell(ScheduleColumn::Kind)));
         $kind = $cell === '' ? LoadKind::Other : LoadKind::tryFrom($cell);
         if ($kind === null) {
-            $this->fault(ScheduleColumn::Kind, "\"$cell\" is not a kind of load. Kinds: ".implode(', ', array_column(LoadKind::cases(), 'value')));
+            $this->fault(
+                ScheduleColumn::Kind, "\"$cell\" is not a kind of load. Kinds: ".implode(', ', array_column(LoadKind::cases(), 'value')),
+            );
         }
 
         return $kind;

@@ -19,7 +19,9 @@ final class AuthorityPart implements JobPart
         return [
             Field::group('local_rules', 'what the local authority says', LocalRulesPart::form())
                 ->label('Local rules')->optional('the code without amendments'),
-            Field::text('rules_profile', 'key of the profile that the local rules were taken from')->label('Profile of local rules')->atMost(40),
+            Field::text(
+                'rules_profile', 'key of the profile that the local rules were taken from',
+            )->label('Profile of local rules')->atMost(40),
         ];
     }
 

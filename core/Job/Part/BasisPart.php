@@ -30,11 +30,15 @@ final class BasisPart implements JobPart
     public function fields(): array
     {
         return [
-            Field::group('demand', 'inputs of the code\'s load calculation, as the calculator "demand" takes them', DemandInputsPart::form())
+            Field::group(
+                'demand', 'inputs of the code\'s load calculation, as the calculator "demand" takes them', DemandInputsPart::form(),
+            )
                 ->label('Load calculation')->optional('not begun'),
             self::use(),
             self::reason(),
-            Field::group('recorded', 'peak of the utility\'s interval data', RecordedPeakPart::form())->label('Recorded peak')->optional('not brought in'),
+            Field::group(
+                'recorded', 'peak of the utility\'s interval data', RecordedPeakPart::form(),
+            )->label('Recorded peak')->optional('not brought in'),
         ];
     }
 

@@ -27,15 +27,30 @@ final class CircuitPart
         return $form ??= new Form(
             Field::id()->atMost(Job::LONGEST_ID),
             Field::whole('space', 'its upper space')->label('Upper space')->atLeast(1)->atMost(Position::HIGHEST_SPACE),
-            Field::enum('half', 'half of its upper space in a tandem or quad: upper (a) or lower (b)', Half::class)->label('Tandem, quad')->optional('a whole space'),
-            Field::numberChoice('poles', 'two poles take the space and the next but one', [1 => 'one', 2 => 'two'])->label('Poles')->default(1),
-            Field::whole('amps', 'rating of the breaker, amperes')->label('Breaker')->in(Unit::Amperes)->atLeast(Circuit::LEAST_A)->atMost(Circuit::MOST_A),
+            Field::enum(
+                'half', 'half of its upper space in a tandem or quad: upper (a) or lower (b)', Half::class,
+            )->label('Tandem, quad')->optional('a whole space'),
+            Field::numberChoice(
+                'poles', 'two poles take the space and the next but one', [1 => 'one', 2 => 'two'],
+            )->label('Poles')->default(1),
+            Field::whole('amps', 'rating of the breaker, amperes')
+                ->label('Breaker')
+                ->in(Unit::Amperes)
+                ->atLeast(Circuit::LEAST_A)
+                ->atMost(Circuit::MOST_A),
             Field::text('name', 'what it feeds')->label('What it feeds')->atMost(100),
             Field::enum('protection', 'beyond overcurrent', Protection::class)->label('Protection')->default(Protection::None->value),
             Field::enum('role', 'when utility power is out', Role::class)->label('Role')->default(Role::Off->value),
             Field::text('note', 'free note')->label('Note')->atMost(1000),
-            Field::text('keep_on', 'when it must not lose power while the crew works; empty: it may')->label('Must not lose power during the work')->atMost(100),
-            Field::whole('receptacle_a', 'rating of the one receptacle on it, amperes')->label('Its one receptacle')->in(Unit::Amperes)->atLeast(15)->atMost(60)->optional('several, none, or not looked'),
+            Field::text(
+                'keep_on', 'when it must not lose power while the crew works; empty: it may',
+            )->label('Must not lose power during the work')->atMost(100),
+            Field::whole('receptacle_a', 'rating of the one receptacle on it, amperes')
+                ->label('Its one receptacle')
+                ->in(Unit::Amperes)
+                ->atLeast(15)
+                ->atMost(60)
+                ->optional('several, none, or not looked'),
             Field::group('measured', 'what a clamp meter found', MeasuredPart::form())->label('Measured')->optional('not measured'),
             Field::items('loads', 'what hangs on it', LoadPart::form())->label('Loads')->atMost(50),
         );

@@ -40,7 +40,9 @@ final class ClientPart implements JobPart
 
         return $client === null
             ? new Client(notes: $in->text('notes'))
-            : new Client($client->text('name'), $client->text('address'), $client->text('phone'), $client->text('email'), $in->text('notes'));
+            : new Client(
+                $client->text('name'), $client->text('address'), $client->text('phone'), $client->text('email'), $in->text('notes'),
+            );
     }
 
     public function write(Job $job): array

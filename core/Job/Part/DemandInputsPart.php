@@ -23,23 +23,43 @@ final class DemandInputsPart
         return $form ??= new Form(
             Field::choice('method', 'which calculation', array_column(DemandMethod::cases(), 'value'))->label('Calculation'),
             Field::number('volts', 'volts between the legs')->label('Volts')->in(Unit::Volts)->over(0)->default(240),
-            Field::number('floor_area_ft2', 'floor area, square feet')->label('Floor area')->in(Unit::SquareFeet)->optional('needed for all but "measured"'),
-            Field::whole('small_appliance_circuits', 'small-appliance circuits, 1,500 VA each')->label('Small-appliance circuits')->default(2),
+            Field::number('floor_area_ft2', 'floor area, square feet')
+                ->label('Floor area')
+                ->in(Unit::SquareFeet)
+                ->optional('needed for all but "measured"'),
+            Field::whole(
+                'small_appliance_circuits', 'small-appliance circuits, 1,500 VA each',
+            )->label('Small-appliance circuits')->default(2),
             Field::whole('laundry_circuits', 'laundry circuits, 1,500 VA each')->label('Laundry circuits')->default(1),
             Field::items('appliances', 'fastened in place; not ranges, dryers, heating or cooling', new Form(
                 Field::id(),
                 Field::number('va', 'nameplate, volt-amperes')->label('Volt-amperes')->in(Unit::VoltAmperes),
             ))->label('Appliances')->optional('[]'),
-            Field::numbers('ranges_va', 'nameplates of household ranges, at most five')->label('Ranges')->in(Unit::VoltAmperes)->optional('[]'),
+            Field::numbers('ranges_va', 'nameplates of household ranges, at most five')
+                ->label('Ranges')
+                ->in(Unit::VoltAmperes)
+                ->optional('[]'),
             Field::numbers('dryers_va', 'nameplates of dryers, at most four')->label('Dryers')->in(Unit::VoltAmperes)->optional('[]'),
-            Field::numbers('ev_chargers_va', 'nameplates; each counts at least 7,200')->label('Vehicle chargers')->in(Unit::VoltAmperes)->optional('[]'),
+            Field::numbers('ev_chargers_va', 'nameplates; each counts at least 7,200')
+                ->label('Vehicle chargers')
+                ->in(Unit::VoltAmperes)
+                ->optional('[]'),
             Field::number('heating_va', 'electric space heating')->label('Electric heating')->in(Unit::VoltAmperes)->default(0),
             Field::whole('heating_units', 'separately controlled heating units')->label('Heating units')->default(1),
             Field::number('heat_pump_va', 'heat pump compressor')->label('Heat pump')->in(Unit::VoltAmperes)->default(0),
-            Field::number('supplemental_heat_va', 'supplemental heat of the heat pump')->label('Supplemental heat')->in(Unit::VoltAmperes)->default(0),
+            Field::number('supplemental_heat_va', 'supplemental heat of the heat pump')
+                ->label('Supplemental heat')
+                ->in(Unit::VoltAmperes)
+                ->default(0),
             Field::number('cooling_va', 'cooling')->label('Cooling')->in(Unit::VoltAmperes)->default(0),
-            Field::number('largest_motor_va', 'largest motor; counts in "standard" only')->label('Largest motor')->in(Unit::VoltAmperes)->default(0),
-            Field::number('peak_va', 'highest 15-minute average')->label('Recorded peak')->in(Unit::VoltAmperes)->optional('needed for "measured"'),
+            Field::number('largest_motor_va', 'largest motor; counts in "standard" only')
+                ->label('Largest motor')
+                ->in(Unit::VoltAmperes)
+                ->default(0),
+            Field::number('peak_va', 'highest 15-minute average')
+                ->label('Recorded peak')
+                ->in(Unit::VoltAmperes)
+                ->optional('needed for "measured"'),
             Field::number('new_load_va', 'load to be added, in "measured"')->label('Load to be added')->in(Unit::VoltAmperes)->default(0),
         );
     }
@@ -53,7 +73,10 @@ final class DemandInputsPart
                 $in->numberOrNull('floor_area_ft2'),
                 $in->whole('small_appliance_circuits'),
                 $in->whole('laundry_circuits'),
-                array_map(fn (Values $appliance): array => ['id' => $appliance->text('id'), 'va' => $appliance->number('va')], $in->itemsOrNone('appliances')),
+                array_map(
+                    fn (Values $appliance): array => ['id' => $appliance->text('id'), 'va' => $appliance->number('va')],
+                    $in->itemsOrNone('appliances'),
+                ),
                 $in->numbers('ranges_va'),
                 $in->numbers('dryers_va'),
                 $in->numbers('ev_chargers_va'),

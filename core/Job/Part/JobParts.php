@@ -21,7 +21,8 @@ final readonly class JobParts
     public static function standard(): self
     {
         return new self([
-            new ClientPart, new AuthorityPart, new ServicePart, new GeneratorPart, new ConnectionPart, new WireRunPart, new SitePart, new BasisPart,
+            new ClientPart, new AuthorityPart, new ServicePart, new GeneratorPart, new ConnectionPart, new WireRunPart, new SitePart,
+            new BasisPart,
         ]);
     }
 

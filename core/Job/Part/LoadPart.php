@@ -29,11 +29,25 @@ final class LoadPart
             Field::text('name', 'what it is')->label('Load')->required()->atMost(100),
             Field::enum('kind', 'what sort of thing', LoadKind::class)->label('Kind')->default(LoadKind::Other->value),
             Field::number('run_w', 'watts while running')->label('Runs')->in(Unit::Watts)->atMost(Load::MOST_W)->optional('not known'),
-            Field::number('start_w', 'watts at the moment of starting, at least run_w')->label('Starts')->in(Unit::Watts)->atMost(Load::MOST_W)->optional('not known: as running'),
+            Field::number('start_w', 'watts at the moment of starting, at least run_w')
+                ->label('Starts')
+                ->in(Unit::Watts)
+                ->atMost(Load::MOST_W)
+                ->optional('not known: as running'),
             Field::number('pf', 'power factor')->label('PF')->over(0)->atMost(1)->default(1),
             Field::enum('duty', 'how long it stays on', Duty::class)->label('Duty')->optional('as its kind usually does'),
-            Field::number('on_s', 'seconds on in a cycle')->label('On')->in(Unit::Seconds)->over(0)->atMost(Load::LONGEST_CYCLE_S)->optional('not known'),
-            Field::number('off_s', 'seconds off in a cycle')->label('Off')->in(Unit::Seconds)->over(0)->atMost(Load::LONGEST_CYCLE_S)->optional('not known'),
+            Field::number('on_s', 'seconds on in a cycle')
+                ->label('On')
+                ->in(Unit::Seconds)
+                ->over(0)
+                ->atMost(Load::LONGEST_CYCLE_S)
+                ->optional('not known'),
+            Field::number('off_s', 'seconds off in a cycle')
+                ->label('Off')
+                ->in(Unit::Seconds)
+                ->over(0)
+                ->atMost(Load::LONGEST_CYCLE_S)
+                ->optional('not known'),
             Field::enum('season', 'the half of the year it runs in', Season::class)->label('Season')->optional('all year'),
             Field::enum('phase', 'the part of the day it is used in', PartOfDay::class)->label('Used')->optional('any'),
         );
@@ -45,7 +59,8 @@ final class LoadPart
         return [
             'id' => $load->id, 'name' => $load->name, 'kind' => $load->kind->value,
             'run_w' => $load->runW, 'start_w' => $load->startW, 'pf' => $load->pf,
-            'duty' => $load->duty?->value, 'on_s' => $load->onS, 'off_s' => $load->offS, 'season' => $load->season?->value, 'phase' => $load->partOfDay?->value,
+            'duty' => $load->duty?->value, 'on_s' => $load->onS, 'off_s' => $load->offS, 'season' => $load->season?->value,
+            'phase' => $load->partOfDay?->value,
         ];
     }
 
@@ -53,7 +68,8 @@ final class LoadPart
     public static function read(string $id, Values $in): Load
     {
         return new Load(
-            $id, $in->text('name'), LoadKind::from($in->text('kind')), $in->numberOrNull('run_w'), $in->numberOrNull('start_w'), $in->number('pf'),
+            $id, $in->text('name'), LoadKind::from($in->text('kind')), $in->numberOrNull('run_w'), $in->numberOrNull('start_w'),
+            $in->number('pf'),
             Duty::tryFrom($in->textOrNull('duty') ?? ''), $in->numberOrNull('on_s'), $in->numberOrNull('off_s'),
             Season::tryFrom($in->textOrNull('season') ?? ''), PartOfDay::tryFrom($in->textOrNull('phase') ?? ''),
         );

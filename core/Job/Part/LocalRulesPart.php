@@ -23,12 +23,26 @@ final class LocalRulesPart
         return $form ??= new Form(
             Field::text('authority', 'who decides')->label('Authority')->atMost(100),
             Field::text('edition', 'code edition in force')->label('Code edition')->atMost(40),
-            Field::flag('splices_in_panel', 'splices are allowed inside a panel', 'allowed', 'not allowed')->label('Splices in a panel')->default(true),
+            Field::flag(
+                'splices_in_panel', 'splices are allowed inside a panel', 'allowed', 'not allowed',
+            )->label('Splices in a panel')->default(true),
             Field::flag('permit', 'a permit is needed', 'needed', 'not needed')->label('Permit')->default(true),
             Field::flag('inspection', 'the work is inspected', 'needed', 'not needed')->label('Inspection')->default(true),
-            Field::number('portable_ft', 'feet that a portable machine keeps from the house')->label('Portable from the house')->in(Unit::Feet)->atLeast(LocalRules::LEAST_PORTABLE_FT)->atMost(LocalRules::MOST_PORTABLE_FT)->hint('Carbon monoxide leaves no smaller distance.')->default(LocalRules::LEAST_PORTABLE_FT),
+            Field::number('portable_ft', 'feet that a portable machine keeps from the house')
+                ->label('Portable from the house')
+                ->in(Unit::Feet)
+                ->atLeast(LocalRules::LEAST_PORTABLE_FT)
+                ->atMost(LocalRules::MOST_PORTABLE_FT)
+                ->hint('Carbon monoxide leaves no smaller distance.')
+                ->default(LocalRules::LEAST_PORTABLE_FT),
             Field::text('who', 'who may do the work')->label('Who may do the work')->atMost(200),
-            Field::items('calculations', 'load calculations that are accepted', new Form(Field::enum('method', 'one of them', DemandMethod::class)->label('Calculation')))->label('Load calculations accepted')->atMost(4)->optional('all'),
+            Field::items(
+                'calculations', 'load calculations that are accepted',
+                new Form(Field::enum('method', 'one of them', DemandMethod::class)->label('Calculation')),
+            )
+                ->label('Load calculations accepted')
+                ->atMost(4)
+                ->optional('all'),
             Field::text('notes', 'free notes')->label('Notes')->atMost(2000),
             Field::text('source', 'where this was read or who said it')->label('Source')->atMost(200),
             Field::date('dated', 'when, as YYYY-MM-DD')->label('As of'),

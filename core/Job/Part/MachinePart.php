@@ -31,7 +31,11 @@ final class MachinePart
             Field::enum('form', 'portable, two in parallel, or standby', MachineKind::class)->label('Form'),
             Field::numberChoice('volts', '120: one hot wire; 240: two legs and a neutral', [120, 240])->label('Volts'),
             Field::enum('outlet', 'the largest outlet that could feed a panel', Outlet::class)->label('Outlet'),
-            Field::whole('outlet_a', 'amperes of that outlet, or of the machine\'s own breaker')->label('Outlet')->in(Unit::Amperes)->atLeast(Machine::LEAST_OUTLET_A)->atMost(Machine::MOST_OUTLET_A),
+            Field::whole('outlet_a', 'amperes of that outlet, or of the machine\'s own breaker')
+                ->label('Outlet')
+                ->in(Unit::Amperes)
+                ->atLeast(Machine::LEAST_OUTLET_A)
+                ->atMost(Machine::MOST_OUTLET_A),
             Field::enum('neutral', 'tied to the frame or not', GeneratorNeutral::class)->label('Neutral'),
             Field::flag('gfci', 'that outlet has ground-fault protection')->label('Ground-fault outlet'),
             Field::items('ratings', 'one for each fuel', self::rating())->label('Ratings')->atMost(4),
@@ -64,7 +68,9 @@ final class MachinePart
             'outlet_a' => $machine->outletAmps,
             'neutral' => $machine->bond->value,
             'gfci' => $machine->gfci,
-            'ratings' => array_map(fn (Rating $r): array => ['fuel' => $r->fuel->value, 'run_w' => $r->runW, 'peak_w' => $r->peakW], $machine->ratings),
+            'ratings' => array_map(
+                fn (Rating $r): array => ['fuel' => $r->fuel->value, 'run_w' => $r->runW, 'peak_w' => $r->peakW], $machine->ratings,
+            ),
             'price_usd' => $machine->priceUsd,
         ];
     }

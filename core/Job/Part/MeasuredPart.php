@@ -23,7 +23,10 @@ final class MeasuredPart
         return $form ??= new Form(
             Field::enum('leg', 'where the current rose', Leg::class)->label('Rose on'),
             Field::number('run_a', 'amperes once it had settled')->label('Runs')->in(Unit::Amperes)->atMost(Measured::MOST_A),
-            Field::number('start_a', 'highest amperes of the start, at least run_a')->label('Starts')->in(Unit::Amperes)->atMost(Measured::MOST_A),
+            Field::number('start_a', 'highest amperes of the start, at least run_a')
+                ->label('Starts')
+                ->in(Unit::Amperes)
+                ->atMost(Measured::MOST_A),
             Field::date('on', 'the day, as YYYY-MM-DD')->label('Day'),
             Field::flag('by_hand', 'read off a meter and typed in')->label('By hand')->default(false),
         );
@@ -33,7 +36,8 @@ final class MeasuredPart
     public static function write(Measured $measured): array
     {
         return [
-            'leg' => $measured->leg->value, 'run_a' => $measured->runAmps, 'start_a' => $measured->startAmps, 'on' => $measured->on, 'by_hand' => $measured->byHand,
+            'leg' => $measured->leg->value, 'run_a' => $measured->runAmps, 'start_a' => $measured->startAmps, 'on' => $measured->on,
+            'by_hand' => $measured->byHand,
         ];
     }
 

@@ -31,15 +31,36 @@ final class PanelPart
             Field::text('name', 'as marked on its door')->label('Name on its door')->required()->atMost(100),
             Field::enum('kind', 'main or sub', PanelKind::class)->label('Kind')->default(PanelKind::Main->value),
             Field::whole('spaces', 'number of spaces, even')->label('Spaces')->atLeast(2)->atMost(Position::HIGHEST_SPACE),
-            Field::whole('main_a', 'rating of its own main breaker, amperes')->label('Main breaker')->in(Unit::Amperes)->atLeast(Disconnect::LEAST_A)->atMost(Disconnect::MOST_A)->optional('no main breaker'),
-            Field::flag('interlock_listed', 'an interlock listed for this panel is to be had')->label('Interlock listed for this very panel')->optional('not looked up'),
-            Field::numberChoice('interlock_space', 'upper of the two spaces that the generator breaker takes', [1 => 'spaces 1 and 3', 2 => 'spaces 2 and 4'])->label('Beside the main')->default(1),
+            Field::whole('main_a', 'rating of its own main breaker, amperes')
+                ->label('Main breaker')
+                ->in(Unit::Amperes)
+                ->atLeast(Disconnect::LEAST_A)
+                ->atMost(Disconnect::MOST_A)
+                ->optional('no main breaker'),
+            Field::flag(
+                'interlock_listed', 'an interlock listed for this panel is to be had',
+            )->label('Interlock listed for this very panel')->optional('not looked up'),
+            Field::numberChoice(
+                'interlock_space', 'upper of the two spaces that the generator breaker takes',
+                [1 => 'spaces 1 and 3', 2 => 'spaces 2 and 4'],
+            )->label('Beside the main')->default(1),
             Field::flag('has_multiwire', 'has multiwire branch circuits')->label('Multiwire circuits')->optional('not looked'),
-            Field::text('fed_from', 'id of the panel or disconnect that feeds it; empty: the service itself')->label('Fed from')->atMost(Job::LONGEST_ID),
-            Field::whole('feeder_a', 'breaker of its feeder, amperes')->label('Feeder\'s rating')->in(Unit::Amperes)->atLeast(Disconnect::LEAST_A)->atMost(Disconnect::MOST_A)->optional('none, or not known'),
-            Field::text('feeder_circuit', 'id of that breaker, where it is a circuit of the panel before it')->label('Feeder\'s breaker')->atMost(Job::LONGEST_ID),
+            Field::text(
+                'fed_from', 'id of the panel or disconnect that feeds it; empty: the service itself',
+            )->label('Fed from')->atMost(Job::LONGEST_ID),
+            Field::whole('feeder_a', 'breaker of its feeder, amperes')
+                ->label('Feeder\'s rating')
+                ->in(Unit::Amperes)
+                ->atLeast(Disconnect::LEAST_A)
+                ->atMost(Disconnect::MOST_A)
+                ->optional('none, or not known'),
+            Field::text(
+                'feeder_circuit', 'id of that breaker, where it is a circuit of the panel before it',
+            )->label('Feeder\'s breaker')->atMost(Job::LONGEST_ID),
             Field::flag('bonded', 'neutral and ground are bonded in it')->label('Neutral bonded in it')->optional('not looked'),
-            Field::text('tandem_spaces', 'spaces whose label accepts tandem or quad breakers, as "17-24, 30" or "none"; empty: not looked')->label('Tandems allowed in')->atMost(200),
+            Field::text(
+                'tandem_spaces', 'spaces whose label accepts tandem or quad breakers, as "17-24, 30" or "none"; empty: not looked',
+            )->label('Tandems allowed in')->atMost(200),
             Field::items('circuits', 'its breakers', CircuitPart::form())->label('Circuits')->atMost(2 * Position::HIGHEST_SPACE),
         );
     }

@@ -20,7 +20,9 @@ final class RecordedPeakPart
         static $form = null;
 
         return $form ??= new Form(
-            Field::number('peak_w', 'highest quarter-hour mean: watts, or volt-amperes where is_va')->label('Recorded peak')->in(Unit::Watts),
+            Field::number(
+                'peak_w', 'highest quarter-hour mean: watts, or volt-amperes where is_va',
+            )->label('Recorded peak')->in(Unit::Watts),
             Field::text('at', 'local date and time of it')->label('At')->atMost(20),
             Field::number('days', 'how long was recorded, days')->label('Days')->atMost(36_500),
             Field::numberChoice('interval_s', 'length of an interval, seconds', RecordedPeak::INTERVALS_S)->label('Length of an interval'),
@@ -35,7 +37,8 @@ final class RecordedPeakPart
     public static function write(RecordedPeak $recorded): array
     {
         return [
-            'peak_w' => $recorded->peakW, 'at' => $recorded->at, 'days' => $recorded->days, 'interval_s' => $recorded->seconds, 'missing' => $recorded->missing,
+            'peak_w' => $recorded->peakW, 'at' => $recorded->at, 'days' => $recorded->days, 'interval_s' => $recorded->seconds,
+            'missing' => $recorded->missing,
             'sent_out' => $recorded->sentOut, 'is_va' => $recorded->isVa, 'file' => $recorded->file,
         ];
     }
@@ -44,7 +47,8 @@ final class RecordedPeakPart
     public static function read(?Values $in): ?RecordedPeak
     {
         return $in === null ? null : new RecordedPeak(
-            $in->number('peak_w'), $in->text('at'), $in->number('days'), $in->whole('interval_s'), $in->whole('missing'), $in->flag('sent_out'), $in->flag('is_va'), $in->text('file'),
+            $in->number('peak_w'), $in->text('at'), $in->number('days'), $in->whole('interval_s'), $in->whole('missing'),
+            $in->flag('sent_out'), $in->flag('is_va'), $in->text('file'),
         );
     }
 }

@@ -41,7 +41,11 @@ final class ServicePart implements JobPart
         return $form ??= new Form(
             Field::id()->atMost(Job::LONGEST_ID),
             Field::text('name', 'as it is marked')->label('Disconnect')->required()->atMost(60),
-            Field::whole('amps', 'its rating, amperes')->label('Rating')->in(Unit::Amperes)->atLeast(Disconnect::LEAST_A)->atMost(Disconnect::MOST_A),
+            Field::whole('amps', 'its rating, amperes')
+                ->label('Rating')
+                ->in(Unit::Amperes)
+                ->atLeast(Disconnect::LEAST_A)
+                ->atMost(Disconnect::MOST_A),
             Field::flag('bonded', 'neutral and ground are bonded in it')->label('Neutral bonded in it')->optional('not looked'),
         );
     }
@@ -64,7 +68,9 @@ final class ServicePart implements JobPart
                 Field::items('disconnects', 'ahead of the panels; none when the panel\'s own main is the disconnect', self::disconnect())
                     ->label('Disconnects')->atMost(Service::MOST_DISCONNECTS),
             ))->label('Service')->optional('not looked at'),
-            Field::items('panels', 'the panels, the one that the generator feeds first', PanelPart::form())->label('Panels')->atMost(Job::MOST_PANELS),
+            Field::items(
+                'panels', 'the panels, the one that the generator feeds first', PanelPart::form(),
+            )->label('Panels')->atMost(Job::MOST_PANELS),
             Field::items('existing', 'answers about backup equipment that is there already', self::answer())
                 ->label('Backup equipment that is there already')->atMost(count(ExistingFault::cases()))->optional('nothing was looked at'),
         ];
@@ -81,12 +87,15 @@ final class ServicePart implements JobPart
             ));
         }
         $place = DisconnectPlace::tryFrom($group?->textOrNull('place') ?? '');
-        $service = $faults->attempt('service', fn (): Service => new Service($place, array_values(array_filter($disconnects)))) ?? new Service;
+        $service = $faults->attempt('service', fn (): Service => new Service($place, array_values(array_filter($disconnects))))
+            ?? new Service;
         if (! in_array(null, $panels, true)) {
             $faults->attempt('', fn () => Feeders::guard($service, $panels));
         }
 
-        return $service->with(amps: $in->wholeOrNull('service_a'), panels: array_values(array_filter($panels)), existing: $this->existing($in));
+        return $service->with(
+            amps: $in->wholeOrNull('service_a'), panels: array_values(array_filter($panels)), existing: $this->existing($in),
+        );
     }
 
     public function write(Job $job): array
@@ -95,7 +104,9 @@ final class ServicePart implements JobPart
 
         return [
             'service_a' => $service->amps,
-            'service' => ['place' => $service->place?->value, 'disconnects' => array_map(self::writeDisconnect(...), $service->disconnects)],
+            'service' => [
+                'place' => $service->place?->value, 'disconnects' => array_map(self::writeDisconnect(...), $service->disconnects),
+            ],
             'panels' => array_map(PanelPart::write(...), $service->panels),
             'existing' => $this->answers($service->existing),
         ];

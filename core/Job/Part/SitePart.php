@@ -24,9 +24,24 @@ final class SitePart implements JobPart
                 ->label('Propane tank')->in(Unit::Gallons)->atMost(100_000)->optional('not known'),
             Field::number('gasoline_gal', 'gasoline that is safe to keep, gallons; 0: none')
                 ->label('Gasoline kept')->in(Unit::Gallons)->atMost(10_000)->optional('not known'),
-            Field::number('altitude_ft', 'altitude, feet')->label('Altitude')->in(Unit::Feet)->atLeast(-1500)->atMost(20_000)->optional('not known'),
-            Field::number('hottest_f', 'hottest day, °F')->label('Hottest day')->in(Unit::Fahrenheit)->atLeast(-40)->atMost(140)->optional('not known'),
-            Field::number('coldest_f', 'coldest day, °F')->label('Coldest day')->in(Unit::Fahrenheit)->atLeast(-90)->atMost(100)->optional('not known'),
+            Field::number('altitude_ft', 'altitude, feet')
+                ->label('Altitude')
+                ->in(Unit::Feet)
+                ->atLeast(-1500)
+                ->atMost(20_000)
+                ->optional('not known'),
+            Field::number('hottest_f', 'hottest day, °F')
+                ->label('Hottest day')
+                ->in(Unit::Fahrenheit)
+                ->atLeast(-40)
+                ->atMost(140)
+                ->optional('not known'),
+            Field::number('coldest_f', 'coldest day, °F')
+                ->label('Coldest day')
+                ->in(Unit::Fahrenheit)
+                ->atLeast(-90)
+                ->atMost(100)
+                ->optional('not known'),
             Field::number('snow_in', 'deepest snow, inches')->label('Deepest snow')->in(Unit::Inches)->atMost(600)->optional('not known'),
             Field::flag('level', 'level ground for a machine')->label('Level ground for a machine')->optional('not looked'),
             Field::flag('above_flood', 'that place lies above the flood line')->label('Above the flood line')->optional('not known'),
@@ -48,7 +63,8 @@ final class SitePart implements JobPart
     public static function site(Values $in): Site
     {
         return new Site(
-            $in->numberOrNull('gas_meter_cfh'), $in->numberOrNull('propane_tank_gal'), $in->numberOrNull('gasoline_gal'), $in->numberOrNull('altitude_ft'),
+            $in->numberOrNull('gas_meter_cfh'), $in->numberOrNull('propane_tank_gal'), $in->numberOrNull('gasoline_gal'),
+            $in->numberOrNull('altitude_ft'),
             $in->numberOrNull('hottest_f'), $in->numberOrNull('coldest_f'), $in->numberOrNull('snow_in'),
             $in->flagOrNull('level'), $in->flagOrNull('above_flood'),
         );

@@ -27,10 +27,14 @@ final class WireRunPart implements JobPart
                 ->label('Cord with slack')->in(Unit::Feet)->atMost(WireRun::LONGEST_FT)->optional('not measured'),
             Field::number('run_ft', 'inlet to panel one way, feet')
                 ->label('Run to the panel')->in(Unit::Feet)->atMost(WireRun::LONGEST_FT)->optional('not measured'),
-            Field::numberChoice('inlet_a', 'rating of the inlet, amperes', [20 => '20 A', 30 => '30 A', 50 => '50 A'])->label('Inlet')->optional('as the outlet'),
+            Field::numberChoice(
+                'inlet_a', 'rating of the inlet, amperes', [20 => '20 A', 30 => '30 A', 50 => '50 A'],
+            )->label('Inlet')->optional('as the outlet'),
             Field::enum('method', 'how the run is laid', WiringMethod::class)->label('Laid as')->default(WiringMethod::Conduit->value),
             Field::enum('material', 'cu copper, al aluminum', Material::class)->label('Conductor')->default(Material::Copper->value),
-            Field::numberChoice('terminal_c', 'temperature rating of the terminals, °C', [60 => '60 °C', 75 => '75 °C'])->label('Terminals')->default(60),
+            Field::numberChoice(
+                'terminal_c', 'temperature rating of the terminals, °C', [60 => '60 °C', 75 => '75 °C'],
+            )->label('Terminals')->default(60),
             Field::number('ambient_c', 'hottest place along the run, °C')
                 ->label('Hottest ambient')->in(Unit::Celsius)->atLeast(WireRun::COLDEST_C)->atMost(WireRun::HOTTEST_C)->default(30),
             Field::flag('wet', 'part of the run lies in a wet place')->label('Wet place on the way')->default(false),

@@ -62,7 +62,9 @@ final class EspiFeed
         }
         if ($duration !== $this->length) {
             if ($this->length !== null) {
-                throw new Refused('file', sprintf('a value of %s minutes among values of %s', round($duration / 60, 1), round($this->length / 60, 1)));
+                throw new Refused(
+                    'file', sprintf('a value of %s minutes among values of %s', round($duration / 60, 1), round($this->length / 60, 1)),
+                );
             }
             $this->lengths[$this->atKey] = $this->length = $duration;
         }
@@ -124,7 +126,8 @@ final class EspiFeed
         if ($best === null) {
             throw new Refused('file', $this->blocks === []
                 ? 'The file holds no interval readings.'
-                : 'The file holds no readings of power or energy that were taken in: '.implode(', ', array_unique($left)).'. Unit codes 72 (Wh), 38 (W), 71 (VAh) and 61 (VA) can be read.');
+                : 'The file holds no readings of power or energy that were taken in: '.implode(', ', array_unique($left))
+                    .'. Unit codes 72 (Wh), 38 (W), 71 (VAh) and 61 (VA) can be read.');
         }
         [$series, $multiplier, $isEnergy, $isVa, $length] = $best;
         if ($left !== []) {
@@ -141,13 +144,21 @@ final class EspiFeed
     private static function guard(array $parts): void
     {
         if (count($parts) > self::MOST_PARTS) {
-            throw new Refused('file', sprintf('The file describes more than %s meters. Bring in one meter at a time.', number_format(self::MOST_PARTS)));
+            throw new Refused(
+                'file', sprintf('The file describes more than %s meters. Bring in one meter at a time.', number_format(self::MOST_PARTS)),
+            );
         }
     }
 
     public static function tooMany(): Refused
     {
-        return new Refused('file', sprintf('The file holds more than %s readings. Bring in at most five years of five-minute values.', number_format(IntervalSeries::MOST_READINGS)));
+        return new Refused(
+            'file',
+            sprintf(
+                'The file holds more than %s readings. Bring in at most five years of five-minute values.',
+                number_format(IntervalSeries::MOST_READINGS),
+            ),
+        );
     }
 
     /** @return array{multiplier: int, unit: int, flow: int} */

@@ -73,7 +73,13 @@ final class IntervalSeries
         $this->sort();
         $seconds ??= $this->usualStep();
         if (! in_array($seconds, RecordedPeak::INTERVALS_S, true)) {
-            throw new Refused('file', sprintf('The values stand for %s each; 5, 10, 15, 30 or 60 minutes can be read.', $seconds % 60 === 0 ? ($seconds / 60).' minutes' : "$seconds seconds"));
+            throw new Refused(
+                'file',
+                sprintf(
+                    'The values stand for %s each; 5, 10, 15, 30 or 60 minutes can be read.',
+                    $seconds % 60 === 0 ? ($seconds / 60).' minutes' : "$seconds seconds",
+                ),
+            );
         }
         $factor = $isEnergy ? $scale * 3600 / $seconds : $scale;
         $tally = new YearTally($zone, $seconds);

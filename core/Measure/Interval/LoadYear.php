@@ -65,25 +65,39 @@ final readonly class LoadYear
 
     public function recorded(string $file): RecordedPeak
     {
-        return new RecordedPeak($this->peakW, $this->local($this->peakAt), $this->spanDays(), $this->seconds, $this->missing, $this->negatives > 0, $this->isVa, $file);
+        return new RecordedPeak(
+            $this->peakW, $this->local($this->peakAt), $this->spanDays(), $this->seconds, $this->missing, $this->negatives > 0,
+            $this->isVa, $file,
+        );
     }
 
     /** @return array<string, mixed> */
     public function toArray(): array
     {
         return [
-            'zone' => $this->zone->value, 'seconds' => $this->seconds, 'from' => $this->from, 'to' => $this->to, 'count' => $this->count, 'missing' => $this->missing,
-            'doubles' => $this->doubles, 'contradictions' => $this->contradictions, 'blanks' => $this->blanks, 'daylightDoubles' => $this->daylightDoubles,
-            'negatives' => $this->negatives, 'peakW' => $this->peakW, 'peakAt' => $this->peakAt, 'kwh' => $this->kwh, 'isVa' => $this->isVa, 'days' => $this->days,
+            'zone' => $this->zone->value, 'seconds' => $this->seconds, 'from' => $this->from, 'to' => $this->to, 'count' => $this->count,
+            'missing' => $this->missing,
+            'doubles' => $this->doubles, 'contradictions' => $this->contradictions, 'blanks' => $this->blanks,
+            'daylightDoubles' => $this->daylightDoubles,
+            'negatives' => $this->negatives, 'peakW' => $this->peakW, 'peakAt' => $this->peakAt, 'kwh' => $this->kwh,
+            'isVa' => $this->isVa, 'days' => $this->days,
             'weeks' => array_map(fn (Week $w): array => [$w->monday, $w->kwh], $this->weeks),
-            'gaps' => array_map(fn (Gap $g): array => [$g->from, $g->missing], $this->gaps), 'gapCount' => $this->gapCount, 'notes' => $this->notes,
+            'gaps' => array_map(fn (Gap $g): array => [$g->from, $g->missing], $this->gaps), 'gapCount' => $this->gapCount,
+            'notes' => $this->notes,
         ];
     }
 
     /** @param  array<string, mixed>  $data as toArray() gave it */
     public static function fromArray(array $data): self
     {
-        /** @var array{zone: string, seconds: int, from: int, to: int, count: int, missing: int, doubles: int, contradictions: int, blanks: int, daylightDoubles: int, negatives: int, peakW: float|int, peakAt: int, kwh: float|int, isVa: bool, days: array<int, array<int, ?int>>, weeks: list<array{string, float|int}>, gaps: list<array{int, int}>, gapCount: int, notes: list<string>} $data */
+        /**
+         * @var array{
+         *     zone: string, seconds: int, from: int, to: int, count: int, missing: int, doubles: int, contradictions: int, blanks: int,
+         *     daylightDoubles: int, negatives: int, peakW: float|int, peakAt: int, kwh: float|int, isVa: bool,
+         *     days: array<int, array<int, ?int>>, weeks: list<array{string, float|int}>, gaps: list<array{int, int}>, gapCount: int,
+         *     notes: list<string>,
+         * } $data
+         */
         return new self(...[
             ...$data,
             'zone' => Zone::from($data['zone']),

@@ -33,11 +33,18 @@ final readonly class TableColumns
         $date = self::find($heads, '/^(usage |read(ing)? |interval |service |start |from )?date$|^day$/');
         $end = self::find($heads, '/\b(end|to)\b.*time|end ?time/') ?? self::find($heads, '/\b(end|to|until)\b/', [], '/date$/');
         $start = self::find($heads, '/\bstart\b|^from\b|starttime|interval begin|^begin/', [$end, $date])
-            ?? self::find($heads, '/date.?time|timestamp|^time$|^interval$|^hour|usage time|read(ing)? time|^period$|^date /', [$end, $date])
+            ?? self::find(
+                $heads, '/date.?time|timestamp|^time$|^interval$|^hour|usage time|read(ing)? time|^period$|^date /', [$end, $date],
+            )
             ?? self::find($heads, '/^(usage |read(ing)? |interval )?time/', [$end, $date]);
         $duration = self::find($heads, '/duration|interval length|^(minutes|interval minutes|interval \(min)/', [$start, $end]);
-        $value = self::find($heads, '/(?<!a)(kwh|kw|wh|kvah|kva|vah)\b|kilowatt|watt.?hour/', [$start, $end, $date, $duration], self::NOT_USED)
-            ?? self::find($heads, '/usage|consumption|energy|value|delivered|import|demand|quantity|^w$|\bwatts?\b|\(w\)|\(va\)|^va$/', [$start, $end, $date, $duration], self::NOT_USED);
+        $value = self::find(
+            $heads, '/(?<!a)(kwh|kw|wh|kvah|kva|vah)\b|kilowatt|watt.?hour/', [$start, $end, $date, $duration], self::NOT_USED,
+        )
+            ?? self::find(
+                $heads, '/usage|consumption|energy|value|delivered|import|demand|quantity|^w$|\bwatts?\b|\(w\)|\(va\)|^va$/',
+                [$start, $end, $date, $duration], self::NOT_USED,
+            );
         if ($start === null && $date !== null && $value !== null) {
             [$start, $date] = [$date, null];
         }
@@ -48,12 +55,17 @@ final readonly class TableColumns
         [$scale, $isEnergy, $isVa] = self::unitIn($heads[$value]) ?? [1000.0, true, false];
         $left = [];
         foreach ($heads as $i => $head) {
-            if ($i !== $value && preg_match('/export|generat|received|net|solar|return/', $head) === 1 && preg_match('/kwh|kw|energy/', $head) === 1) {
+            if ($i !== $value
+                && preg_match('/export|generat|received|net|solar|return/', $head) === 1
+                && preg_match('/kwh|kw|energy/', $head) === 1) {
                 $left[] = mb_substr($cells[$i], 0, 40);
             }
         }
 
-        return new self($date, $start, $end, $duration, $value, $unit, $scale, $isEnergy, $isVa, self::unitIn($heads[$value]) !== null, implode(', ', $left));
+        return new self(
+            $date, $start, $end, $duration, $value, $unit, $scale, $isEnergy, $isVa, self::unitIn($heads[$value]) !== null,
+            implode(', ', $left),
+        );
     }
 
     /**

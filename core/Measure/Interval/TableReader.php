@@ -143,7 +143,9 @@ final class TableReader
     public function finish(int $line, bool $whole): LoadYear
     {
         if ($this->columns === null) {
-            throw new Refused('file', 'No head was found that names a time and a value, such as "Start, End, kWh" or "Date, Time, Usage (kWh)".');
+            throw new Refused(
+                'file', 'No head was found that names a time and a value, such as "Start, End, kWh" or "Date, Time, Usage (kWh)".',
+            );
         }
         // The last value of a file that was cut off may be a part of its digits.
         if (! $whole && $this->series->count() > 2 && ($this->lastLength < $this->shortestBefore || $this->lastWidth < $this->width)) {
@@ -166,7 +168,14 @@ final class TableReader
         $this->width = count($cells);
         if ($this->columns === null) {
             if ($line > self::HEAD_WITHIN) {
-                throw new Refused('file', sprintf('No head was found in the first %d lines that names a time and a value, such as "Start, End, kWh" or "Date, Time, Usage (kWh)".', self::HEAD_WITHIN));
+                throw new Refused(
+                    'file',
+                    sprintf(
+                        'No head was found in the first %d lines that names a time and a value, such as "Start, End, kWh" '
+                            .'or "Date, Time, Usage (kWh)".',
+                        self::HEAD_WITHIN,
+                    ),
+                );
             }
 
             return;
@@ -183,7 +192,9 @@ final class TableReader
         if ($columns?->unit !== null) {
             $text = mb_strtolower(trim($cells[$columns->unit] ?? ''));
             [$this->scale, $this->isEnergy, $this->isVa] = TableColumns::unitIn($text)
-                ?? throw $this->refused($line, 'the unit "'.mb_substr(mb_scrub($text), 0, 20).'" is none of kWh, Wh, kW, W, kVAh, kVA, VAh, VA');
+                ?? throw $this->refused(
+                    $line, 'the unit "'.mb_substr(mb_scrub($text), 0, 20).'" is none of kWh, Wh, kW, W, kVAh, kVA, VAh, VA',
+                );
         }
         if ($this->columns?->date !== null) {
             // Where the date stands alone, a time without its distance from UTC is local.
@@ -193,7 +204,8 @@ final class TableReader
 
     private function newDay(int $line, string $date): void
     {
-        $this->day = $this->dayOf($date) ?? throw $this->refused($line, '"'.mb_substr(mb_scrub($date), 0, 40).'" is no date; write 2026-03-31 or 3/31/2026');
+        $this->day = $this->dayOf($date)
+            ?? throw $this->refused($line, '"'.mb_substr(mb_scrub($date), 0, 40).'" is no date; write 2026-03-31 or 3/31/2026');
         $this->lastDate = $date;
         $this->midnight = $this->zone->midnight($this->day);
         $this->changes = $this->zone->midnight($this->day + 1) - $this->midnight !== 86_400;
@@ -222,7 +234,10 @@ final class TableReader
         if (strlen($text) > self::MOST_TIME) {
             throw $this->refused($line, '"'.mb_substr(mb_scrub($text), 0, 40).'" is no time');
         }
-        if (preg_match('/^\s*(\d{1,2})(?::?(\d\d))?(?::(\d\d)(?:\.\d+)?)?\s*(?:([ap])\.?m\.?)?\s*(Z|UTC|GMT|[+\-]\d\d:?\d\d)?\s*"?$/i', $text, $found) !== 1 && trim($text) !== '') {
+        if (preg_match(
+            '/^\s*(\d{1,2})(?::?(\d\d))?(?::(\d\d)(?:\.\d+)?)?\s*(?:([ap])\.?m\.?)?\s*(Z|UTC|GMT|[+\-]\d\d:?\d\d)?\s*"?$/i', $text, $found,
+        ) !== 1
+            && trim($text) !== '') {
             throw $this->refused($line, '"'.mb_substr(mb_scrub($text), 0, 40).'" is no time; write 18:15 or 6:15 PM');
         }
         $hour = (int) ($found[1] ?? 0);
@@ -299,7 +314,10 @@ final class TableReader
             $seconds = (int) $found[1] * 3600 + (int) $found[2] * 60 + (int) ($found[3] ?? 0);
         } elseif ($number !== null) {
             // Up to an hour in minutes; a longer figure is seconds, as is one that says so.
-            $seconds = (int) ($number > 60 || preg_match('/\ds|sec/i', $text) === 1 ? $number : (preg_match('/h/i', $text) === 1 || $number <= 1 ? $number * 3600 : $number * 60));
+            $seconds = (int) ($number > 60
+                || preg_match('/\ds|sec/i', $text) === 1
+                    ? $number
+                    : (preg_match('/h/i', $text) === 1 || $number <= 1 ? $number * 3600 : $number * 60));
         } else {
             throw $this->refused($line, '"'.mb_substr(mb_scrub($text), 0, 40).'" is no duration; write 15 or 00:15');
         }
@@ -312,7 +330,9 @@ final class TableReader
         if ($this->seconds !== null && $seconds !== $this->seconds) {
             // Around a change of clocks a local end can lie an hour off.
             if (! in_array(abs($seconds - $this->seconds), [3600, 82_800], true)) {
-                throw $this->refused($line, sprintf('stands for %s minutes among values of %s', round($seconds / 60, 1), round($this->seconds / 60, 1)));
+                throw $this->refused(
+                    $line, sprintf('stands for %s minutes among values of %s', round($seconds / 60, 1), round($this->seconds / 60, 1)),
+                );
             }
 
             return;

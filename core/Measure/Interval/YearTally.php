@@ -108,8 +108,10 @@ final class YearTally
         ksort($this->days);
 
         return new LoadYear(
-            $this->zone, $this->seconds, $this->first, $this->end, $this->count, $this->missing, $doubles, $contradictions, $blanks, $daylightDoubles,
-            $this->negatives, max(0.0, $this->peak), $this->peakAt, array_sum($this->weeks) / 1000, $isVa, $this->days, $weeks, $this->gaps, $this->gapCount, $notes,
+            $this->zone, $this->seconds, $this->first, $this->end, $this->count, $this->missing, $doubles, $contradictions, $blanks,
+            $daylightDoubles,
+            $this->negatives, max(0.0, $this->peak), $this->peakAt, array_sum($this->weeks) / 1000, $isVa, $this->days, $weeks,
+            $this->gaps, $this->gapCount, $notes,
         );
     }
 

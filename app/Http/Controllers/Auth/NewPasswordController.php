@@ -23,7 +23,9 @@ final class NewPasswordController extends Controller
 
     public function store(Request $request): RedirectResponse
     {
-        $request->validate(['token' => 'required|string', 'email' => 'required|email|max:200', 'password' => 'required|string|min:10|max:200|confirmed']);
+        $request->validate(
+            ['token' => 'required|string', 'email' => 'required|email|max:200', 'password' => 'required|string|min:10|max:200|confirmed']
+        );
         $status = Password::reset(
             $request->only('email', 'password', 'password_confirmation', 'token'),
             function (User $user, string $password): void {

@@ -30,9 +30,12 @@ final class SessionController extends Controller
         $request->validate(['email' => 'required|string|max:200', 'password' => 'required|string|max:200']);
         $key = 'sign-in|'.Str::lower($request->string('email')->toString()).'|'.$request->ip();
         if (RateLimiter::tooManyAttempts($key, self::TRIES)) {
-            throw ValidationException::withMessages(['email' => sprintf('Too many tries. Wait %d seconds, then try again.', RateLimiter::availableIn($key))]);
+            throw ValidationException::withMessages(
+                ['email' => sprintf('Too many tries. Wait %d seconds, then try again.', RateLimiter::availableIn($key))]
+            );
         }
-        if (! Auth::attempt(['email' => $request->string('email')->toString(), 'password' => $request->string('password')->toString()], $request->boolean('remember'))) {
+        $claim = ['email' => $request->string('email')->toString(), 'password' => $request->string('password')->toString()];
+        if (! Auth::attempt($claim, $request->boolean('remember'))) {
             RateLimiter::hit($key, self::PAUSE_S);
 
             throw ValidationException::withMessages(['email' => 'This address and password do not belong together.']);

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+const LONGEST_LINE = 140;
+
+it('has one thought to a line', function () {
+    $root = dirname(__DIR__, 2);
+    $long = [];
+    $looked = 0;
+    foreach (
+        [
+            'app', 'core', 'database', 'routes', 'config', 'bootstrap/app.php', 'tests', 'resources/js', 'resources/css', 'vite.config.js',
+        ] as $place
+    ) {
+        $files = is_dir("$root/$place")
+            ? new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/$place", FilesystemIterator::SKIP_DOTS))
+            : ["$root/$place"];
+        foreach ($files as $file) {
+            if (preg_match('/(?<!\.blade)\.(php|js|scss)$/', (string) $file) !== 1) {
+                continue;
+            }
+            $looked++;
+            foreach (file((string) $file) as $i => $line) {
+                if (mb_strlen(rtrim($line, "\n")) > LONGEST_LINE) {
+                    $long[] = substr((string) $file, strlen($root) + 1).':'.($i + 1);
+                }
+            }
+        }
+    }
+    expect($long)->toBe([])->and($looked)->toBeGreaterThan(400);
+});
