@@ -9,7 +9,7 @@
                 <x-field id="ll-name" name="name" label="Load" :value="$load->name" maxlength="100"/>
                 <x-kind-pick id="ll-kind" :value="$load->kind"/>
                 <x-pick id="ll-volts" name="volts" label="Volts" :options="[120 => '120 V', 240 => '240 V']" :value="$load->volts"/>
-                <x-field id="ll-pf" name="pf" label="Power factor" :value="Underpin\Csv\Number::write($load->pf)" inputmode="decimal"/>
+                <x-field id="ll-pf" name="pf" label="PF" :value="Underpin\Csv\Number::write($load->pf)" inputmode="decimal"/>
             </div>
             @foreach (['run' => 'Runs', 'start' => 'Starts'] as $moment => $words)
                 <div class="fields">

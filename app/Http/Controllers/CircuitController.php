@@ -92,7 +92,7 @@ final class CircuitController extends Controller
     /** To another space of its panel; its leg may change with it, and that is said. */
     public function move(Request $request, Job $job, string $circuit): Response|RedirectResponse
     {
-        $in = FormInput::read($request, CircuitPart::form()->only('space'));
+        $in = FormInput::read($request, new Form(CircuitPart::form()->field('space')->label('Move it to')));
         $from = $to = new Position($in->whole('space'));
         $label = '';
         $edited = JobEditor::change($job, $this->user(), function () use (&$label): string {

@@ -34,7 +34,7 @@ final class JobFileController extends Controller
     {
         $file = $request->file('file');
         if (! $file instanceof UploadedFile || ! $file->isValid()) {
-            throw new Refused('file', 'Choose a job file (.json).');
+            throw new Refused('file', 'Job file: choose a .json file that this app wrote.');
         }
         if ($file->getSize() > JobFile::MOST_BYTES) {
             throw new Refused(

@@ -54,8 +54,8 @@ final class MeterController extends Controller
     public function update(Request $request, Job $job): Response|RedirectResponse
     {
         $in = FormInput::read($request, new Form(
-            Field::number('base_a', 'what always flows on leg A')->label('Always on leg A')->in(Unit::Amperes)->atMost(200),
-            Field::number('base_b', 'what always flows on leg B')->label('Always on leg B')->in(Unit::Amperes)->atMost(200),
+            Field::number('base_a', 'what always flows on leg A')->label('Always on, leg A')->in(Unit::Amperes)->atMost(200),
+            Field::number('base_b', 'what always flows on leg B')->label('Always on, leg B')->in(Unit::Amperes)->atMost(200),
             Field::number('noise_a', 'noise')->label('Noise')->in(Unit::Amperes)->atMost(5),
             Field::flag('swapped', 'the clamps sit on each other\'s leg')->label('Clamps swapped'),
         ));

@@ -178,7 +178,7 @@ final class RecordingController extends Controller
     {
         $file = $request->file('file');
         if (! $file instanceof UploadedFile || ! $file->isValid()) {
-            throw new Refused('file', 'file: choose a CSV file of readings, of at most 120 MB.');
+            throw new Refused('file', 'Readings from a file: choose a CSV file, of at most 120 MB.');
         }
         $name = mb_substr(mb_scrub(pathinfo($file->getClientOriginalName(), PATHINFO_FILENAME), 'UTF-8'), 0, 100);
         $count = 0;
@@ -263,9 +263,9 @@ final class RecordingController extends Controller
     {
         return new Form(
             Field::text('name', 'what is recorded')->label('Name')->required()->atMost(100),
-            Field::numberChoice('inlet_a', 'inlet to hold it against, amperes', [30, 50])->label('Inlet'),
+            Field::numberChoice('inlet_a', 'inlet to hold it against, amperes', [30, 50])->label('Held against an inlet of'),
             Field::number('buffer_a', 'amperes on each leg for what did not run')
-                ->label('Buffer')
+                ->label('Buffer for the rest')
                 ->in(Unit::Amperes)
                 ->atMost(500)
                 ->default(0),

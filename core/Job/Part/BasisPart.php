@@ -19,7 +19,7 @@ final class BasisPart implements JobPart
     public static function use(): Field
     {
         return Field::enum('figures', 'which of the three ways of knowing the loads sizing uses', LoadBasis::class)
-            ->label('Sizing uses')->default(LoadBasis::List->value);
+            ->label('Size by')->default(LoadBasis::List->value);
     }
 
     public static function reason(): Field

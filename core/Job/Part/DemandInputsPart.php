@@ -45,7 +45,7 @@ final class DemandInputsPart
                 ->in(Unit::VoltAmperes)
                 ->optional('[]'),
             Field::number('heating_va', 'electric space heating')->label('Electric heating')->in(Unit::VoltAmperes)->default(0),
-            Field::whole('heating_units', 'separately controlled heating units')->label('Heating units')->default(1),
+            Field::whole('heating_units', 'separately controlled heating units')->label('Heating units, own controls')->default(1),
             Field::number('heat_pump_va', 'heat pump compressor')->label('Heat pump')->in(Unit::VoltAmperes)->default(0),
             Field::number('supplemental_heat_va', 'supplemental heat of the heat pump')
                 ->label('Supplemental heat')

@@ -31,7 +31,7 @@
     @if ($places === [])
         <p class="quiet">No other place in this panel is free for it.</p>
     @else
-        <x-pick id="m-space" name="space" label="Move it to (Alt ↑ ↓)" :options="[$circuit->position->space => $circuit->label().', where it is'] + array_combine(array_map(fn ($s) => $s->space, $places), array_map(fn ($s) => $s->label().', '.($s->leg() === $circuit->leg() ? 'same leg' : $s->leg()->words().': its leg changes'), $places))" :value="$circuit->position->space"/>
+        <x-pick id="m-space" name="space" label="Move it to" title="Alt ↑ ↓" :options="[$circuit->position->space => $circuit->label().', where it is'] + array_combine(array_map(fn ($s) => $s->space, $places), array_map(fn ($s) => $s->label().', '.($s->leg() === $circuit->leg() ? 'same leg' : $s->leg()->words().': its leg changes'), $places))" :value="$circuit->position->space"/>
         <noscript><button class="button">Move</button></noscript>
     @endif
 </form>

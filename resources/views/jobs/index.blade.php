@@ -50,7 +50,7 @@
                 <h2>Bring in a job file</h2>
                 <form id="import-job" method="post" action="{{ route('jobs.import') }}" enctype="multipart/form-data">
                     @csrf
-                    <label class="label" for="job-file">A .json file that this app wrote</label>
+                    <label class="label" for="job-file">Job file</label>
                     <input class="input" id="job-file" name="file" type="file" accept=".json,application/json" required>
                     @error('file')<ul class="error">@foreach ($errors->get('file') as $message)<li>{{ $message }}</li>@endforeach</ul>@enderror
                     <button class="button">Bring in</button>

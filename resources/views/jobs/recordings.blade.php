@@ -23,8 +23,8 @@
                 <x-pick id="bh-circuit" name="circuit" label="Circuit" :options="App\Screens\RecordingScreen::circuitNames($screen->job)"/>
                 <div class="fields">
                     <x-pick id="bh-leg" name="measured_leg" label="Rose on" :options="['A' => 'leg A', 'B' => 'leg B', 'AB' => 'both']"/>
-                    <x-field id="bh-run" name="measured_run_a" label="Running" unit="A"/>
-                    <x-field id="bh-start" name="measured_start_a" label="Starting" unit="A"/>
+                    <x-field id="bh-run" name="measured_run_a" label="Runs" unit="A"/>
+                    <x-field id="bh-start" name="measured_start_a" label="Starts" unit="A"/>
                 </div>
                 <button class="button is-primary">Keep it</button>
             </form>

@@ -21,7 +21,7 @@
             @csrf @method('PUT')
             <x-was :values="['figures' => $basis->use->value, 'figures_reason' => $basis->reason]"/>
             <x-pick id="sc-figures" name="figures" label="Size by" :options="array_combine(array_column(Underpin\Job\LoadBasis::cases(), 'value'), array_map(fn ($s) => $s->words(), Underpin\Job\LoadBasis::cases()))" :value="$basis->use->value"/>
-            <x-field id="sc-reason" name="figures_reason" label="Because" :value="$basis->reason" maxlength="500"/>
+            <x-field id="sc-reason" name="figures_reason" label="Reason" :value="$basis->reason" maxlength="500"/>
             <button class="button is-primary">Size by this</button>
         </form>
     </section>
