@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
+namespace Tests;
+
 use Illuminate\Foundation\Testing\RefreshDatabase;
-use Tests\TestCase;
 use Underpin\Calculator\Calculators;
 use Underpin\Exchange\JobFile;
 use Underpin\Exchange\JobFileFaults;

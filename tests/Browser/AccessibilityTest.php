@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Browser\AccessibilityTest;
+
 use Tests\Support\Browser;
 
 /**

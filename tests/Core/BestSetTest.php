@@ -2,10 +2,14 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\BestSetTest;
+
 use Underpin\Legs\Leg;
 use Underpin\Refused;
 use Underpin\Sizing\BestSet;
 use Underpin\Sizing\Candidate;
+
+use function Tests\calc;
 
 /**
  * Every set, one after the other.

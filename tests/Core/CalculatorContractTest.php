@@ -5,6 +5,9 @@ declare(strict_types=1);
 use Underpin\Calculator\Calculators;
 use Underpin\Refused;
 
+use function Tests\calc;
+use function Tests\faultOf;
+
 $circuit = ['id' => 'a', 'leg' => 'A', 'watts' => 120];
 
 it('answers an object with an object and an array with an array in the same order', function () use ($circuit) {

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\ChainTest;
+
 use Tests\Support\Changed;
 use Tests\Support\Houses;
 use Underpin\Checks\Review;
@@ -25,6 +27,8 @@ use Underpin\Service\DistributionPoint;
 use Underpin\StageKey;
 use Underpin\Stages\StageReport;
 use Underpin\Stages\Stages;
+
+use function Tests\pathsOf;
 
 /** A cabinet with two disconnects; the east one feeds a panel that feeds a barn. */
 function lodge(?bool $barnBond = false): Job

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\CodebookTablesTest;
+
 use Underpin\Codebook\AmbientFactors;
 use Underpin\Codebook\BreakerSizes;
 use Underpin\Codebook\BundlingFactors;
@@ -13,6 +15,8 @@ use Underpin\Codebook\MotorCurrents;
 use Underpin\Codebook\RangeDemand;
 use Underpin\Codebook\ReceptacleLoads;
 use Underpin\Refused;
+
+use function Tests\calc;
 
 /*
  * Every row of every table of the codebook, typed a second time from the published tables: a

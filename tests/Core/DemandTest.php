@@ -2,11 +2,16 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\DemandTest;
+
 use Underpin\Codebook\MotorCurrents;
 use Underpin\Codebook\RangeDemand;
 use Underpin\Legs\Leg;
 use Underpin\Loads\Nameplate;
 use Underpin\Refused;
+
+use function Tests\calc;
+use function Tests\faultOf;
 
 /** @return list<array{id: string, va: int}> */
 function appliances(int ...$va): array

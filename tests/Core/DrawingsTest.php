@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\DrawingsTest;
+
 use App\Drawings\Box;
 use App\Drawings\ChainDrawing;
 use App\Drawings\LoadMap;

@@ -2,6 +2,10 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\IntervalTest;
+
+use DateTimeImmutable;
+use DateTimeZone;
 use Tests\Support\Houses;
 use Underpin\Checks\Review;
 use Underpin\Exchange\JobFile;

@@ -16,6 +16,8 @@ use Underpin\Job\LocalRules;
 use Underpin\Job\Site;
 use Underpin\Sizing\Supply;
 
+use function Tests\pathsOf;
+
 it('goes out and in again without loss', function () {
     $job = Houses::small(Houses::supply(), 'interlock', new LocalRules('Town', 'NEC 2020', false, false));
     expect(JobFile::standard()->decode(JobFile::standard()->encode($job)))->toEqual($job);

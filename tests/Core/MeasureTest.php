@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\MeasureTest;
+
 use App\Devices\StandIn\StandInHouse;
 use App\Devices\StandIn\StandInLoad;
 use Tests\Support\Houses;

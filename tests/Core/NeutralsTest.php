@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\NeutralsTest;
+
 use Tests\Support\Changed;
 use Tests\Support\Houses;
 use Underpin\Checks\Finding;

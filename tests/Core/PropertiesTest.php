@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\PropertiesTest;
+
 use Tests\Support\Houses;
 use Tests\Support\RandomHouse;
 use Underpin\Checks\Review;

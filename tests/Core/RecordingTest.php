@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\RecordingTest;
+
 use Tests\Support\Houses;
 use Underpin\Job\LoadKind;
 use Underpin\Job\Role;

@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\RefusalsTest;
+
+use Closure;
 use Tests\Support\Changed;
 use Tests\Support\Houses;
 use Underpin\Codebook\ConductorSize;

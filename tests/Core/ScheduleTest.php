@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\ScheduleTest;
+
 use Tests\Support\Houses;
 use Underpin\Csv\CsvText;
 use Underpin\Csv\Number;

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\SizingTest;
+
 use Tests\Support\Changed;
 use Tests\Support\Houses;
 use Underpin\Design\Design;

@@ -2,10 +2,14 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\StartOrderTest;
+
 use Underpin\Legs\Leg;
 use Underpin\Loads\Starter;
 use Underpin\Loads\StartOrder;
 use Underpin\Refused;
+
+use function Tests\faultOf;
 
 /** @return iterable<list<mixed>> */
 function everyOrderOf(array $items): iterable

@@ -8,6 +8,9 @@ use Underpin\Codebook\ConductorTable;
 use Underpin\Codebook\Material;
 use Underpin\Wiring\VoltageDrop;
 
+use function Tests\calc;
+use function Tests\faultOf;
+
 // Rows of NEC 2023 Table 310.16 and Chapter 9 Table 8, typed a second time from the tables.
 it('has the published ampacities', function (string $material, string $size, array $amps) {
     foreach ([60, 75, 90] as $i => $column) {

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Feature\CommandsTest;
+
 use Symfony\Component\Process\Process;
 use Tests\Support\Changed;
 use Tests\Support\Houses;

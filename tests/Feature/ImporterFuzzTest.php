@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Feature\ImporterFuzzTest;
+
 use App\Intervals\IntervalFile;
 use App\Recordings\ReadingsFile;
 use Illuminate\Http\UploadedFile;

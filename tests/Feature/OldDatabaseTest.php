@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Feature\OldDatabaseTest;
+
 use App\Files\FileStore;
 use App\JobFile\JobEditor;
 use App\JobFile\JobRows;
