@@ -4,7 +4,7 @@ import laravel from 'laravel-vite-plugin';
 export default defineConfig({
     plugins: [
         laravel({
-            input: ['resources/css/app.scss', 'resources/js/app.js'],
+            input: ['resources/css/app.scss', 'resources/js/app.js', 'resources/js/recorder.js', 'resources/js/runs.js'],
             refresh: false,
         }),
     ],

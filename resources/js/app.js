@@ -3,8 +3,6 @@ import { refresh, send, toast } from './parts.js';
 import { startBoard } from './board.js';
 import { startDrag } from './drag.js';
 import { startUploads } from './upload.js';
-import { startRecorder } from './recorder.js';
-import { watchRuns } from './runs.js';
 import { startKeys, toggleNight } from './keys.js';
 import { finder } from './finder.js';
 import { library } from './library.js';
@@ -43,7 +41,5 @@ document.addEventListener('click', (event) => {
 startBoard();
 startDrag();
 startUploads();
-startRecorder();
-watchRuns();
 startKeys();
 toast();

@@ -12,7 +12,7 @@ const SIGNED_OUT = 'signed out: sign in in another tab, then load this page anew
 
 let rec = null;
 
-export function startRecorder() {
+function startRecorder() {
     const place = document.getElementById('recorder');
     if (!place) return;
     const store = `recording-${place.dataset.key}`;
@@ -239,3 +239,5 @@ function fitting(pen, words, room) {
     const letters = Math.floor(room / pen.measureText('0').width) - 1;
     return letters > 2 ? `${words.slice(0, letters)}…` : '';
 }
+
+startRecorder();

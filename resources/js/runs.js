@@ -1,9 +1,7 @@
 // Long work on the page that shows it: how far it is, until it is over.
 const EVERY_MS = 400;
 
-export function watchRuns() {
-    document.querySelectorAll('[data-run]').forEach(watch);
-}
+document.querySelectorAll('[data-run]').forEach(watch);
 
 async function watch(section) {
     const bar = section.querySelector('progress');

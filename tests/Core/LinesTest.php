@@ -30,3 +30,16 @@ it('has one thought to a line', function () {
     }
     expect($long)->toBe([])->and($looked)->toBeGreaterThan(400);
 });
+
+it('makes no CSS class from a value, and zooms nothing', function () {
+    $root = dirname(__DIR__, 2).'/resources';
+    $made = [];
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/views", FilesystemIterator::SKIP_DOTS)) as $file) {
+        preg_match_all('/class="[^"]*\w-\{\{[^"]*"/', (string) file_get_contents((string) $file), $found);
+        array_push($made, ...array_filter($found[0], fn (string $class): bool => ! str_contains($class, 'level-key-{{ $i }}')));
+    }
+    $zoomed = array_filter(
+        glob("$root/css/*.scss"), fn (string $file): bool => preg_match('/[^-]\bzoom:/', (string) file_get_contents($file)) === 1,
+    );
+    expect($made)->toBe([])->and($zoomed)->toBe([]);
+});

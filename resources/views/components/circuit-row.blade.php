@@ -4,7 +4,7 @@
     <td><a href="{{ route('jobs.stage', [$screen->row->id, $screen->stage->value, 'at' => $circuit->id]) }}" data-at="{{ $circuit->id }}">{{ $circuit->name ?: 'unnamed' }}</a></td>
     <td class="num">{{ $circuit->breakerAmps }} A <small>{{ $circuit->protection->mark() }}</small></td>
     <td>{{ $circuit->leg()->value }}</td>
-    <td><span class="role-chip role-{{ $circuit->role->value }}">{{ $circuit->role->words() }}</span></td>
+    <td><span class="role-chip" data-role="{{ $circuit->role->value }}">{{ $circuit->role->words() }}</span></td>
     <td class="num">@if ($circuit->figuresMissing())<small>no figures</small>@else{{ number_format($circuit->runAmps(), 1) }} A @endif</td>
     <td class="num">@unless ($circuit->figuresMissing()){{ number_format($circuit->startAmps(), 1) }} A @endunless</td>
 </tr>

@@ -1,5 +1,5 @@
 @props(['finding'])
-<article class="finding finding-{{ $finding->severity->value }}">
+<article class="finding" data-severity="{{ $finding->severity->value }}">
     <h4><span class="severity">{{ $finding->severity->value }}</span> {{ $finding->what }}</h4>
     <p>{{ $finding->why }} {{ $finding->do }} <cite>{{ $finding->source->words() }}</cite></p>
 </article>

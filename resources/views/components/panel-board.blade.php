@@ -16,7 +16,7 @@
             @else<rect fill="url(#band-b)" x="4" y="{{ $row['box']->y }}" width="632" height="{{ $row['box']->h }}"/>@endif
             <text class="space-no" x="34" y="{{ $row['box']->middle() + 5 }}" text-anchor="end">{{ $row['odd'] }}</text>
             <text class="space-no" x="606" y="{{ $row['box']->middle() + 5 }}">{{ $row['even'] }}</text>
-            <text class="leg-letter leg-letter-{{ strtolower($row['leg']->value) }}" x="320" y="{{ $row['box']->middle() + 5 }}" text-anchor="middle">{{ $row['leg']->value }}</text>
+            <text class="leg-letter" data-leg="{{ $row['leg']->value }}" x="320" y="{{ $row['box']->middle() + 5 }}" text-anchor="middle">{{ $row['leg']->value }}</text>
         @endforeach
         @foreach ($board->freeSpaces() as $space)
             @php($box = $board->box(new Underpin\Job\Position($space)))

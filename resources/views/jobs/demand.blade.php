@@ -4,7 +4,7 @@
         @include('parts.strip')
         <div class="job">
             @include('parts.spine')
-            <main class="stage stage-demand" tabindex="-1" data-stage-name="loads">
+            <main class="stage" data-page="demand" tabindex="-1" data-stage-name="loads">
                 <div class="stage-head">
                     <h1>The code's load calculation</h1>
                     <button type="button" class="button" data-key="print">Print</button>

@@ -16,8 +16,8 @@
                         <p class="quiet">The same rules as this job has.</p>
                     @else
                         <ul class="changes">@foreach ($change->rules as $rule => [$now, $then])<li><b>{{ $rule }}:</b> {{ $then }} <span class="quiet">instead of {{ $now }}</span></li>@endforeach</ul>
-                        @foreach ($change->new as $sentence)<p><span class="badge badge-yes">then</span> {{ $sentence }}</p>@endforeach
-                        @foreach ($change->gone as $sentence)<p class="quiet"><span class="badge badge-not-known">no longer</span> {{ $sentence }}</p>@endforeach
+                        @foreach ($change->new as $sentence)<p><span class="badge" data-possible="yes">then</span> {{ $sentence }}</p>@endforeach
+                        @foreach ($change->gone as $sentence)<p class="quiet"><span class="badge" data-possible="not known">no longer</span> {{ $sentence }}</p>@endforeach
                     @endif
                     @if ($change->rules !== [] || ! $isTaken)
                         <form id="take-{{ $key }}" method="post" action="{{ route('jobs.rules.update', $screen->row->id) }}">@csrf @method('PUT')<input type="hidden" name="profile" value="{{ $key }}"><button class="button">Take these rules</button></form>

@@ -4,7 +4,7 @@
         <div class="stage-head"><h1>Bring in a panel schedule</h1></div>
         @if ($reading)
             <section class="reading">
-                <p class="reading-sum"><b>{{ $reading->goodRows }}</b> good rows @if ($reading->badRows)<span class="flag flag-wrong">{{ $reading->badRows }}</span> with faults @endif</p>
+                <p class="reading-sum"><b>{{ $reading->goodRows }}</b> good rows @if ($reading->badRows)<span class="flag" data-severity="wrong">{{ $reading->badRows }}</span> with faults @endif</p>
                 @if ($reading->ignoredColumns !== [])<p class="quiet">Columns not known and left out: {{ implode(', ', $reading->ignoredColumns) }}.</p>@endif
                 @foreach ($reading->panels as $panel)
                     <p>{{ $panel->name }}: {{ count($panel->circuits) }} breakers in {{ $panel->spaces }} spaces, {{ array_sum(array_map(fn ($c) => count($c->loads), $panel->circuits)) }} loads.</p>

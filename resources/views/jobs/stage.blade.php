@@ -4,7 +4,7 @@
         @include('parts.strip')
         <div class="job">
             @include('parts.spine')
-            <main class="stage stage-{{ $screen->stage->value }}" tabindex="-1" data-stage-name="{{ $screen->stage->value }}">
+            <main class="stage" tabindex="-1" data-stage-name="{{ $screen->stage->value }}">
                 @if (in_array($screen->stage->value, ['survey', 'loads'], true))
                     @include('stages.'.$screen->stage->value)
                 @else

@@ -7,7 +7,7 @@
                 <a href="{{ route('jobs.stage', [$screen->row->id, $report->stage->key()->value]) }}" @if ($isHere) aria-current="page" @endif data-stage>
                     <x-station :progress="$report->progress"/>
                     <span>{{ $report->stage->title() }}<span class="sr">, {{ $report->progress->words() }}</span></span>
-                    @if ($worst)<span class="flag flag-{{ $worst }}" title="{{ count($report->findings) }} findings, the worst: {{ $worst }}">{{ count($report->findings) }}<span class="sr"> findings, the worst: {{ $worst }}</span></span>@endif
+                    @if ($worst)<span class="flag" data-severity="{{ $worst }}" title="{{ count($report->findings) }} findings, the worst: {{ $worst }}">{{ count($report->findings) }}<span class="sr"> findings, the worst: {{ $worst }}</span></span>@endif
                 </a>
             </li>
         @endforeach

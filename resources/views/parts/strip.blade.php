@@ -28,5 +28,5 @@
             <span class="figure"><b>{{ number_format($strip->bRunAmps, 1) }}</b><i>A</i><small>{{ number_format($strip->bPeakAmps, 1) }}</small></span>
         @endunless
     </div>
-    <p class="strip-verdict tone-{{ $strip->tone }}"><strong>{{ $strip->headline }}</strong> {{ $strip->detail }}</p>
+    <p class="strip-verdict" data-tone="{{ $strip->tone }}"><strong>{{ $strip->headline }}</strong> {{ $strip->detail }}</p>
 </section>

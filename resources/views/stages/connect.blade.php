@@ -3,9 +3,9 @@
 <div class="ways">
     @foreach ($screen->design()->connections() as $verdict)
         @php($picked = $screen->job->connection->way === $verdict->way->key())
-        <section class="way possible-{{ str_replace(' ', '-', $verdict->possible->value) }} {{ $picked ? 'is-picked' : '' }}">
+        <section class="way {{ $picked ? 'is-picked' : '' }}">
             <h2>{{ ucfirst($verdict->way->words()) }}</h2>
-            <p class="verdict"><span class="badge badge-{{ str_replace(' ', '-', $verdict->possible->value) }}">{{ $verdict->possible->words() }}</span></p>
+            <p class="verdict"><span class="badge" data-possible="{{ $verdict->possible->value }}">{{ $verdict->possible->words() }}</span></p>
             <form id="way-{{ $verdict->way->key() }}" method="post" action="{{ route('jobs.connection', $screen->row->id) }}" data-parts>
                 @csrf @method('PUT')
                 <x-was :values="['connection' => $screen->job->connection->way]"/>
@@ -17,7 +17,7 @@
             </form>
             <ul class="reasons">
                 @foreach ($verdict->reasons as $reason)
-                    <li class="makes-{{ str_replace(' ', '-', $reason->possible->value) }}"><span class="sr">{{ $reason->possible->words() }}: </span>{{ $reason->text }} <cite>{{ $reason->source->words() }}</cite></li>
+                    <li data-possible="{{ $reason->possible->value }}"><span class="sr">{{ $reason->possible->words() }}: </span>{{ $reason->text }} <cite>{{ $reason->source->words() }}</cite></li>
                 @endforeach
             </ul>
             <p><b>Powers:</b> {{ Underpin\Say::list(array_map(fn ($c) => $c->title(), $verdict->powers), 10) ?: 'nothing that is marked' }}.</p>

@@ -26,10 +26,10 @@
     @foreach ($size->fits as $i => $fit)
         @php($machine = $fit->supply->machine)
         @php($picked = $size->isPicked($fit, $screen))
-        <li class="machine verdict-{{ strtolower($fit->verdict->name) }} {{ $picked ? 'is-picked' : '' }}">
+        <li class="machine {{ $picked ? 'is-picked' : '' }}" data-verdict="{{ $fit->verdict->tone() }}">
             <div class="machine-head">
                 <h2>{{ $machine->name }} <small>on {{ $fit->supply->fuel->value }}</small></h2>
-                <p class="verdict tone-{{ $fit->verdict->tone() }}"><b>{{ $fit->headline() }}</b></p>
+                <p class="verdict" data-tone="{{ $fit->verdict->tone() }}"><b>{{ $fit->headline() }}</b></p>
             </div>
             <dl class="figures">
                 <div><dt>Running</dt><dd>{{ number_format($fit->supply->rating->runW) }} <i>W</i></dd></div>

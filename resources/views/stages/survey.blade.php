@@ -10,7 +10,7 @@
 @php($row = $screen->row)
 <details class="sheet" @if ($row->customer_name === '' || $row->service_a === null || $errors->hasAny(['name', 'customer_name', 'service_a'])) open @endif>
     <summary>Job and customer <small>{{ $row->customer_name ?: 'no customer yet' }}{{ $row->service_a ? ', '.$row->service_a.' A service' : '' }}</small></summary>
-    @php($was = App\Http\Controllers\JobController::facts($screen->job))
+    @php($was = App\Http\Controllers\Jobs\JobController::facts($screen->job))
     <form id="job-form" method="post" action="{{ route('jobs.update', $row->id) }}" data-parts data-autosave>
         @csrf @method('PATCH')
         <x-was :values="$was"/>

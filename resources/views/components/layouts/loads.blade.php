@@ -5,7 +5,7 @@
         @include('parts.strip')
         <div class="job">
             @include('parts.spine')
-            <main class="stage stage-{{ $at }}" tabindex="-1" data-stage-name="loads">
+            <main class="stage" data-page="{{ $at }}" tabindex="-1" data-stage-name="loads">
                 <div class="stage-head"><h1>{{ $title }}</h1>{{ $actions ?? '' }}</div>
                 <p class="print-only"><b>{{ $screen->row->name }}</b>{{ $screen->row->customer_address ? ', '.$screen->row->customer_address : '' }}. {{ $screen->job->authority->rules->authority ?: 'No local amendments named' }}, {{ $screen->job->authority->rules->edition }}. A licensed electrician and the local authority decide.</p>
                 <x-schools :screen="$screen" :at="$at"/>

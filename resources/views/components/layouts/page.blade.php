@@ -8,6 +8,7 @@
     <title>{{ $title }} · Underpin</title>
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
     @vite(['resources/css/app.scss', 'resources/js/app.js'])
+    @stack('scripts')
 </head>
 <body @if ($job) data-job="{{ $job->id }}" @endif>
 <a class="skip" href="#page">To the content</a>

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Connect;
+
+use App\Http\Controllers\Controller;
+use App\Http\Controllers\SavesChoices;
+use App\Http\FormInput;
+use App\JobFile\Conflict;
+use App\Models\Job;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Underpin\Connection\Ways;
+use Underpin\Form\Field;
+use Underpin\Form\Form;
+use Underpin\Job\Connection;
+use Underpin\Job\Job as JobFile;
+use Underpin\StageKey;
+
+/** The way of connecting that is picked. */
+final class ConnectionController extends Controller
+{
+    use SavesChoices;
+
+    public function __invoke(Request $request, Job $job): Response|RedirectResponse
+    {
+        $ways = Ways::standard();
+        $in = FormInput::read($request, new Form(
+            Field::choice('connection', 'the way of connecting', $ways->options())->label('Connection')->optional('none picked'),
+        ));
+        $key = $in->textOrNull('connection');
+
+        $edit = function (JobFile $file, Job $row) use ($request, $key): JobFile {
+            $was = ['connection' => $file->connection->way];
+            Conflict::guard($row, ['connection'], $was, FormInput::was($request), ['connection' => $key]);
+
+            return $file->with(new Connection($key, $file->connection->routine));
+        };
+
+        return $this->save($request, $job, 'Connection: '.($ways->find($key)?->words() ?? 'none'), $edit);
+    }
+
+    private function stage(): StageKey
+    {
+        return StageKey::Connect;
+    }
+}

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Jobs;
+
+use App\Http\Controllers\Controller;
+use App\Http\FormInput;
+use App\Http\JobResponse;
+use App\JobFile\Conflict;
+use App\JobFile\JobEditor;
+use App\Models\Job;
+use App\Screens\JobScreen;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Underpin\Form\Field;
+use Underpin\Form\Form;
+use Underpin\Job\Client;
+use Underpin\Job\Job as JobFile;
+use Underpin\Job\Panel;
+use Underpin\Job\Part\ClientPart;
+use Underpin\Job\Part\JobParts;
+use Underpin\Job\Part\ServicePart;
+use Underpin\Job\Service;
+use Underpin\StageKey;
+use Underpin\Stages\Stages;
+
+/** The board of all jobs, and the facts of one that belong to no panel. */
+final class JobController extends Controller
+{
+    private const PER_PAGE = 30;
+
+    public function index(Request $request): View
+    {
+        $search = trim(mb_substr($request->string('q')->toString(), 0, 100));
+        $jobs = Job::query()->where('shop_id', $this->user()->shop_id)->orderByDesc('updated_at')->orderByDesc('id');
+        foreach (array_filter(explode(' ', $search)) as $word) {
+            $like = '%'.addcslashes($word, '%_\\').'%';
+            $jobs->where(
+                fn ($query) => $query
+                    ->where('name', 'like', $like)
+                    ->orWhere('customer_name', 'like', $like)
+                    ->orWhere('customer_address', 'like', $like)
+            );
+        }
+
+        return view(
+            'jobs.index',
+            ['jobs' => $jobs->paginate(self::PER_PAGE)->withQueryString(), 'search' => $search, 'stages' => Stages::standard()->all()],
+        );
+    }
+
+    public function store(Request $request): RedirectResponse
+    {
+        $in = FormInput::read($request, new Form(
+            JobParts::name(),
+            ClientPart::form()->field('name')->named('customer_name'),
+            Field::numberChoice('spaces', 'spaces of its panel', Panel::COMMON_SPACES)->label('Spaces of its panel')->default(42),
+        ));
+        $edited = JobEditor::create($this->user()->shop, $this->user(), new JobFile(
+            $in->text('name'),
+            new Client($in->text('customer_name')),
+            new Service(panels: [new Panel('main', 'Main panel', $in->whole('spaces'))]),
+        ));
+
+        return redirect()->route('jobs.stage', [$edited->row->id, StageKey::Survey->value]);
+    }
+
+    public function show(Job $job): RedirectResponse
+    {
+        return redirect()->route('jobs.stage', [$job->id, $job->reached]);
+    }
+
+    /** Client and service: the survey's facts about the job as a whole. */
+    public function update(Request $request, Job $job): Response|RedirectResponse
+    {
+        $client = ClientPart::form();
+        $in = FormInput::read($request, new Form(
+            JobParts::name(),
+            ...array_map(fn (Field $field): Field => $field->named("customer_$field->name"), $client->fields()),
+            ...[ServicePart::amps(), ClientPart::notes()],
+        ));
+        $edit = function (JobFile $file, Job $row) use ($request, $in): JobFile {
+            Conflict::guard($row, ['customer'], self::facts($file), FormInput::was($request), $in->all());
+
+            return $file->named($in->text('name'))->with(
+                new Client(
+                    $in->text('customer_name'), $in->text('customer_address'), $in->text('customer_phone'), $in->text('customer_email'),
+                    $in->text('notes'),
+                ),
+                $file->service->with(amps: $in->wholeOrNull('service_a')),
+            );
+        };
+        $edited = JobEditor::change($job, $this->user(), 'Job and customer', $edit);
+
+        return JobResponse::parts($request, JobScreen::of($edited, StageKey::Survey), ['header', 'strip', 'spine', 'missing'], 'Saved');
+    }
+
+    /** @return array<string, mixed> as the form of the survey names them */
+    public static function facts(JobFile $file): array
+    {
+        $client = $file->client;
+
+        return [
+            'name' => $file->name, 'customer_name' => $client->name, 'customer_address' => $client->address,
+            'customer_phone' => $client->phone,
+            'customer_email' => $client->email, 'service_a' => $file->service->amps, 'notes' => $client->notes,
+        ];
+    }
+
+    public function destroy(Job $job): RedirectResponse
+    {
+        $job->delete();
+
+        return redirect()->route('jobs.index')->with(['status' => "$job->name was removed.", 'restore' => $job->id]);
+    }
+
+    public function restore(string $id): RedirectResponse
+    {
+        $job = Job::onlyTrashed()->where('shop_id', $this->user()->shop_id)->findOrFail($id);
+        $job->restore();
+
+        return redirect()->route('jobs.show', $job->id)->with('status', "$job->name is back.");
+    }
+}

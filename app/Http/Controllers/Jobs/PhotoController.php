@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Jobs;
+
+use App\Files\FileStore;
+use App\Http\Controllers\Controller;
+use App\Http\Controllers\EditsJob;
+use App\Http\FormInput;
+use App\Http\JobResponse;
+use App\JobFile\Conflict;
+use App\JobFile\JobEditor;
+use App\JobFile\JobState;
+use App\Models\Job;
+use App\Models\Photo;
+use App\Photos\PhotoOf;
+use App\Photos\Picture;
+use App\Screens\JobScreen;
+use App\Screens\PhotoShelf;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Underpin\Form\Field;
+use Underpin\Form\Form;
+use Underpin\Refused;
+use Underpin\StageKey;
+
+/** Photos of panels, circuits and stages. */
+final class PhotoController extends Controller
+{
+    use EditsJob;
+
+    public const MOST_PHOTOS = 500;
+
+    /** Several at once: a bad file is named and refused, the good ones stay. */
+    public function store(Request $request, Job $job): Response|RedirectResponse
+    {
+        $in = FormInput::read($request, new Form(
+            Field::enum('of', 'what it shows', PhotoOf::class)->label('What it shows'),
+            Field::text('of_key', 'which one')->label('Which one')->required()->atMost(60),
+        ));
+        $of = PhotoOf::from($in->text('of'));
+        $this->guardSubject($job, $of, $in->text('of_key'));
+        $files = array_values(array_filter((array) $request->file('photos'), fn (mixed $file): bool => $file instanceof UploadedFile));
+        if ($files === []) {
+            throw new Refused(
+                'photos', 'Photos: choose at least one JPEG, PNG or WebP picture of at most '.(Picture::MOST_BYTES / 1e6).' MB.',
+            );
+        }
+        $added = 0;
+        $refusals = [];
+        foreach ($files as $file) {
+            try {
+                $this->add($job, $of, $in->text('of_key'), $file);
+                $added++;
+            } catch (Refused $refused) {
+                $refusals[] = $refused;
+            }
+        }
+        if ($refusals !== [] && $added === 0) {
+            throw FormInput::refusal($refusals);
+        }
+        $said = ($added === 1 ? 'Photo added' : "$added photos added").implode(
+            '', array_map(fn (Refused $r): string => '. '.$r->getMessage(), $refusals),
+        );
+
+        return $this->answer($request, $job, $of, $in->text('of_key'), $said);
+    }
+
+    public function destroy(Request $request, Job $job, string $photo): Response|RedirectResponse
+    {
+        $found = $this->photo($job, $photo);
+        JobEditor::attach(
+            $job, $this->user(), "Photo $found->name removed",
+            fn (JobState $state): JobState => $state->withAttachments($state->attachments->withoutPhoto($photo)),
+        );
+
+        return $this->answer($request, $job, PhotoOf::from($found->of), $found->of_key, 'Removed. Press u to undo');
+    }
+
+    public function show(Job $job, string $photo): BinaryFileResponse
+    {
+        return $this->file($this->photo($job, $photo)->hash);
+    }
+
+    public function thumbnail(Job $job, string $photo): BinaryFileResponse
+    {
+        return $this->file($this->photo($job, $photo)->small_hash);
+    }
+
+    private function add(Job $job, PhotoOf $of, string $ofKey, UploadedFile $file): void
+    {
+        $name = mb_substr(mb_scrub($file->getClientOriginalName(), 'UTF-8'), 0, 120);
+        if (! $file->isValid()) {
+            throw new Refused(
+                'photos', sprintf('%s: not added, it did not arrive whole or is over %d MB.', $name, Picture::MOST_BYTES / 1e6),
+            );
+        }
+        if ($job->photos()->count() >= self::MOST_PHOTOS) {
+            throw new Refused('photos', sprintf('%s: not added, a job may have at most %d photos.', $name, self::MOST_PHOTOS));
+        }
+        $picture = Picture::read($file->getRealPath() ?: $file->getPathname(), $name);
+        $jpeg = $picture->jpeg();
+        // The files come first: a row never points at nothing.
+        $photo = [
+            'id' => $this->newKey(), 'of' => $of->value, 'of_key' => $ofKey, 'name' => $name,
+            'width' => $picture->width(), 'height' => $picture->height(), 'bytes' => strlen($jpeg),
+            'hash' => FileStore::put($jpeg), 'small_hash' => FileStore::put($picture->thumbnail()),
+            'added_at' => now()->format('Y-m-d H:i:s'),
+        ];
+        JobEditor::attach(
+            $job, $this->user(), "Photo $name",
+            fn (JobState $state): JobState => $state->withAttachments($state->attachments->withPhoto($photo)),
+        );
+    }
+
+    private function guardSubject(Job $job, PhotoOf $of, string $key): void
+    {
+        match ($of) {
+            PhotoOf::Panel => $job->panels()->where('key', $key)->exists() || throw Conflict::gone($job),
+            PhotoOf::Circuit => $job->circuits()->where('key', $key)->exists() || throw Conflict::gone($job),
+            PhotoOf::Stage => StageKey::tryFrom($key) ?? throw new Refused('of_key', 'Which one: there is no such stage.'),
+        };
+    }
+
+    private function answer(Request $request, Job $job, PhotoOf $of, string $key, string $said): Response|RedirectResponse
+    {
+        $stage = $of === PhotoOf::Stage ? StageKey::from($key) : StageKey::Survey;
+        $screen = JobScreen::open($job->refresh(), $stage, $of === PhotoOf::Circuit ? $key : null);
+        if (! JobResponse::wanted($request)) {
+            return JobResponse::parts($request, $screen, [], $said);
+        }
+
+        return response(
+            view('parts.header', ['screen' => $screen])->render().view(
+                'parts.photos', ['screen' => $screen, 'shelf' => PhotoShelf::of($screen->row, $of, $key)],
+            )->render()
+        )
+            ->header('X-Said', rawurlencode($said));
+    }
+
+    private function photo(Job $job, string $key): Photo
+    {
+        return $job->photos()->where('key', $key)->first() ?? throw Conflict::gone($job);
+    }
+
+    private function file(string $hash): BinaryFileResponse
+    {
+        abort_unless(FileStore::has($hash), 404);
+
+        return response()->file(
+            FileStore::fullPath($hash), ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=31536000, immutable'],
+        );
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Shop;
+
+use App\Http\Controllers\Controller;
+use App\Http\FormInput;
+use App\Http\RulesInput;
+use App\JobFile\JobRows;
+use App\Models\RuleProfile;
+use App\Shop\ShopEditor;
+use App\Shop\ShopThing;
+use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Str;
+use Underpin\Job\LocalRules;
+use Underpin\Job\Part\LocalRulesPart;
+use Underpin\Refused;
+
+/** The shop's profiles of local rules. A job keeps a copy of its own, so that an old job does not change by itself. */
+final class RuleProfileController extends Controller
+{
+    public function index(): View
+    {
+        $profiles = [];
+        foreach ($this->user()->shop->ruleProfiles()->orderBy('key')->get() as $row) {
+            $profiles[$row->key] = JobRows::rules($row->rules);
+        }
+
+        return view('rules.index', ['profiles' => $profiles]);
+    }
+
+    public function create(): View
+    {
+        return view('rules.edit', ['key' => null, 'rules' => new LocalRules, 'events' => new Collection]);
+    }
+
+    public function edit(string $profile): View
+    {
+        return view('rules.edit', [
+            'key' => $profile, 'rules' => JobRows::rules($this->row($profile)->rules),
+            'events' => ShopEditor::history($this->user(), ShopThing::Rules, $profile),
+        ]);
+    }
+
+    public function store(Request $request): RedirectResponse
+    {
+        $rules = RulesInput::read($request);
+        $key = Str::limit(Str::slug($rules->authority), 40, '');
+        if ($key === '' || $this->user()->shop->ruleProfiles()->where('key', $key)->exists()) {
+            throw new Refused('authority', 'Authority: give it a name that no other profile has.');
+        }
+        ShopEditor::add(
+            $this->user(), ShopThing::Rules, "$rules->authority: added", ['key' => $key, 'rules' => LocalRulesPart::write($rules)],
+        );
+
+        return redirect()->route('rules.index')->with('status', "$rules->authority is kept.");
+    }
+
+    public function update(Request $request, string $profile): RedirectResponse
+    {
+        $this->row($profile);
+        $rules = RulesInput::read($request);
+        ShopEditor::change(
+            $this->user(), ShopThing::Rules, $profile, "$rules->authority: changed", ['rules' => LocalRulesPart::write($rules)],
+            FormInput::was($request), RulesInput::fields($rules),
+            fn (Model $row): array => $row instanceof RuleProfile ? RulesInput::fields(JobRows::rules($row->rules)) : [],
+        );
+
+        return redirect()->route('rules.index')->with('status', 'Saved. Jobs keep the rules that they were given, until they take these.');
+    }
+
+    private function row(string $key): RuleProfile
+    {
+        $row = $this->user()->shop->ruleProfiles()->where('key', $key)->first();
+
+        return $row instanceof RuleProfile ? $row : abort(404);
+    }
+}

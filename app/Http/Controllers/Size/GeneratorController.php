@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Size;
+
+use App\Http\Controllers\Controller;
+use App\Http\Controllers\SavesChoices;
+use App\Http\FormInput;
+use App\JobFile\Conflict;
+use App\Models\Job;
+use App\Models\Machine;
+use App\Screens\SizeScreen;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Underpin\Form\Field;
+use Underpin\Form\Form;
+use Underpin\Job\Fuel;
+use Underpin\Job\Generator;
+use Underpin\Job\Job as JobFile;
+use Underpin\Job\Part\GeneratorPart;
+use Underpin\Refused;
+use Underpin\Sizing\Supply;
+use Underpin\StageKey;
+
+/** The machine that is picked, and the margin that is to stay free. */
+final class GeneratorController extends Controller
+{
+    use SavesChoices;
+
+    public function machine(Request $request, Job $job): Response|RedirectResponse
+    {
+        $in = FormInput::read($request, new Form(Field::text('key', 'the machine')->label('Generator')->atMost(40), GeneratorPart::fuel()));
+        $picked = $in->text('key') === '' ? null : $this->picked($in->text('key'), $in->textOrNull('fuel') ?? '');
+        $label = $picked === null ? 'No generator' : 'Generator '.$picked->words();
+
+        return $this->save($request, $job, $label, function (JobFile $file, Job $row) use ($request, $picked): JobFile {
+            $was = FormInput::was($request);
+            Conflict::guard($row, ['machine'], ['machine' => $file->generator->machine?->id], $was, ['machine' => $picked?->machine->id]);
+            Conflict::guard($row, ['fuel'], ['fuel' => $file->generator->fuel?->value], $was, ['fuel' => $picked?->fuel->value]);
+
+            return $file->with(new Generator($picked?->machine, $picked?->fuel, $file->generator->marginPct));
+        });
+    }
+
+    public function margin(Request $request, Job $job): Response|RedirectResponse
+    {
+        $in = FormInput::read($request, new Form(GeneratorPart::margin()));
+        $margin = $in->number('margin_pct');
+
+        $edit = function (JobFile $file, Job $row) use ($request, $in, $margin): JobFile {
+            Conflict::guard($row, ['margin_pct'], ['margin_pct' => $file->generator->marginPct], FormInput::was($request), $in->all());
+
+            return $file->with($file->generator->withMargin($margin));
+        };
+
+        return $this->save($request, $job, "Margin $margin %", $edit);
+    }
+
+    private function picked(string $key, string $fuel): Supply
+    {
+        $row = Machine::query()->where('shop_id', $this->user()->shop_id)->where('key', $key)->first()
+            ?? throw new Refused('key', 'That machine is not in the catalogue any more.');
+
+        return new Supply(
+            SizeScreen::machine($row), Fuel::tryFrom($fuel) ?? throw new Refused('fuel', 'Fuel is missing: say what it burns here.'),
+        );
+    }
+
+    private function stage(): StageKey
+    {
+        return StageKey::Size;
+    }
+}

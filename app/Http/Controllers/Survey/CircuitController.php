@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Survey;
+
+use App\Http\Controllers\Controller;
+use App\Http\Controllers\EditsJob;
+use App\Http\FormInput;
+use App\Http\JobResponse;
+use App\JobFile\Conflict;
+use App\JobFile\JobEditor;
+use App\Models\Job;
+use App\Screens\JobScreen;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Underpin\Form\Field;
+use Underpin\Form\Form;
+use Underpin\Form\Values;
+use Underpin\Job\Circuit;
+use Underpin\Job\Half;
+use Underpin\Job\Job as JobFile;
+use Underpin\Job\Part\CircuitPart;
+use Underpin\Job\Position;
+use Underpin\Job\Protection;
+use Underpin\Job\Role;
+use Underpin\Service\SharedNeutral;
+
+/** The breakers of a panel. */
+final class CircuitController extends Controller
+{
+    use EditsJob;
+
+    private const PARTS = ['header', 'strip', 'spine', 'board', 'drawer'];
+
+    public function store(Request $request, Job $job): Response|RedirectResponse
+    {
+        $in = FormInput::read(
+            $request, (new Form(Field::text('panel', 'the panel')->label('Panel')->required()))->and(...self::breaker()->fields()),
+        );
+        $circuit = self::of($this->newKey(), $in);
+        $edited = JobEditor::change($job, $this->user(), 'New breaker in '
+            ."{$circuit->label()}", function (JobFile $file, Job $row) use ($in, $circuit): JobFile {
+                $panel = $this->panel($file, $row, $in->text('panel'));
+
+                return $file->with($file->service->withPanel($panel->with(circuits: [...$panel->circuits, $circuit])));
+            });
+
+        return JobResponse::parts(
+            $request, JobScreen::of($edited, $this->stageOf($request), $circuit->id), self::PARTS, "Added {$circuit->title()}",
+        );
+    }
+
+    public function update(Request $request, Job $job, string $circuit): Response|RedirectResponse
+    {
+        $in = FormInput::read($request, self::breaker());
+        $label = 'Breaker '.$request->string('space')->toString();
+        $edited = JobEditor::change($job, $this->user(), $label, function (JobFile $file, Job $row) use ($request, $circuit, $in): JobFile {
+            $found = $this->circuit($file, $row, $circuit);
+            Conflict::guard($row, $this->placeOf($file, $circuit), CircuitPart::write($found), FormInput::was($request), $in->all());
+            $now = self::of($circuit, $in);
+
+            return $this->withCircuit($file, $found->with(
+                position: $now->position, breakerAmps: $now->breakerAmps, name: $now->name, protection: $now->protection, note: $now->note,
+                keepOn: $now->keepOn, receptacleAmps: $now->receptacleAmps,
+            ));
+        });
+
+        return JobResponse::parts($request, JobScreen::of($edited, $this->stageOf($request), $circuit), self::PARTS, 'Saved');
+    }
+
+    public function role(Request $request, Job $job, string $circuit): Response|RedirectResponse
+    {
+        $in = FormInput::read($request, CircuitPart::form()->only('role'));
+        $role = Role::from($in->text('role'));
+        $label = '';
+        $edited = JobEditor::change($job, $this->user(), function () use (&$label): string {
+            return $label;
+        }, function (JobFile $file, Job $row) use ($request, $circuit, $role, &$label): JobFile {
+            $found = $this->circuit($file, $row, $circuit);
+            $label = "{$found->title()}: {$role->words()}";
+            Conflict::guard(
+                $row, $this->placeOf($file, $circuit), ['role' => $found->role->value], FormInput::was($request), ['role' => $role->value],
+            );
+
+            return $this->withCircuit($file, $found->with(role: $role));
+        });
+        $parts = ['header', 'strip', 'spine', 'tally', 'circuit', 'role', 'own', 'findings'];
+
+        return JobResponse::parts($request, JobScreen::of($edited, $this->stageOf($request), $circuit), $parts, ucfirst($role->words()));
+    }
+
+    /** To another space of its panel; its leg may change with it, and that is said. */
+    public function move(Request $request, Job $job, string $circuit): Response|RedirectResponse
+    {
+        $in = FormInput::read($request, new Form(CircuitPart::form()->field('space')->label('Move it to')));
+        $from = $to = new Position($in->whole('space'));
+        $label = '';
+        $edited = JobEditor::change($job, $this->user(), function () use (&$label): string {
+            return $label;
+        }, function (JobFile $file, Job $row) use ($request, $circuit, $in, &$from, &$to, &$label): JobFile {
+            $found = $this->circuit($file, $row, $circuit);
+            $from = $found->position;
+            $to = new Position($in->whole('space'), $from->poles, $from->half);
+            $label = "$found->name: {$from->label()} to {$to->label()}";
+            Conflict::guard(
+                $row, $this->placeOf($file, $circuit), ['space' => $from->space], FormInput::was($request), ['space' => $to->space],
+            );
+
+            return $this->withCircuit($file, $found->with(position: $to));
+        });
+        $neutral = SharedNeutral::afterMoving($edited->job->panelWith($circuit)?->hasMultiwire, $from, $to);
+        $said = "Moved to {$to->label()}, ".($from->leg() === $to->leg() ? 'still' : 'now')." {$to->leg()->words()}. $neutral";
+
+        return JobResponse::parts($request, JobScreen::of($edited, $this->stageOf($request), $circuit), self::PARTS, trim($said, ' .'));
+    }
+
+    public function destroy(Request $request, Job $job, string $circuit): Response|RedirectResponse
+    {
+        $edited = JobEditor::change($job, $this->user(), 'Breaker removed', function (JobFile $file, Job $row) use ($circuit): JobFile {
+            $this->circuit($file, $row, $circuit);
+            $panel = $file->panelWith($circuit);
+
+            return $panel === null ? $file : $file->with($file->service->withPanel(
+                $panel->with(circuits: array_values(array_filter($panel->circuits, fn (Circuit $c): bool => $c->id !== $circuit))),
+            ));
+        });
+
+        return JobResponse::parts($request, JobScreen::of($edited, $this->stageOf($request)), self::PARTS, 'Removed. Press u to undo');
+    }
+
+    private static function breaker(): Form
+    {
+        return CircuitPart::form()->only('space', 'half', 'poles', 'amps', 'name', 'protection', 'note', 'keep_on', 'receptacle_a');
+    }
+
+    private static function of(string $id, Values $in): Circuit
+    {
+        return new Circuit(
+            $id,
+            new Position($in->whole('space'), $in->whole('poles'), Half::tryFrom($in->textOrNull('half') ?? '')),
+            $in->whole('amps'), $in->text('name'), Protection::from($in->text('protection')), Role::Off, $in->text('note'),
+            keepOn: $in->text('keep_on'), receptacleAmps: $in->wholeOrNull('receptacle_a'),
+        );
+    }
+}

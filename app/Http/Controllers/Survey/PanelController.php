@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Survey;
+
+use App\Http\Controllers\Controller;
+use App\Http\Controllers\EditsJob;
+use App\Http\FormInput;
+use App\Http\JobResponse;
+use App\JobFile\Conflict;
+use App\JobFile\JobEditor;
+use App\Models\Job;
+use App\Screens\JobScreen;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Underpin\Form\Form;
+use Underpin\Job\Job as JobFile;
+use Underpin\Job\Panel;
+use Underpin\Job\PanelKind;
+use Underpin\Job\Part\PanelPart;
+use Underpin\Job\SpaceList;
+use Underpin\Refused;
+use Underpin\StageKey;
+
+/** The panels of a job. */
+final class PanelController extends Controller
+{
+    use EditsJob;
+
+    private const PARTS = ['header', 'strip', 'spine', 'chain', 'board', 'drawer'];
+
+    public function store(Request $request, Job $job): Response|RedirectResponse
+    {
+        $in = FormInput::read($request, PanelPart::form()->only('name', 'spaces'));
+        $edited = JobEditor::change($job, $this->user(), 'Panel '.$in->text('name').' added', function (JobFile $file) use ($in): JobFile {
+            $panels = $file->service->panels;
+            if (count($panels) >= JobFile::MOST_PANELS) {
+                throw new Refused('name', sprintf('A job may have at most %d panels.', JobFile::MOST_PANELS));
+            }
+            $new = new Panel($this->newKey(), $in->text('name'), $in->whole('spaces'), $panels === [] ? PanelKind::Main : PanelKind::Sub);
+
+            return $file->with($file->service->with(panels: [...$panels, $new]));
+        });
+
+        return JobResponse::parts($request, JobScreen::of($edited, StageKey::Survey), self::PARTS, 'Added');
+    }
+
+    public function update(Request $request, Job $job, string $panel): Response|RedirectResponse
+    {
+        $in = FormInput::read($request, self::settings());
+        $tandems = $in->text('tandem_spaces') === '' ? null : SpaceList::parse($in->text('tandem_spaces'));
+        $now = ['tandem_spaces' => $tandems?->words() ?? ''] + $in->all();
+        $edited = JobEditor::change($job, $this->user(), 'Panel '
+            .$in->text('name'), function (JobFile $file, Job $row) use ($request, $panel, $in, $tandems, $now): JobFile {
+                $found = $this->panel($file, $row, $panel);
+                Conflict::guard($row, ['panels', $panel], PanelPart::write($found), FormInput::was($request), $now);
+
+                return $file->with($file->service->withPanel($found->with(
+                    name: $in->text('name'), kind: PanelKind::from($in->text('kind')), spaces: $in->whole('spaces'),
+                    mainAmps: $in->wholeOrNull('main_a'),
+                    interlockListed: $in->flagOrNull('interlock_listed'), interlockSpace: $in->whole('interlock_space'),
+                    hasMultiwire: $in->flagOrNull('has_multiwire'), fedFrom: $in->text('fed_from'),
+                    feederAmps: $in->wholeOrNull('feeder_a'),
+                    feederCircuit: $in->text('feeder_circuit'), bonded: $in->flagOrNull('bonded'), tandemSpaces: $tandems,
+                )));
+            });
+
+        return JobResponse::parts($request, JobScreen::of($edited, StageKey::Survey), self::PARTS, 'Saved');
+    }
+
+    public function destroy(Request $request, Job $job, string $panel): Response|RedirectResponse
+    {
+        $edited = JobEditor::change($job, $this->user(), 'Panel removed', function (JobFile $file, Job $row) use ($panel): JobFile {
+            $this->panel($file, $row, $panel);
+            $left = array_filter($file->service->panels, fn (Panel $p): bool => $p->id !== $panel);
+
+            return $file->with($file->service->with(panels: array_values(array_map(
+                fn (Panel $p): Panel => $p->fedFrom === $panel ? $p->with(fedFrom: '', feederAmps: null, feederCircuit: '') : $p,
+                $left,
+            ))));
+        });
+
+        return JobResponse::parts($request, JobScreen::of($edited, StageKey::Survey), self::PARTS, 'Removed. Press u to undo');
+    }
+
+    private static function settings(): Form
+    {
+        return PanelPart::form()->only(
+            'name', 'kind', 'spaces', 'main_a', 'interlock_listed', 'interlock_space', 'has_multiwire', 'fed_from', 'feeder_a',
+            'feeder_circuit', 'bonded',
+            'tandem_spaces',
+        );
+    }
+}

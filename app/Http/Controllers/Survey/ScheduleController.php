@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Survey;
+
+use App\Http\Controllers\Controller;
+use App\Http\Controllers\EditsJob;
+use App\JobFile\JobEditor;
+use App\JobFile\JobRows;
+use App\Models\Job;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Str;
+use Underpin\Csv\CsvText;
+use Underpin\Exchange\Schedule\ScheduleReader;
+use Underpin\Exchange\Schedule\ScheduleWriter;
+use Underpin\Exchange\Schedule\TakenSchedule;
+use Underpin\Job\Job as JobFile;
+use Underpin\Refused;
+use Underpin\StageKey;
+
+/** A panel schedule in from CSV, first to look at, then to take; and out again. */
+final class ScheduleController extends Controller
+{
+    use EditsJob;
+
+    public function create(Job $job): View
+    {
+        return view('jobs.schedule', ['job' => $job, 'reading' => null, 'text' => '']);
+    }
+
+    public function read(Request $request, Job $job): View
+    {
+        $bytes = $this->bytes($request);
+
+        return view('jobs.schedule', [
+            'job' => $job,
+            'reading' => ScheduleReader::read($bytes, JobRows::read($job)->service->panels),
+            'text' => base64_encode($bytes),
+        ]);
+    }
+
+    /** Takes the good rows: each panel named in the file gets exactly the circuits of the file. */
+    public function take(Request $request, Job $job): RedirectResponse
+    {
+        $bytes = (string) base64_decode($request->string('text')->toString(), true);
+        $edited = JobEditor::change($job, $this->user(), 'Panel schedule brought in', function (JobFile $file) use ($bytes): JobFile {
+            $reading = ScheduleReader::read($bytes, $file->service->panels);
+            if ($reading->panels === []) {
+                throw new Refused('file', 'There is no good row to take.');
+            }
+
+            return $file->with(
+                $file->service->with(panels: TakenSchedule::of($file->service->panels, $reading->panels, $this->newKey(...)))
+            );
+        });
+        $count = count($edited->job->circuits());
+
+        return redirect()->route('jobs.stage', [$job->id, StageKey::Loads->value])->with(
+            'status', "The schedule is in: $count circuits. Select a breaker and press 1, 2 or 3.",
+        );
+    }
+
+    public function export(Job $job): Response
+    {
+        return response(ScheduleWriter::write(JobRows::read($job)->service->panels), 200, [
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="'.(Str::slug($job->name) ?: 'job').'-schedule.csv"',
+        ]);
+    }
+
+    private function bytes(Request $request): string
+    {
+        $file = $request->file('file');
+        if ($file instanceof UploadedFile) {
+            if (! $file->isValid()) {
+                throw new Refused('file', 'The file did not arrive whole: '.$file->getErrorMessage());
+            }
+            if ($file->getSize() > CsvText::MOST_BYTES) {
+                throw new Refused(
+                    'file',
+                    sprintf(
+                        'The file has %s bytes; a schedule may have at most %s.', number_format((int) $file->getSize()),
+                        number_format(CsvText::MOST_BYTES),
+                    ),
+                );
+            }
+
+            return (string) $file->get();
+        }
+        $pasted = $request->string('pasted')->toString();
+
+        return trim($pasted) !== '' ? $pasted : throw new Refused('file', 'Choose a file, or paste the rows.');
+    }
+}

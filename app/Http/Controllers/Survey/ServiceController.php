@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Survey;
+
+use App\Http\Controllers\Controller;
+use App\Http\Controllers\EditsJob;
+use App\Http\FormInput;
+use App\Http\JobResponse;
+use App\JobFile\Conflict;
+use App\JobFile\JobEditor;
+use App\Models\Job;
+use App\Screens\JobScreen;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Underpin\Form\Form;
+use Underpin\Job\Disconnect;
+use Underpin\Job\DisconnectPlace;
+use Underpin\Job\Job as JobFile;
+use Underpin\Job\Panel;
+use Underpin\Job\Part\ServicePart;
+use Underpin\Job\Service;
+use Underpin\StageKey;
+
+/** The way from the utility up to the panels: where it is switched off, and by what. */
+final class ServiceController extends Controller
+{
+    use EditsJob;
+
+    private const PARTS = ['header', 'strip', 'spine', 'chain', 'drawer'];
+
+    public function place(Request $request, Job $job): Response|RedirectResponse
+    {
+        $in = FormInput::read($request, new Form(ServicePart::place()));
+        $place = DisconnectPlace::tryFrom($in->textOrNull('place') ?? '');
+
+        $edit = function (Service $service, Job $row) use ($request, $place): Service {
+            Conflict::guard(
+                $row, ['service', 'place'], ['place' => $service->place?->value], FormInput::was($request), ['place' => $place?->value],
+            );
+
+            return $service->with(place: $place);
+        };
+
+        return $this->save($request, $job, 'Where the service is switched off', $edit);
+    }
+
+    public function store(Request $request, Job $job): Response|RedirectResponse
+    {
+        $in = FormInput::read($request, ServicePart::disconnect()->only('name', 'amps', 'bonded'));
+        $new = new Disconnect($this->newKey(), $in->text('name'), $in->whole('amps'), $in->flagOrNull('bonded'));
+
+        return $this->save(
+            $request, $job, "Disconnect $new->name added",
+            fn (Service $service): Service => $service->with(disconnects: [...$service->disconnects, $new]),
+        );
+    }
+
+    public function update(Request $request, Job $job, string $disconnect): Response|RedirectResponse
+    {
+        $in = FormInput::read($request, ServicePart::disconnect()->only('name', 'amps', 'bonded'));
+        $new = new Disconnect($disconnect, $in->text('name'), $in->whole('amps'), $in->flagOrNull('bonded'));
+
+        $edit = function (Service $service, Job $row) use ($request, $new, $in): Service {
+            $old = $service->disconnect($new->id) ?? throw Conflict::gone($row);
+            Conflict::guard(
+                $row, ['service', 'disconnects', $new->id], ServicePart::writeDisconnect($old), FormInput::was($request), $in->all(),
+            );
+
+            return $service->with(
+                disconnects: array_map(fn (Disconnect $d): Disconnect => $d->id === $new->id ? $new : $d, $service->disconnects)
+            );
+        };
+
+        return $this->save($request, $job, "Disconnect $new->name", $edit);
+    }
+
+    public function destroy(Request $request, Job $job, string $disconnect): Response|RedirectResponse
+    {
+        return $this->save($request, $job, 'Disconnect removed', fn (Service $service): Service => $service->with(
+            disconnects: array_values(array_filter($service->disconnects, fn (Disconnect $d): bool => $d->id !== $disconnect)),
+            panels: array_map(fn (Panel $p): Panel => $p->fedFrom === $disconnect ? $p->with(fedFrom: '') : $p, $service->panels),
+        ));
+    }
+
+    /** @param  callable(Service, Job): Service  $change */
+    private function save(Request $request, Job $job, string $label, callable $change): Response|RedirectResponse
+    {
+        $edited = JobEditor::change(
+            $job, $this->user(), $label, fn (JobFile $file, Job $row): JobFile => $file->with($change($file->service, $row)),
+        );
+
+        return JobResponse::parts($request, JobScreen::of($edited, StageKey::Survey), self::PARTS, 'Saved');
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Survey;
+
+use App\Http\Controllers\Controller;
+use App\Http\FormInput;
+use App\Http\JobResponse;
+use App\JobFile\Conflict;
+use App\JobFile\JobEditor;
+use App\Models\Job;
+use App\Screens\JobScreen;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Underpin\Form\Form;
+use Underpin\Job\ExistingFault;
+use Underpin\Job\Job as JobFile;
+use Underpin\Job\Part\ServicePart;
+use Underpin\Job\Part\SitePart;
+use Underpin\StageKey;
+
+/** What a person finds on site beside the panels: old equipment, fuel, ground and climate. */
+final class SurveyController extends Controller
+{
+    private const PARTS = ['header', 'spine', 'site', 'drawer'];
+
+    /** One question about equipment that is there already. */
+    public function existing(Request $request, Job $job): Response|RedirectResponse
+    {
+        $in = FormInput::read($request, new Form(
+            ServicePart::answer()->field('question'),
+            ServicePart::answer()->field('found')->optional('not looked at'),
+        ));
+        $fault = ExistingFault::from($in->text('question'));
+        $found = $in->flagOrNull('found');
+        $label = $fault->question().' '.match ($found) {
+            true => 'Yes', false => 'No', null => 'Not looked at',
+        };
+        $edit = function (JobFile $file, Job $row) use ($request, $fault, $found): JobFile {
+            $existing = $file->service->existing;
+            Conflict::guard($row, ['existing'], ['found' => $existing->answer($fault)], FormInput::was($request), ['found' => $found]);
+
+            return $file->with($file->service->with(existing: $existing->with($fault, $found)));
+        };
+        $edited = JobEditor::change($job, $this->user(), $label, $edit);
+
+        return JobResponse::parts($request, JobScreen::of($edited, StageKey::Survey), ['header', 'spine', 'existing', 'drawer'], 'Saved');
+    }
+
+    public function site(Request $request, Job $job): Response|RedirectResponse
+    {
+        $site = SitePart::site(FormInput::read($request, SitePart::form()));
+        $edit = function (JobFile $file, Job $row) use ($request, $site): JobFile {
+            Conflict::guard($row, ['site'], SitePart::writeSite($file->site), FormInput::was($request), SitePart::writeSite($site));
+
+            return $file->with($site);
+        };
+        $edited = JobEditor::change($job, $this->user(), 'Fuel, ground and climate', $edit);
+
+        return JobResponse::parts($request, JobScreen::of($edited, StageKey::Survey), self::PARTS, 'Saved');
+    }
+}

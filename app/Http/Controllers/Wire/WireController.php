@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Wire;
+
+use App\Http\Controllers\Controller;
+use App\Http\Controllers\SavesChoices;
+use App\Http\FormInput;
+use App\JobFile\Conflict;
+use App\Models\Job;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Underpin\Job\Job as JobFile;
+use Underpin\Job\Part\WireRunPart;
+use Underpin\StageKey;
+
+/** The way from the machine to the panel. */
+final class WireController extends Controller
+{
+    use SavesChoices;
+
+    public function __invoke(Request $request, Job $job): Response|RedirectResponse
+    {
+        $in = FormInput::read($request, WireRunPart::form());
+
+        return $this->save($request, $job, 'Wire run', function (JobFile $file, Job $row) use ($request, $in): JobFile {
+            Conflict::guard($row, ['wire'], WireRunPart::writeRun($file->wire), FormInput::was($request), $in->all());
+
+            return $file->with(WireRunPart::run($in));
+        });
+    }
+
+    private function stage(): StageKey
+    {
+        return StageKey::Wire;
+    }
+}
