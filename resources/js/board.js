@@ -16,7 +16,7 @@ export function startBoard() {
 /** Selects what a link of the board stands for, and brings its drawer. */
 function open(link) {
     const href = link.getAttribute('href');
-    if (link.hasAttribute('data-free') && !document.querySelector('.stage-survey')) return location.assign(href);
+    if (link.hasAttribute('data-free') && !document.querySelector('[data-stage-name="survey"]')) return location.assign(href);
     select(link.dataset.at ?? null);
     if (!link.dataset.at) link.classList.add('is-selected');
     history.replaceState(null, '', href);

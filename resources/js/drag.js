@@ -8,7 +8,7 @@ let drag = null;
 
 export function startDrag() {
     document.addEventListener('pointerdown', (event) => {
-        const breaker = event.target.closest('.stage-survey [data-board] .breaker');
+        const breaker = event.target.closest('[data-stage-name="survey"] [data-board] .breaker');
         if (!breaker || event.button !== 0) return;
         drag = { breaker, board: breaker.closest('[data-board]'), x: event.clientX, y: event.clientY, on: false, target: null };
         if (event.pointerType === 'touch') drag.press = setTimeout(() => begin(event.clientX, event.clientY), PRESS_MS);
