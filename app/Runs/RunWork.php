@@ -30,15 +30,22 @@ final class RunWork implements ShouldQueue
         $task = Tasks::named($run->task);
         try {
             $this->end($run, RunState::Done, $task->run($run, new RunProgress($run)));
-            $task->tidy($run);
         } catch (RunStopped) {
             $this->end($run, RunState::Stopped, 'Stopped. Nothing was kept.');
+
+            return;
         } catch (Refused $refused) {
             $this->end($run, RunState::Failed, $refused->getMessage());
+
+            return;
         } catch (Throwable $fault) {
             report($fault);
             $this->end($run, RunState::Failed, 'This could not be done. What was saved before is still there.');
+
+            return;
         }
+        // What was kept stays done, also when its leftovers cannot be taken away: the sweep finds them.
+        rescue(fn () => $task->tidy($run));
     }
 
     /** Every try was cut short. */
