@@ -10,6 +10,7 @@ use App\Models\User;
 use Closure;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Underpin\Refused;
 
@@ -83,18 +84,26 @@ final class ShopEditor
                 throw new Refused('history', 'It has been changed since this page was opened. Look at it again before taking a step back.');
             }
             $row = $of->of($user->shop_id)->where($of->keyColumn(), $event->of_key)->first();
-            match (true) {
-                $event->was === null => $row?->delete(),
-                $row === null => $of->of($user->shop_id)
-                    ->getModel()
-                    ->newInstance(['shop_id' => $user->shop_id, $of->keyColumn() => $event->of_key, ...$event->was])
-                    ->save(),
-                default => $row->fill($event->was)->save(),
-            };
+            try {
+                self::restore($user, $of, $event, $row);
+            } catch (UniqueConstraintViolationException) {
+                throw new Refused('history', 'Its name is taken by another now. Give that one another name first.');
+            }
             self::note($user, $of, $event->of_key, "Taken back: $event->label", $event->became, $event->was);
         });
 
         return $of;
+    }
+
+    private static function restore(User $user, ShopThing $of, ShopEvent $event, ?Model $row): void
+    {
+        if ($event->was === null) {
+            $row?->delete();
+
+            return;
+        }
+        $row ??= $of->of($user->shop_id)->getModel()->newInstance(['shop_id' => $user->shop_id, $of->keyColumn() => $event->of_key]);
+        $row->fill($event->was)->save();
     }
 
     /** @return Collection<int, ShopEvent> the newest first */

@@ -91,3 +91,11 @@ it('takes nothing back for another shop', function () {
     $this->actingAs($this->person('eve@two.example'))->post("/shop-history/$event->id/take-back")->assertNotFound();
     expect($this->load->refresh()->pf)->toBe(0.7);
 });
+
+it('takes no name back that another has now', function () {
+    $this->put("/library/{$this->load->id}", ($this->fields)(['name' => 'Old pump', 'was' => $this->was]));
+    $renamed = ShopEvent::query()->firstOrFail();
+    $this->post('/library', ($this->fields)(['name' => 'Well pump, 2 hp']))->assertSessionHasNoErrors();
+    $this->post("/shop-history/$renamed->id/take-back")->assertSessionHasErrors('history');
+    expect($this->load->refresh()->name)->toBe('Old pump');
+});
