@@ -38,6 +38,16 @@ final class Say
         return $seconds % 60 === 0 ? ($seconds / 60).' min' : "$seconds s";
     }
 
+    /** "0:07", "12:30", "1:02:05" from the beginning. */
+    public static function clock(int $ms): string
+    {
+        $s = intdiv($ms, 1000);
+
+        return $s >= 3600
+            ? sprintf('%d:%02d:%02d', intdiv($s, 3600), intdiv($s % 3600, 60), $s % 60)
+            : sprintf('%d:%02d', intdiv($s, 60), $s % 60);
+    }
+
     /**
      * "a, b and c"; a long list ends in "and 4 more".
      *

@@ -19,6 +19,7 @@ use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 use PDO;
+use Underpin\Drawing\Drawings;
 use Underpin\StageKey;
 use Underpin\Stages\Stages;
 
@@ -27,6 +28,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind(ClampMeters::class, StandInClampMeters::class);
+        $this->app->bind(Drawings::class, fn (): Drawings => Drawings::standard());
         Connection::resolverFor(
             'mariadb',
             fn (

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Screens;
 
-use App\Drawings\LoadMap;
 use App\Files\FileStore;
 use App\Models\IntervalRecord;
 use App\Models\Job;
+use Underpin\Drawing\Plot\LoadMap;
 use Underpin\Job\RecordedPeak;
 use Underpin\Measure\Interval\LoadYear;
 

@@ -11,7 +11,11 @@ use App\Models\JobEvent;
 use Underpin\Checks\Finding;
 use Underpin\Checks\Review;
 use Underpin\Design\Design;
-use Underpin\Drawing\LegStrip;
+use Underpin\Drawing\Board\Highlights;
+use Underpin\Drawing\Board\PanelBoard;
+use Underpin\Drawing\Spot;
+use Underpin\Drawing\Strip\LegStrip;
+use Underpin\Drawing\Writer\SvgPage;
 use Underpin\Job\Circuit;
 use Underpin\Job\Job as JobFile;
 use Underpin\Job\Panel;
@@ -97,6 +101,33 @@ final readonly class JobScreen
     public function panelOf(Circuit $circuit): ?Panel
     {
         return $this->job->panelWith($circuit->id);
+    }
+
+    public function board(Panel $panel): PanelBoard
+    {
+        return new PanelBoard($panel, $this->design(), new Highlights(
+            $this->at, $this->newPanel, $this->newSpace, $this->review->flaggedCircuits(),
+        ));
+    }
+
+    /** The markup of one breaker, to take the place of the one on the page. */
+    public function breaker(Circuit $circuit): string
+    {
+        $panel = $this->panelOf($circuit);
+        if ($panel === null) {
+            return '';
+        }
+        $board = $this->board($panel);
+
+        return SvgPage::element($board->breaker($circuit), $board->sheet(), $this->address(...));
+    }
+
+    /** The address of what a link of a drawing leads to. A free space is filled in the survey. */
+    public function address(Spot $spot): string
+    {
+        return $spot->circuit === null
+            ? route('jobs.stage', [$this->row->id, StageKey::Survey->value, 'panel' => $spot->panel, 'space' => $spot->space])
+            : route('jobs.stage', [$this->row->id, $this->stage->value, 'at' => $spot->circuit]);
     }
 
     /** @return list<Finding> of the selected circuit, whatever stage they belong to */

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Screens;
 
-use App\Drawings\RecordingPlot;
 use App\Models\Recording;
 use App\Recordings\RecordingRows;
+use Underpin\Drawing\Drawing;
+use Underpin\Drawing\Plot\RecordingPlot;
 use Underpin\Job\Circuit;
 use Underpin\Job\Job;
 use Underpin\Job\Role;
@@ -39,7 +40,7 @@ final readonly class RecordingScreen
      */
     private function __construct(
         public Recording $recording,
-        public ?RecordingPlot $plot,
+        public ?Drawing $plot,
         public ?RecordingSummary $summary,
         public array $marks,
         public array $offers,
@@ -73,7 +74,8 @@ final readonly class RecordingScreen
         }
 
         return new self(
-            $recording, $plot, $tally->summary(), $marks, Offers::of($finder->steps(), $marks, $job->drawingCircuits()),
+            $recording, $plot?->drawing($marks, self::titles($job)), $tally->summary(), $marks,
+            Offers::of($finder->steps(), $marks, $job->drawingCircuits()),
             self::notRun($marks, $job),
         );
     }
@@ -90,15 +92,6 @@ final readonly class RecordingScreen
         return array_values(array_filter($this->offers, function (Offer $offer) use (&$unmarked): bool {
             return $offer->mark !== null || ++$unmarked <= self::MOST_UNMARKED;
         }));
-    }
-
-    public static function clock(int $ms): string
-    {
-        $s = intdiv($ms, 1000);
-
-        return $s >= 3600
-            ? sprintf('%d:%02d:%02d', intdiv($s, 3600), intdiv($s % 3600, 60), $s % 60)
-            : sprintf('%d:%02d', intdiv($s, 60), $s % 60);
     }
 
     /**
@@ -122,7 +115,7 @@ final readonly class RecordingScreen
     }
 
     /** @return array<string, string> number and name of every circuit, by id */
-    public static function titles(Job $job): array
+    private static function titles(Job $job): array
     {
         $titles = [];
         foreach ($job->circuits() as $circuit) {

@@ -47,6 +47,12 @@ final readonly class Review
         return array_values(array_filter($this->findings, fn (Finding $f): bool => $f->circuitId === $id));
     }
 
+    /** @return list<string> ids of the circuits that something was found about */
+    public function flaggedCircuits(): array
+    {
+        return array_values(array_unique(array_filter(array_map(fn (Finding $f): ?string => $f->circuitId, $this->findings))));
+    }
+
     /** @return list<Check> */
     public static function checks(): array
     {

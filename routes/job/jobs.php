@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Jobs\DrawingController;
 use App\Http\Controllers\Jobs\HistoryController;
 use App\Http\Controllers\Jobs\JobController;
 use App\Http\Controllers\Jobs\JobFileController;
@@ -27,6 +28,9 @@ Route::post('/photos', [PhotoController::class, 'store'])->name('photos.store');
 Route::get('/photos/{photo}', [PhotoController::class, 'show'])->name('photos.show');
 Route::get('/photos/{photo}/small', [PhotoController::class, 'thumbnail'])->name('photos.thumbnail');
 Route::delete('/photos/{photo}', [PhotoController::class, 'destroy'])->name('photos.destroy');
+Route::get('/drawings/{drawing}/{sheet}.{format}', DrawingController::class)
+    ->where(['drawing' => '[a-z-]+', 'sheet' => '[1-9][0-9]{0,2}', 'format' => '[a-z]{3}'])
+    ->name('drawings');
 
 // The stages that there are, and nothing else.
 Route::get('/{stage}', StageController::class)

@@ -43,3 +43,16 @@ it('makes no CSS class from a value, and zooms nothing', function () {
     );
     expect($made)->toBe([])->and($zoomed)->toBe([]);
 });
+
+it('computes no geometry in a page', function () {
+    $computed = [];
+    $views = dirname(__DIR__, 2).'/resources/views';
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($views, FilesystemIterator::SKIP_DOTS)) as $file) {
+        preg_match_all(
+            '/ (viewBox|x|y|x1|x2|y1|y2|cx|cy|r|d|points|transform)="[^"]*\{\{[^"]*"/',
+            (string) file_get_contents((string) $file), $found,
+        );
+        array_push($computed, ...$found[0]);
+    }
+    expect($computed)->toBe([]);
+});

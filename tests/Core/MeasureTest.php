@@ -8,7 +8,7 @@ use App\Devices\StandIn\StandInHouse;
 use App\Devices\StandIn\StandInLoad;
 use Tests\Support\Houses;
 use Underpin\Checks\Review;
-use Underpin\Drawing\LegStrip;
+use Underpin\Drawing\Strip\LegStrip;
 use Underpin\Exchange\JobFile;
 use Underpin\Job\Circuit;
 use Underpin\Job\DemandInputs;

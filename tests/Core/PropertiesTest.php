@@ -8,7 +8,7 @@ use Tests\Support\Houses;
 use Tests\Support\RandomHouse;
 use Underpin\Checks\Review;
 use Underpin\Connection\Ways;
-use Underpin\Drawing\LegStrip;
+use Underpin\Drawing\Strip\LegStrip;
 use Underpin\Exchange\JobFile;
 use Underpin\Exchange\JobReport;
 use Underpin\Exchange\Schedule\ScheduleReader;

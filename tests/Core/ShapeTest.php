@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Tests\Support\DxfReader;
 use Tests\Support\Houses;
 use Tests\Support\MadeUpWay;
 use Tests\Support\SourceFile;
@@ -18,6 +19,16 @@ use Underpin\Connection\Way;
 use Underpin\Connection\Ways;
 use Underpin\Connection\WayVerdict;
 use Underpin\Design\Design;
+use Underpin\Drawing\DesignDrawing;
+use Underpin\Drawing\Drawing;
+use Underpin\Drawing\Drawings;
+use Underpin\Drawing\Element\Line as DrawnLine;
+use Underpin\Drawing\Layer;
+use Underpin\Drawing\Plot\PlotInk;
+use Underpin\Drawing\Sheet;
+use Underpin\Drawing\Writer\DxfFile;
+use Underpin\Drawing\Writer\SvgFile;
+use Underpin\Drawing\Writer\SvgPage;
 use Underpin\Exchange\JobFile;
 use Underpin\Form\FaultList;
 use Underpin\Form\Field;
@@ -32,7 +43,7 @@ use Underpin\Stages\Stage;
 use Underpin\Stages\Stages;
 
 /*
- * A new way of connecting, part of a job, check or stage is one class more and its place in a
+ * A new way of connecting, part of a job, check, stage or drawing is one class more and its place in a
  * registry. Each is added here: everything that speaks of it must follow, and nothing that is
  * said of another may be said of it.
  */
@@ -182,4 +193,32 @@ it('takes another stage with its class alone, and the spine and the jobs board f
         ->and($stages->reached($reports)->key())->toBe(StageKey::Keep)
         ->and($stages->after(StageKey::Run)?->title())->toBe('Keep')
         ->and(Stages::standard()->find(StageKey::Keep))->toBeNull();
+});
+
+it('takes another drawing into every kind of file with its class alone', function () {
+    $drawings = Drawings::standard()->with(new class implements DesignDrawing
+    {
+        public function key(): string
+        {
+            return 'kite';
+        }
+
+        public function title(): string
+        {
+            return 'Kite';
+        }
+
+        public function sheets(Design $design): array
+        {
+            return [new Drawing("Kite of {$design->job->name}", Sheet::diagram(10, 10), [
+                new Layer('string', [new DrawnLine(0, 0, 10, 10, PlotInk::Grid)]),
+            ])];
+        }
+    });
+    [$sheet] = $drawings->find('kite')?->sheets(new Design(Houses::small())) ?? [];
+    expect((new SvgFile)->write($sheet))->toContain('<line x1="0" y1="0" x2="10" y2="10"')
+        ->and((new DxfReader((new DxfFile)->write($sheet)))->entities('LINE'))->toHaveCount(1)
+        ->and(SvgPage::inner($sheet))->toContain('<line class="grid"')
+        ->and(array_map(fn (DesignDrawing $d): string => $d->key(), $drawings->all()))->toBe(['panels', 'service', 'kite'])
+        ->and(Drawings::standard()->find('kite'))->toBeNull();
 });

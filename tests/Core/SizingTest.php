@@ -7,7 +7,7 @@ namespace Tests\Core\SizingTest;
 use Tests\Support\Changed;
 use Tests\Support\Houses;
 use Underpin\Design\Design;
-use Underpin\Drawing\LegStrip;
+use Underpin\Drawing\Strip\LegStrip;
 use Underpin\Job\Duty;
 use Underpin\Job\Fuel;
 use Underpin\Job\GeneratorNeutral;

@@ -21,7 +21,7 @@
                                 <a class="job-card" href="{{ route('jobs.show', $job->id) }}">
                                     <span class="who"><b>{{ $job->name }}</b>
                                     <span class="quiet">{{ $job->customer_name ?: 'no customer yet' }}{{ $job->customer_address ? ', '.$job->customer_address : '' }}</span></span>
-                                    <span class="reached"><svg viewBox="0 0 102 12" width="102" height="12" aria-hidden="true"><line x1="6" x2="96" y1="6" y2="6" class="reach-line"/>@foreach ($stages as $n => $each)<circle cx="{{ 6 + 18 * $n }}" cy="6" r="4.5" class="{{ $n <= $reached ? 'reach-on' : 'reach-off' }}"/>@endforeach</svg> {{ $stages[$reached]->title() }}</span>
+                                    <span class="reached"><x-drawing :drawing="Underpin\Drawing\StagesReached::drawing(count($stages), $reached)" width="102" aria-hidden="true"/> {{ $stages[$reached]->title() }}</span>
                                     @if ($job->findings > 0)<span class="flag" data-severity="{{ $job->worst }}">{{ $job->findings }}<span class="sr"> findings, the worst: {{ $job->worst }}</span></span>@endif
                                     <time class="quiet" datetime="{{ $job->updated_at?->toIso8601String() }}">{{ $job->updated_at?->format('M j, Y') }}</time>
                                 </a>

@@ -35,15 +35,11 @@
         </section>
         <section aria-label="Map of days and hours">
             <h2>Day by hour @if ($map->years() > 1)<small>@for ($i = 0; $i < $map->years(); $i++)<a href="{{ route('jobs.intervals', [$screen->row->id, 'back' => $i]) }}" @if ($map->back === $i) aria-current="true" @endif>{{ $i === 0 ? 'last year' : $i.($i === 1 ? ' year before' : ' years before') }}</a> @endfor</small>@endif</h2>
+            @php($drawn = $map->drawing())
             <figure class="load-map scroll" tabindex="0" role="region" aria-label="Map; the tables below say the same">
-                <svg viewBox="0 0 {{ $map->width() }} {{ $map->height() }}" width="{{ $map->width() }}" aria-hidden="true">
-                    @foreach ([0, 6, 12, 18] as $hour)<text class="map-text" x="{{ $map::LEFT - 6 }}" y="{{ $map::TOP + $hour * $map::HOUR + 11 }}" text-anchor="end">{{ sprintf('%02d:00', $hour) }}</text>@endforeach
-                    @foreach ($map->months() as [$x, $name])<text class="map-text" x="{{ $x }}" y="16">{{ $name }}</text><line class="map-tick" x1="{{ $x }}" x2="{{ $x }}" y1="20" y2="{{ $map::TOP }}"/>@endforeach
-                    @foreach ($map->paths() as $level => $path)@if ($path !== '')<path class="{{ $level < 0 ? 'level-none' : 'level-'.$level }}" d="{{ $path }}"/>@endif @endforeach
-                    @if ($peak = $map->peak())<circle class="map-peak" cx="{{ $peak[0] }}" cy="{{ $peak[1] }}" r="9"/>@endif
-                </svg>
+                <x-drawing :drawing="$drawn" width="{{ $drawn->sheet->width }}" aria-hidden="true"/>
             </figure>
-            <p class="legend">mean {{ $year->isVa ? 'VA' : 'W' }} of the hour: @for ($i = 0; $i < $map::LEVELS; $i++)<span class="legend-item"><span class="key level-key-{{ $i }}"></span> {{ $i === 0 ? '0' : number_format($i * $map->highest / $map::LEVELS) }}</span> @endfor <span class="legend-item"><span class="key key-none"></span> not recorded</span> <span class="legend-item"><span class="key key-peak"></span> the peak</span></p>
+            <p class="legend">mean {{ $year->isVa ? 'VA' : 'W' }} of the hour: @foreach ($map->steps() as $i => $watts)<span class="legend-item"><span class="key level-key-{{ $i }}"></span> {{ number_format($watts) }}</span> @endforeach <span class="legend-item"><span class="key key-none"></span> not recorded</span> <span class="legend-item"><span class="key key-peak"></span> the peak</span></p>
         </section>
         <div class="halves">
             <section aria-label="Highest weeks"><h2>Highest weeks</h2>

@@ -27,17 +27,12 @@
         @php($plot = $data->plot)
         @if ($summary && $plot)
             <figure class="scroll" tabindex="0" role="region" aria-label="Both legs; the figures below say the same">
-                <svg class="whole-trace" viewBox="0 0 {{ $plot::WIDTH }} {{ $plot::HEIGHT }}" aria-hidden="true">
-                    @foreach ($plot->ticks() as $amps)<line class="grid" x1="{{ $plot::LEFT }}" x2="{{ $plot::WIDTH }}" y1="{{ $plot->y($amps) }}" y2="{{ $plot->y($amps) }}"/><text class="map-text" x="{{ $plot::LEFT - 6 }}" y="{{ $plot->y($amps) + 5 }}" text-anchor="end">{{ $amps }} A</text>@endforeach
-                    @foreach ($plot->marks($data->marks, App\Screens\RecordingScreen::titles($screen->job)) as $mark)<line class="mark-line" x1="{{ $mark['x'] }}" x2="{{ $mark['x'] }}" y1="4" y2="{{ $plot::HEIGHT - 22 }}"/><text class="map-text" x="{{ $mark['x'] + 4 }}" y="14">{{ $mark['words'] }}</text>@endforeach
-                    <path class="trace-a" d="{{ $plot->bandA() }}"/><path class="trace-b" d="{{ $plot->bandB() }}"/>
-                    <text class="map-text" x="{{ $plot::LEFT }}" y="{{ $plot::HEIGHT - 4 }}">0:00</text><text class="map-text" x="{{ $plot::WIDTH - 4 }}" y="{{ $plot::HEIGHT - 4 }}" text-anchor="end">{{ App\Screens\RecordingScreen::clock($summary->toMs) }}</text>
-                </svg>
+                <x-drawing :drawing="$plot" class="whole-trace" aria-hidden="true"/>
             </figure>
             <p class="legend"><span class="legend-item"><span class="key key-a"></span> leg A</span> <span class="legend-item"><span class="key key-b"></span> leg B, dashed</span></p>
             <dl class="figures">
-                <div><dt>Peak, leg A</dt><dd>{{ number_format($summary->peakA, 1) }} <i>A at {{ App\Screens\RecordingScreen::clock($summary->peakAAtMs) }}</i></dd></div>
-                <div><dt>Peak, leg B</dt><dd>{{ number_format($summary->peakB, 1) }} <i>A at {{ App\Screens\RecordingScreen::clock($summary->peakBAtMs) }}</i></dd></div>
+                <div><dt>Peak, leg A</dt><dd>{{ number_format($summary->peakA, 1) }} <i>A at {{ Underpin\Say::clock($summary->peakAAtMs) }}</i></dd></div>
+                <div><dt>Peak, leg B</dt><dd>{{ number_format($summary->peakB, 1) }} <i>A at {{ Underpin\Say::clock($summary->peakBAtMs) }}</i></dd></div>
                 <div><dt>Highest 10 s</dt><dd>{{ number_format($summary->lastingA, 1) }} <i>and</i> {{ number_format($summary->lastingB, 1) }} <i>A</i></dd></div>
                 <div><dt>Mean</dt><dd>{{ number_format($summary->meanA, 1) }} <i>and</i> {{ number_format($summary->meanB, 1) }} <i>A</i></dd></div>
                 <div><dt>Imbalance</dt><dd>{{ number_format($summary->imbalancePct()) }} <i>%</i></dd></div>

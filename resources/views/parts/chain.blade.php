@@ -1,38 +1,14 @@
 @php($chain = $screen->design()->distribution())
 @php($service = $screen->job->service)
-@php($drawing = new App\Drawings\ChainDrawing($chain))
+@php($drawing = (new Underpin\Drawing\Service\ServiceDrawing($chain))->drawing())
 @php($bonds = $chain->bonds())
 <details id="part-chain" class="sheet" open>
     <summary>From the utility to the panels <small>{{ $service->place === null ? 'not looked at' : 'switched off by '.$service->place->words() }}{{ $bonds === [] ? ', no bond noted' : ', neutral bonded in '.Underpin\Say::list(array_map(fn ($n) => $n->name, $bonds)) }}</small></summary>
     <figure class="chain" tabindex="0" role="region" aria-label="Drawing of the chain; the table below says the same">
-        <svg viewBox="0 0 {{ $drawing->width() }} {{ $drawing->height() }}" width="{{ $drawing->width() }}" role="img" aria-hidden="true">
-            <text class="chain-small" x="0" y="{{ $drawing->box($chain->nodes[0])->middle() - 12 }}">utility</text>
-            @foreach ($chain->nodes as $node)
-                <path class="wire {{ $drawing->isUtilitys($node) ? 'wire-live' : '' }}" d="{{ $drawing->path($node) }}"/>
-            @endforeach
-            @foreach ($chain->nodes as $node)
-                @php($box = $drawing->box($node))
-                <g class="chain-node {{ $node->isService ? 'is-service' : '' }}">
-                    <rect x="{{ $box->x }}" y="{{ $box->y }}" width="{{ $box->w }}" height="{{ $box->h }}" rx="8"/>
-                    @if ($node->parent !== null)
-                        <rect class="live-lugs {{ $drawing->isUtilitys($node) ? 'live-utility' : 'live-feeder' }}" x="{{ $box->x }}" y="{{ $box->y }}" width="{{ $node->offAmps === null ? $box->w : 14 }}" height="{{ $node->offAmps === null ? 7 : $box->h }}" rx="3"/>
-                    @endif
-                    <text class="chain-name" x="{{ $box->x + 24 }}" y="{{ $box->y + 25 }}">{{ mb_strimwidth($node->name, 0, 17, '…') }}</text>
-                    <text class="chain-small" x="{{ $box->x + 24 }}" y="{{ $box->y + 45 }}">@if ($node->parent === null)no switch @elseif ($node->offAmps !== null){{ $node->kind === 'disconnect' ? 'disconnect' : 'main' }} {{ $node->offAmps }} A @else no main @endif</text>
-                    @if ($node->bonded)
-                        <path class="bond" d="M{{ $box->x + 33 }} {{ $box->y + 52 }} v7 m-9 0 h18 m-15 4 h12 m-9 4 h6"/>
-                        <text class="chain-small bond-text" x="{{ $box->x + 50 }}" y="{{ $box->y + 67 }}">neutral bonded</text>
-                    @elseif ($node->bonded === null && $node->isService)
-                        <text class="chain-small" x="{{ $box->x + 24 }}" y="{{ $box->y + 66 }}">bond: not looked</text>
-                    @endif
-                    @if ($node->feederAmps !== null)
-                        <text class="chain-small feeder" x="{{ $box->x - 6 }}" y="{{ $box->middle() - 7 }}" text-anchor="end">{{ $node->feederAmps }} A</text>
-                    @endif
-                </g>
-            @endforeach
-        </svg>
+        <x-drawing :drawing="$drawing" width="{{ $drawing->sheet->width }}" aria-hidden="true"/>
     </figure>
     <p class="legend"><span class="legend-item"><span class="key key-utility"></span> stays live: only the utility can switch it off</span> <span class="legend-item"><span class="key key-feeder"></span> stays live until its feeder is off</span></p>
+    <x-drawing-files :screen="$screen" drawing="service"/>
     <details class="twin">
         <summary>The same as a table</summary>
         <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="table">

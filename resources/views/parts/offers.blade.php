@@ -7,7 +7,7 @@
         @php($measured = $offer->step->measured(now()->format('Y-m-d')))
         @php($taken = $offer->circuit?->measured !== null && abs($offer->circuit->measured->runAmps - $measured->runAmps) < 0.005 && $offer->circuit->measured->leg === $measured->leg)
         <article class="offer {{ $offer->contradicts() ? 'is-contradicting' : '' }}">
-            <h3>{{ App\Screens\RecordingScreen::clock($offer->step->atMs) }} · {{ $measured->leg->words() }} <b>+{{ number_format($measured->runAmps, 1) }} A</b> <small>start {{ number_format($measured->startAmps, 1) }} A</small></h3>
+            <h3>{{ Underpin\Say::clock($offer->step->atMs) }} · {{ $measured->leg->words() }} <b>+{{ number_format($measured->runAmps, 1) }} A</b> <small>start {{ number_format($measured->startAmps, 1) }} A</small></h3>
             <p>@if ($offer->mark && $offer->mark->said !== '')“{{ $offer->mark->said }}” @endif {{ $offer->words() }}</p>
             @if ($taken)
                 <p class="taken">✓ taken for {{ $offer->circuit->title() }}</p>

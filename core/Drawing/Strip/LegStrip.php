@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Underpin\Drawing;
+namespace Underpin\Drawing\Strip;
 
 use Underpin\Codebook\SplitPhase;
 use Underpin\Design\Design;

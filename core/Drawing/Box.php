@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Drawings;
+namespace Underpin\Drawing;
 
-/** A rectangle of a drawing, in the drawing's own units. */
+/** A rectangle of a drawing, in the units of its sheet. */
 final readonly class Box
 {
     public function __construct(public float $x, public float $y, public float $w, public float $h)
@@ -14,6 +14,16 @@ final readonly class Box
     public function right(): float
     {
         return $this->x + $this->w;
+    }
+
+    public function bottom(): float
+    {
+        return $this->y + $this->h;
+    }
+
+    public function centre(): float
+    {
+        return $this->x + $this->w / 2;
     }
 
     public function middle(): float

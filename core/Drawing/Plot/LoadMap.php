@@ -2,25 +2,37 @@
 
 declare(strict_types=1);
 
-namespace App\Drawings;
+namespace Underpin\Drawing\Plot;
 
+use Underpin\Drawing\Anchor;
+use Underpin\Drawing\Box;
+use Underpin\Drawing\Drawing;
+use Underpin\Drawing\Element\Circle;
+use Underpin\Drawing\Element\Element;
+use Underpin\Drawing\Element\Line;
+use Underpin\Drawing\Element\Path;
+use Underpin\Drawing\Element\Text;
+use Underpin\Drawing\Element\Trace;
+use Underpin\Drawing\Layer;
+use Underpin\Drawing\Sheet;
 use Underpin\Measure\Interval\CivilDay;
 use Underpin\Measure\Interval\LoadYear;
 
 /** A year as a map: a column for each day, a row for each hour, darker where more was drawn. */
 final readonly class LoadMap
 {
-    public const LEVELS = 8;
+    private const DAY = 2.6;
 
-    public const DAY = 2.6;
+    private const HOUR = 11;
 
-    public const HOUR = 11;
+    private const LEFT = 52;
 
-    public const LEFT = 52;
-
-    public const TOP = 26;
+    private const TOP = 26;
 
     private const MOST_DAYS = 366;
+
+    /** hours that are labelled */
+    private const LABELLED = [0, 6, 12, 18];
 
     /** @var list<int> day numbers, one for each column */
     public array $days;
@@ -46,57 +58,82 @@ final readonly class LoadMap
         );
     }
 
-    public function width(): float
+    public function drawing(): Drawing
     {
-        return self::LEFT + count($this->days) * self::DAY + 4;
+        $sheet = Sheet::diagram(self::LEFT + count($this->days) * self::DAY + 4, self::TOP + 24 * self::HOUR + 8);
+
+        return new Drawing('Mean power of every hour of a year', $sheet, [
+            new Layer('scale', [...array_map($this->hourLabel(...), self::LABELLED), ...$this->months()]),
+            new Layer('hours', $this->hours()),
+            new Layer('peak', $this->peak()),
+        ]);
     }
 
-    public function height(): float
+    /** @return list<float> the least watts of each level */
+    public function steps(): array
     {
-        return self::TOP + 24 * self::HOUR + 8;
+        $levels = count(MapInk::levels());
+
+        return array_map(fn (int $level): float => $level * $this->highest / $levels, range(0, $levels - 1));
     }
 
-    /** @return array<int, string> one path for each level; level -1 for what was not recorded */
-    public function paths(): array
+    private function hourLabel(int $hour): Text
     {
-        $paths = array_fill(-1, self::LEVELS + 1, '');
+        return new Text(self::LEFT - 6, self::TOP + $hour * self::HOUR + 11, sprintf('%02d:00', $hour), MapInk::Words, Anchor::End);
+    }
+
+    /** @return list<Element> one path for each level */
+    private function hours(): array
+    {
+        $traces = [];
         foreach ($this->days as $i => $day) {
             $hours = $this->year->days[$day] ?? array_fill(0, 24, null);
             for ($from = 0; $from < 24; $from = $to) {
                 $level = $this->level($hours[$from] ?? null);
                 for ($to = $from + 1; $to < 24 && $this->level($hours[$to] ?? null) === $level; $to++);
-                $paths[$level] .= sprintf(
-                    'M%.1f %dh%.1fv%dh-%.1fz', self::LEFT + $i * self::DAY, self::TOP + $from * self::HOUR, self::DAY,
-                    ($to - $from) * self::HOUR, self::DAY,
-                );
+                $traces[$level->value][] = Trace::around(new Box(
+                    self::LEFT + $i * self::DAY, self::TOP + $from * self::HOUR, self::DAY, ($to - $from) * self::HOUR,
+                ));
+            }
+        }
+
+        $paths = [];
+        foreach ([MapInk::NotRecorded, ...MapInk::levels()] as $level) {
+            if (isset($traces[$level->value])) {
+                $paths[] = new Path($traces[$level->value], $level);
             }
         }
 
         return $paths;
     }
 
-    /** @return list<array{float, string}> where each month begins, and its name */
-    public function months(): array
+    /** @return list<Element> where each month begins, and its name */
+    private function months(): array
     {
         $names = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
         $months = [];
         foreach ($this->days as $i => $day) {
             [, $month, $ofMonth] = CivilDay::parts($day);
             if ($ofMonth === 1) {
-                $months[] = [self::LEFT + $i * self::DAY, $names[$month - 1]];
+                $x = self::LEFT + $i * self::DAY;
+                array_push(
+                    $months, new Text($x, 16, $names[$month - 1], MapInk::Words), new Line($x, 20, $x, self::TOP, MapInk::Month),
+                );
             }
         }
 
         return $months;
     }
 
-    /** @return ?array{float, float} the middle of the peak's hour, when it lies in this year */
-    public function peak(): ?array
+    /** @return list<Element> a ring around the hour of the peak, when it lies in this year */
+    private function peak(): array
     {
         $local = $this->year->peakAt + $this->year->zone->offsetAt($this->year->peakAt)[0];
         $i = array_search(intdiv($local, 86_400), $this->days, true);
 
-        return $i === false ? null : [self::LEFT + ($i + 0.5) * self::DAY, self::TOP + (intdiv($local % 86_400, 3600) + 0.5) * self::HOUR];
+        return $i === false ? [] : [new Circle(
+            self::LEFT + ($i + 0.5) * self::DAY, self::TOP + (intdiv($local % 86_400, 3600) + 0.5) * self::HOUR, 9, MapInk::Peak,
+        )];
     }
 
     /**
@@ -129,8 +166,12 @@ final readonly class LoadMap
         );
     }
 
-    private function level(?int $watts): int
+    private function level(?int $watts): MapInk
     {
-        return $watts === null ? -1 : max(0, min(self::LEVELS - 1, intdiv(self::LEVELS * $watts, $this->highest)));
+        $levels = MapInk::levels();
+
+        return $watts === null
+            ? MapInk::NotRecorded
+            : $levels[max(0, min(count($levels) - 1, intdiv(count($levels) * $watts, $this->highest)))];
     }
 }

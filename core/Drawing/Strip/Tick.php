@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Underpin\Drawing;
+namespace Underpin\Drawing\Strip;
 
 /** A labelled mark on the leg strip's scale, in amperes. */
 final readonly class Tick

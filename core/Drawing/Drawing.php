@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Drawing;
+
+/** A finished drawing: a value that any writer can put on a page, on paper or into a CAD file. */
+final readonly class Drawing
+{
+    /** @param  list<Layer>  $layers  from the ground up */
+    public function __construct(public string $title, public Sheet $sheet, public array $layers)
+    {
+    }
+
+    public function drawOn(Canvas $canvas): void
+    {
+        foreach ($this->layers as $layer) {
+            $canvas->layer($layer);
+        }
+    }
+}

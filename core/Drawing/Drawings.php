@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Drawing;
+
+use Underpin\Drawing\Board\PanelBoards;
+use Underpin\Drawing\Service\ServiceDrawings;
+
+/** Every drawing that can be taken along: the registry that pages and files follow. */
+final readonly class Drawings
+{
+    /** @param  list<DesignDrawing>  $drawings */
+    public function __construct(private array $drawings)
+    {
+    }
+
+    public static function standard(): self
+    {
+        return new self([new PanelBoards, new ServiceDrawings]);
+    }
+
+    public function with(DesignDrawing $drawing): self
+    {
+        return new self([...$this->drawings, $drawing]);
+    }
+
+    /** @return list<DesignDrawing> */
+    public function all(): array
+    {
+        return $this->drawings;
+    }
+
+    /** Null where no drawing has this key. */
+    public function find(string $key): ?DesignDrawing
+    {
+        foreach ($this->drawings as $drawing) {
+            if ($drawing->key() === $key) {
+                return $drawing;
+            }
+        }
+
+        return null;
+    }
+}
