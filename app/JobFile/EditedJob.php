@@ -11,7 +11,13 @@ use Underpin\Job\Job as JobFile;
 /** A job file as it stands in the database, with what the core says of it. */
 final readonly class EditedJob
 {
-    public function __construct(public Job $row, public JobFile $job, public Review $review)
+    /** @param  ?Steps  $steps  where it stands in its ledger, where that is known already */
+    public function __construct(public Job $row, public JobFile $job, public Review $review, private ?Steps $steps = null)
     {
+    }
+
+    public function steps(): Steps
+    {
+        return $this->steps ?? Steps::of($this->row);
     }
 }

@@ -9,6 +9,7 @@ use App\Models\JobEvent;
 use App\Models\Shop;
 use App\Models\User;
 use Closure;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Underpin\Checks\Review;
 use Underpin\Exchange\JobPatch;
@@ -21,6 +22,8 @@ use Underpin\Stages\Stages;
  * Every change of a job goes through here: in one transaction with the job locked, checked as a whole
  * by the core, undone as a whole when the core refuses, and written to the ledger of its events.
  * Events are only ever added: taking one back is an event too.
+ *
+ * @phpstan-type EventColumns array{label: string, undo_top?: ?int, redo_top?: ?int, ...}
  */
 final class JobEditor
 {
@@ -87,9 +90,11 @@ final class JobEditor
      */
     public static function undo(Job $row, User $user, int $seq): EditedJob
     {
-        return self::again($row, $user, $seq, 'undo_top', fn (JobEvent $event, JobEvent $last, int $own): array => [
+        $top = fn (Step $last): ?int => $last->undoTop;
+
+        return self::again($row, $user, $seq, $top, fn (JobEvent $event, Step $last, int $own): array => [
             'label' => $event->label, 'undoes' => $event->seq,
-            'undo_top' => $event->undo_below, 'redo_top' => $own, 'redo_below' => $last->redo_top,
+            'undo_top' => $event->undo_below, 'redo_top' => $own, 'redo_below' => $last->redoTop,
         ]);
     }
 
@@ -102,33 +107,35 @@ final class JobEditor
      */
     public static function redo(Job $row, User $user, int $seq): EditedJob
     {
-        return self::again($row, $user, $seq, 'redo_top', fn (JobEvent $event, JobEvent $last, int $own): array => [
+        $top = fn (Step $last): ?int => $last->redoTop;
+
+        return self::again($row, $user, $seq, $top, fn (JobEvent $event, Step $last, int $own): array => [
             'label' => $event->label, 'redoes' => $event->seq,
-            'undo_top' => $own, 'undo_below' => $last->undo_top, 'redo_top' => $event->redo_below,
+            'undo_top' => $own, 'undo_below' => $last->undoTop, 'redo_top' => $event->redo_below,
         ]);
     }
 
     /**
      * @param  string|Closure(): string  $label
-     * @return callable(?JobEvent, int): array<string, mixed> columns of an event that nobody did before
+     * @return callable(?Step, int): EventColumns columns of an event that nobody did before
      */
     private static function anew(string|Closure $label): callable
     {
-        return fn (?JobEvent $last, int $seq): array => [
-            'label' => mb_substr(is_string($label) ? $label : $label(), 0, 200), 'undo_top' => $seq, 'undo_below' => $last?->undo_top,
+        return fn (?Step $last, int $seq): array => [
+            'label' => mb_substr(is_string($label) ? $label : $label(), 0, 200), 'undo_top' => $seq, 'undo_below' => $last?->undoTop,
         ];
     }
 
     /**
-     * @param  callable(JobEvent, JobEvent, int): array<string, mixed>  $columns  of the new event: from the one taken back, the last one,
-     * its own number
+     * @param  callable(Step): ?int  $top  the step that may be taken back or done again now
+     * @param  callable(JobEvent, Step, int): EventColumns  $columns  from the event on top, the last step, and its own number
      */
-    private static function again(Job $row, User $user, int $seq, string $top, callable $columns): EditedJob
+    private static function again(Job $row, User $user, int $seq, callable $top, callable $columns): EditedJob
     {
         return DB::transaction(function () use ($row, $user, $seq, $top, $columns): EditedJob {
             $locked = self::locked($row);
-            $last = self::last($locked);
-            if ($last === null || $last->getAttribute($top) !== $seq) {
+            $last = Step::last($locked);
+            if ($last === null || $top($last) !== $seq) {
                 throw new Refused(
                     'history',
                     'The job has been changed since this page was opened. Look at it again before taking a step back or forward.',
@@ -139,39 +146,44 @@ final class JobEditor
             $old = new JobState(JobRows::read($locked), AttachmentRows::read($locked));
             $new = JobState::of($patch->apply($old->toArray()));
 
-            return self::step($locked, $user, $old, $new, fn (?JobEvent $before, int $own): array => $columns($event, $last, $own));
+            return self::step($locked, $user, $old, $new, fn (?Step $before, int $own): array => $columns($event, $last, $own));
         });
     }
 
-    /** @param  callable(?JobEvent, int): array<string, mixed>  $columns  of the new event: from the last one and its own number */
+    /** @param  callable(?Step, int): EventColumns  $columns  of the new event: from the last step and its own number */
     private static function step(Job $locked, User $user, JobState $old, JobState $new, callable $columns): EditedJob
     {
-        self::guard($new->job);
-        $patch = JobPatch::between($old->toArray(), $new->toArray());
+        self::guard($old->job, $new->job);
+        $patch = $old->patchTo($new);
+        $step = null;
         if (! $patch->isEmpty()) {
-            $last = self::last($locked);
+            $last = Step::last($locked);
             $seq = ($last->seq ?? 0) + 1;
-            $locked->events()->create([
-                'seq' => $seq, 'user_id' => $user->id, 'by' => $user->name, 'changes' => $patch->changes, 'created_at' => now(),
-                ...$columns($last, $seq),
-            ]);
+            $step = self::write($locked, $user, $seq, $patch, $columns($last, $seq));
             JobRows::save($locked, $old->job, $new->job);
             AttachmentRows::save($locked, $old->attachments, $new->attachments);
         }
 
-        return self::settle($locked, $user, $new->job);
+        return self::settle($locked, $user, $new->job, $step);
+    }
+
+    /** @param  EventColumns  $columns  beside what every event has */
+    private static function write(Job $job, User $user, int $seq, JobPatch $patch, array $columns): Step
+    {
+        $at = Carbon::now()->startOfSecond();
+        DB::table('job_events')->insert([
+            'job_id' => $job->id, 'seq' => $seq, 'user_id' => $user->id, 'by' => $user->name,
+            'changes' => json_encode($patch->changes, JSON_THROW_ON_ERROR), 'created_at' => $at, ...$columns,
+        ]);
+
+        return new Step($seq, $user->name, $columns['label'], $at, $columns['undo_top'] ?? null, $columns['redo_top'] ?? null);
     }
 
     private static function locked(Job $row): Job
     {
-        $locked = Job::query()->whereKey($row->id)->lockForUpdate()->first();
+        $columns = DB::table('jobs')->where('id', $row->id)->whereNull('deleted_at')->lockForUpdate()->first();
 
-        return $locked instanceof Job ? $locked : throw Conflict::gone($row);
-    }
-
-    private static function last(Job $job): ?JobEvent
-    {
-        return $job->events()->orderByDesc('seq')->first();
+        return $columns === null ? throw Conflict::gone($row) : $row->newFromBuilder((array) $columns);
     }
 
     private static function at(Job $job, ?int $seq): ?JobEvent
@@ -180,7 +192,7 @@ final class JobEditor
     }
 
     /** @throws Refused when panels feed each other in a circle, or breakers share a space */
-    private static function guard(JobFile $job): void
+    private static function guard(JobFile $old, JobFile $job): void
     {
         try {
             Feeders::guard($job->service, $job->service->panels);
@@ -188,6 +200,9 @@ final class JobEditor
             throw new Refused('fed_from', $refused->getMessage());
         }
         foreach ($job->service->panels as $panel) {
+            if (in_array($panel, $old->service->panels, true)) {
+                continue;
+            }
             foreach ($panel->positionFaults() as $fault) {
                 throw new Refused($fault->field, $fault->message);
             }
@@ -195,18 +210,21 @@ final class JobEditor
     }
 
     /** Has the job reviewed as a whole, and writes what the board shows of it. */
-    private static function settle(Job $row, User $user, JobFile $job): EditedJob
+    private static function settle(Job $row, User $user, JobFile $job, ?Step $step = null): EditedJob
     {
         $review = Review::of($job);
         $stages = Stages::standard();
+        $reports = $stages->reports($review);
         $row->fill([
-            'reached' => $stages->reached($stages->reports($review))->key()->value,
+            'reached' => $stages->reached($reports)->key()->value,
             'findings' => count($review->findings),
             'worst' => ($review->findings[0] ?? null)?->severity->value,
             'saved_by' => $user->id,
             'updated_at' => now(),
         ])->save();
 
-        return new EditedJob($row, $job, $review);
+        return new EditedJob(
+            $row, $job, $review, $step?->isAnew() === true ? Steps::after($step) : null,
+        );
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\JobFile;
 
 use App\Models\Job;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
 use stdClass;
 use Underpin\Codebook\Material;
 use Underpin\Form\Field;
@@ -68,10 +70,15 @@ final class JobRows
     public static function read(Job $job): JobFile
     {
         return self::assemble(
-            $job, $job->panels()->toBase()->orderBy('position')->get(),
-            $job->circuits()->toBase()->orderBy('space')->orderBy('half')->get(),
-            $job->loads()->toBase()->orderBy('position')->get(),
+            $job, self::rowsOf('panels', $job)->orderBy('position')->get(),
+            self::rowsOf('circuits', $job)->orderBy('space')->orderBy('half')->get(),
+            self::rowsOf('loads', $job)->orderBy('position')->get(),
         );
+    }
+
+    private static function rowsOf(string $table, Job $job): Builder
+    {
+        return DB::table($table)->where('job_id', $job->id);
     }
 
     /**
@@ -122,21 +129,43 @@ final class JobRows
         $row->fill(
             array_filter(self::jobColumns($new), fn (mixed $value, string $column): bool => $value !== $was[$column], ARRAY_FILTER_USE_BOTH)
         );
-        (new RowChanges($row))->write(self::parts($old), self::parts($new));
+        // What both hold as the very same value, at the same place, has not changed: no column of it is looked at.
+        $kept = array_intersect_key(self::places($old), self::places($new));
+        (new RowChanges($row))->write(self::parts($old, $kept), self::parts($new, $kept));
+    }
+
+    /** @return array<string, true> every panel and circuit as the value that it is, and where it stands */
+    private static function places(JobFile $job): array
+    {
+        $places = [];
+        foreach ($job->service->panels as $p => $panel) {
+            $places[spl_object_id($panel)." $p"] = true;
+            foreach ($panel->circuits as $circuit) {
+                $places[spl_object_id($circuit)." $panel->id"] = true;
+            }
+        }
+
+        return $places;
     }
 
     /**
      * The rows of panels, circuits and loads, each by its key, with the key of what it belongs to.
      *
+     * @param  array<string, true>  $kept  what is left out
      * @return array{panels: array<string, array{'', array<string, mixed>}>, circuits: array<string, array{string, array<string,
      * mixed>}>, loads: array<string, array{string, array<string, mixed>}>}
      */
-    private static function parts(JobFile $job): array
+    private static function parts(JobFile $job, array $kept): array
     {
         $rows = ['panels' => [], 'circuits' => [], 'loads' => []];
         foreach ($job->service->panels as $p => $panel) {
-            $rows['panels'][" $panel->id"] = ['', self::panelColumns($panel, $p)];
+            if (! isset($kept[spl_object_id($panel)." $p"])) {
+                $rows['panels'][" $panel->id"] = ['', self::panelColumns($panel, $p)];
+            }
             foreach ($panel->circuits as $circuit) {
+                if (isset($kept[spl_object_id($circuit)." $panel->id"])) {
+                    continue;
+                }
                 $rows['circuits'][" $circuit->id"] = [$panel->id, self::circuitColumns($circuit)];
                 foreach ($circuit->loads as $l => $load) {
                     $rows['loads'][" $load->id"] = [$circuit->id, self::loadColumns($load, $l)];
@@ -154,7 +183,8 @@ final class JobRows
             'place' => $job->service->place?->value,
             'disconnects' => array_map(ServicePart::writeDisconnect(...), $job->service->disconnects),
         ];
-        $file = JobParts::standard()->write($job);
+        // Panels have rows of their own.
+        $file = JobParts::standard()->write($job->with($job->service->with(panels: [])));
 
         return [
             'name' => $job->name,
@@ -278,7 +308,7 @@ final class JobRows
     private static function circuit(stdClass $row, array $loads): Circuit
     {
         return new Circuit(
-            $row->key, new Position($row->space, $row->poles, Half::tryFrom($row->half ?? '')), $row->amps, $row->name,
+            $row->key, new Position($row->space, $row->poles, $row->half === null ? null : Half::tryFrom($row->half)), $row->amps, $row->name,
             Protection::from($row->protection), Role::from($row->role), $row->note, $loads, $row->keep_on, $row->receptacle_a,
             $row->measured_leg === null
                 ? null

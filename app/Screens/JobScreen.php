@@ -6,8 +6,8 @@ namespace App\Screens;
 
 use App\JobFile\EditedJob;
 use App\JobFile\JobEditor;
+use App\JobFile\Steps;
 use App\Models\Job;
-use App\Models\JobEvent;
 use Underpin\Checks\Finding;
 use Underpin\Checks\Review;
 use Underpin\Design\Design;
@@ -31,33 +31,24 @@ final readonly class JobScreen
     /** @var list<StageReport> */
     public array $stages;
 
-    /** who changed the job last, and when */
-    public ?JobEvent $last;
+    public Steps $steps;
 
-    /** what the next step back takes back */
-    public ?JobEvent $undo;
+    public StageLinks $links;
 
-    /** what the next step forward does again */
-    public ?JobEvent $redo;
-
-    public function __construct(
+    private function __construct(
         public Job $row,
         public JobFile $job,
         public Review $review,
+        EditedJob $edited,
         public StageKey $stage,
-        public ?string $at = null,
-        public ?int $newSpace = null,
-        public ?string $newPanel = null,
+        public ?string $at,
+        public ?int $newSpace,
+        public ?string $newPanel,
     ) {
         $this->strip = LegStrip::of($review->design);
         $this->stages = Stages::standard()->reports($review);
-        $columns = ['id', 'job_id', 'seq', 'by', 'label', 'undo_top', 'redo_top', 'created_at'];
-        $this->last = $last = $row->events()->orderByDesc('seq')->first($columns);
-        $steps = $last === null
-            ? null
-            : $row->events()->whereIn('seq', array_filter([$last->undo_top, $last->redo_top]))->get($columns)->keyBy('seq');
-        $this->undo = $steps?->get($last->undo_top ?? 0);
-        $this->redo = $steps?->get($last->redo_top ?? 0);
+        $this->steps = $edited->steps();
+        $this->links = new StageLinks($row->id);
     }
 
     public static function open(Job $row, StageKey $stage, ?string $at = null, ?int $newSpace = null, ?string $newPanel = null): self
@@ -67,7 +58,7 @@ final readonly class JobScreen
 
     public static function of(EditedJob $edited, StageKey $stage, ?string $at = null, ?int $newSpace = null, ?string $newPanel = null): self
     {
-        return new self($edited->row, $edited->job, $edited->review, $stage, $at, $newSpace, $newPanel);
+        return new self($edited->row, $edited->job, $edited->review, $edited, $stage, $at, $newSpace, $newPanel);
     }
 
     public function design(): Design
@@ -126,8 +117,8 @@ final readonly class JobScreen
     public function address(Spot $spot): string
     {
         return $spot->circuit === null
-            ? route('jobs.stage', [$this->row->id, StageKey::Survey->value, 'panel' => $spot->panel, 'space' => $spot->space])
-            : route('jobs.stage', [$this->row->id, $this->stage->value, 'at' => $spot->circuit]);
+            ? $this->links->to(StageKey::Survey, ['panel' => $spot->panel, 'space' => $spot->space])
+            : $this->links->to($this->stage, ['at' => $spot->circuit]);
     }
 
     /** @return list<Finding> of the selected circuit, whatever stage they belong to */

@@ -14,9 +14,13 @@ final readonly class Form
     /** @var list<Field> */
     private array $fields;
 
+    /** @var array<string, Field> the same by name: a value of its own looks its limits up whenever it is made */
+    private array $byName;
+
     public function __construct(Field ...$fields)
     {
         $this->fields = array_values($fields);
+        $this->byName = array_column($this->fields, null, 'name');
     }
 
     /** The same fields, but only those named here. */
@@ -33,12 +37,7 @@ final readonly class Form
 
     public function field(string $name): Field
     {
-        foreach ($this->fields as $field) {
-            if ($field->name === $name) {
-                return $field;
-            }
-        }
-        throw new LogicException("There is no field '$name' here.");
+        return $this->byName[$name] ?? throw new LogicException("There is no field '$name' here.");
     }
 
     /** @return list<Field> */
@@ -58,7 +57,8 @@ final readonly class Form
     {
         foreach ($values as $name => $value) {
             if ($value !== null) {
-                $this->field($name)->read($value);
+                $field = $this->byName[$name];
+                $field->type->read($field, $value);
             }
         }
     }

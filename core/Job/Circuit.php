@@ -16,6 +16,11 @@ final readonly class Circuit
 
     public const MOST_A = 600;
 
+    /** @var list<Draw> what its loads draw while they run: every check asks for it */
+    private array $draws;
+
+    private float $runAmps;
+
     /**
      * @param  list<Load>  $loads
      * @param  string  $keepOn  when it must not lose power while the crew works; empty: it may
@@ -36,6 +41,9 @@ final readonly class Circuit
         public ?Measured $measured = null,
     ) {
         CircuitPart::form()->guard(['amps' => $breakerAmps, 'receptacle_a' => $receptacleAmps]);
+        $leg = $position->leg();
+        $this->draws = array_map(fn (Load $l): Draw => new Draw($l->id, $leg, $l->knownRunW(), $l->pf), $loads);
+        $this->runAmps = array_sum(array_map(fn (Draw $d): float => $d->amps(), $this->draws));
     }
 
     /**
@@ -68,7 +76,7 @@ final readonly class Circuit
     public function with(mixed ...$changes): self
     {
         /** @phpstan-ignore argument.type (the names and types are this class's own) */
-        return new self(...[...get_object_vars($this), ...$changes]);
+        return new self(...[...array_diff_key(get_object_vars($this), ['draws' => 0, 'runAmps' => 0]), ...$changes]);
     }
 
     public function load(string $id): ?Load
@@ -113,7 +121,7 @@ final readonly class Circuit
     /** @return list<Draw> */
     public function draws(): array
     {
-        return array_map(fn (Load $l): Draw => new Draw($l->id, $this->leg(), $l->knownRunW(), $l->pf), $this->loads);
+        return $this->draws;
     }
 
     public function runW(): float
@@ -124,14 +132,15 @@ final readonly class Circuit
     /** Amperes on each leg it hangs on. */
     public function runAmps(): float
     {
-        return array_sum(array_map(fn (Draw $d): float => $d->amps(), $this->draws()));
+        return $this->runAmps;
     }
 
     /** Amperes when the breaker is closed and everything on it starts together: the safe side. */
     public function startAmps(): float
     {
+        $leg = $this->leg();
         $amps = array_map(
-            fn (Load $l): float => (new Draw($l->id, $this->leg(), $l->knownStartW(), $l->pf))->amps(),
+            fn (Load $l): float => (new Draw($l->id, $leg, $l->knownStartW(), $l->pf))->amps(),
             $this->loads,
         );
 

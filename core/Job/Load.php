@@ -51,10 +51,9 @@ final readonly class Load
                 ),
             );
         }
-        foreach (['on_s' => $onS, 'off_s' => $offS] as $field => $seconds) {
-            if ($seconds !== null && $duty !== Duty::Cycling) {
-                throw new Refused($field, LoadPart::form()->field($field)->label.': only a cycling load has on and off times.');
-            }
+        if ($duty !== Duty::Cycling && ($onS !== null || $offS !== null)) {
+            $field = $onS !== null ? 'on_s' : 'off_s';
+            throw new Refused($field, LoadPart::form()->field($field)->label.': only a cycling load has on and off times.');
         }
     }
 

@@ -34,7 +34,10 @@ final readonly class TextType extends Type
             throw $field->missing();
         }
 
-        return is_string($value) && mb_strlen($value) <= $this->longest ? $value : throw $field->refused($value);
+        // No text has more characters than bytes.
+        $fits = is_string($value) && (strlen($value) <= $this->longest || mb_strlen($value) <= $this->longest);
+
+        return $fits ? $value : throw $field->refused($value);
     }
 
     public function fromText(string $text): mixed

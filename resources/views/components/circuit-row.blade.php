@@ -1,7 +1,7 @@
 @props(['circuit', 'screen'])
 <tr id="row-{{ $circuit->id }}" class="{{ $screen->at === $circuit->id ? 'is-selected' : '' }}" data-row="{{ $circuit->id }}">
     <td class="num">{{ $circuit->label() }}</td>
-    <td><a href="{{ route('jobs.stage', [$screen->row->id, $screen->stage->value, 'at' => $circuit->id]) }}" data-at="{{ $circuit->id }}">{{ $circuit->name ?: 'unnamed' }}</a></td>
+    <td><a href="{{ $screen->links->to($screen->stage, ['at' => $circuit->id]) }}" data-at="{{ $circuit->id }}">{{ $circuit->name ?: 'unnamed' }}</a></td>
     <td class="num">{{ $circuit->breakerAmps }} A <small>{{ $circuit->protection->mark() }}</small></td>
     <td>{{ $circuit->leg()->value }}</td>
     <td><span class="role-chip" data-role="{{ $circuit->role->value }}">{{ $circuit->role->words() }}</span></td>

@@ -39,4 +39,4 @@
     @csrf @method('DELETE')<input type="hidden" name="stage" value="survey">
     <button class="button is-quiet">Remove this breaker</button>
 </form>
-<p><a href="{{ route('jobs.stage', [$screen->row->id, 'loads', 'at' => $circuit->id]) }}">What hangs on it →</a></p>
+<p><a href="{{ $screen->links->to(Underpin\StageKey::Loads, ['at' => $circuit->id]) }}">What hangs on it →</a></p>

@@ -16,7 +16,7 @@
         <section class="way" aria-label="Read off">
             <h2>Read off a meter, and typed in</h2>
             <p class="quiet">Counts the same as a recording.</p>
-            @if ($screen->job->circuits() === [])<p class="caution">There are no breakers yet. <a href="{{ route('jobs.stage', [$screen->row->id, 'survey']) }}">Put them in the survey</a> first.</p>@else
+            @if ($screen->job->circuits() === [])<p class="caution">There are no breakers yet. <a href="{{ $screen->links->to(Underpin\StageKey::Survey) }}">Put them in the survey</a> first.</p>@else
             <form id="by-hand-form" method="post" action="{{ route('jobs.measured', $screen->row->id) }}" data-parts class="sheet-form">
                 @csrf @method('PUT')
                 <input type="hidden" name="by_hand" value="1">

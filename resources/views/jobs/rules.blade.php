@@ -1,7 +1,7 @@
 <x-layouts.page :title="'Local rules · '.$screen->row->name" :job="$screen->row">
     @include('parts.header')
     <main id="page" class="wide" tabindex="-1">
-        <div class="stage-head"><h1>Local rules of this job</h1><a class="button" href="{{ route('jobs.stage', [$screen->row->id, 'survey']) }}">Back to the survey</a></div>
+        <div class="stage-head"><h1>Local rules of this job</h1><a class="button" href="{{ $screen->links->to(Underpin\StageKey::Survey) }}">Back to the survey</a></div>
         <dl class="waits">@foreach ($screen->job->authority->rules->lines() as $rule => $is)<div><dt>{{ $rule }}</dt><dd>{{ $is }}</dd></div>@endforeach
             <div><dt>Source</dt><dd>{{ $screen->job->authority->rules->source ?: 'not said' }}{{ $screen->job->authority->rules->dated ? ', '.$screen->job->authority->rules->dated : '' }}</dd></div></dl>
         @error('profile')<p class="error" role="alert">{{ $message }}</p>@enderror

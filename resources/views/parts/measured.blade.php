@@ -7,7 +7,7 @@
         <thead><tr><th>Circuit</th><th>Leg</th><th class="num">Listed</th><th class="num">Measured</th><th class="num">Start</th><th>When</th></tr></thead>
         <tbody>@foreach ($circuits as $circuit)
             <tr class="{{ $circuit->measured && $circuit->measured->leg !== $circuit->leg() ? 'is-wrong' : '' }}">
-                <th scope="row"><a href="{{ route('jobs.stage', [$screen->row->id, 'loads', 'at' => $circuit->id]) }}">{{ $circuit->title() }}</a></th>
+                <th scope="row"><a href="{{ $screen->links->to(Underpin\StageKey::Loads, ['at' => $circuit->id]) }}">{{ $circuit->title() }}</a></th>
                 <td>{{ $circuit->leg()->value }}@if ($circuit->measured && $circuit->measured->leg !== $circuit->leg()) → {{ $circuit->measured->leg->value }}@endif</td>
                 <td class="num">@if ($circuit->figuresMissing())<small>no figures</small>@else{{ number_format($circuit->runAmps(), 1) }} A @endif</td>
                 <td class="num">{{ $circuit->measured ? number_format($circuit->measured->runAmps, 1).' A' : '–' }}</td>

@@ -1,7 +1,7 @@
 <section id="part-meter" class="meter" aria-label="Stand-in house">
     <h2>The stand-in house <small class="quiet">what the two clamps read</small></h2>
     <p class="quiet">Close and open its breakers here, as you would at the panel. The house is as it is: its labels may lie.</p>
-    @if ($meter->row->state['loads'] === [])<p class="caution">The house has no circuits yet. <a href="{{ route('jobs.stage', [$screen->row->id, 'loads']) }}">List what hangs on the breakers</a>, then it has something to switch.</p>@endif
+    @if ($meter->row->state['loads'] === [])<p class="caution">The house has no circuits yet. <a href="{{ $screen->links->to(Underpin\StageKey::Loads) }}">List what hangs on the breakers</a>, then it has something to switch.</p>@endif
     <ul class="switches">
         @foreach ($screen->job->drawingCircuits() as $circuit)
             @if ($meter->has($circuit->id))

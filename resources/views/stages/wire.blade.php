@@ -25,7 +25,7 @@
     <div class="blank">
         <h2>{{ $screen->design()->assemblyRefused() ? 'Nothing in the tables fits' : 'First a machine and a way' }}</h2>
         <p>The outlet, the cord and the conductors follow from the machine and from how it connects.</p>
-        @if ($screen->design()->supply() === null)<a class="button is-primary" href="{{ route('jobs.stage', [$screen->row->id, 'size']) }}">Pick a machine</a>@elseif ($screen->design()->way() === null)<a class="button is-primary" href="{{ route('jobs.stage', [$screen->row->id, 'connect']) }}">Pick a way</a>@endif
+        @if ($screen->design()->supply() === null)<a class="button is-primary" href="{{ $screen->links->to(Underpin\StageKey::Size) }}">Pick a machine</a>@elseif ($screen->design()->way() === null)<a class="button is-primary" href="{{ route('jobs.stage', [$screen->row->id, 'connect']) }}">Pick a way</a>@endif
     </div>
 @else
     <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="table wire-table">
