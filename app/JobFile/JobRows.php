@@ -308,7 +308,8 @@ final class JobRows
     private static function circuit(stdClass $row, array $loads): Circuit
     {
         return new Circuit(
-            $row->key, new Position($row->space, $row->poles, $row->half === null ? null : Half::tryFrom($row->half)), $row->amps, $row->name,
+            $row->key, new Position($row->space, $row->poles, $row->half === null ? null : Half::tryFrom($row->half)),
+            $row->amps, $row->name,
             Protection::from($row->protection), Role::from($row->role), $row->note, $loads, $row->keep_on, $row->receptacle_a,
             $row->measured_leg === null
                 ? null
