@@ -4,7 +4,10 @@ import laravel from 'laravel-vite-plugin';
 export default defineConfig({
     plugins: [
         laravel({
-            input: ['resources/css/app.scss', 'resources/js/app.js', 'resources/js/recorder.js', 'resources/js/runs.js'],
+            input: [
+                'resources/css/app.scss', 'resources/js/app.js', 'resources/js/survey/page.js', 'resources/js/loads/page.js',
+                'resources/js/loads/recorder.js', 'resources/js/loads/intervals.js', 'resources/js/loads/runs.js',
+            ],
             refresh: false,
         }),
     ],

@@ -5,34 +5,60 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Screens\JobScreen;
+use App\Screens\Pages\PartHtml;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 /**
- * The answer to a change: the parts of the page that changed, as HTML, where the page's script
- * asked; a redirect to the page where a plain form was sent.
+ * The answer to a change: where the page's script asked, the parts of its page that differ from
+ * those that the browser has, as HTML; a redirect to the page where a plain form was sent.
  */
 final class JobResponse
 {
-    /**
-     * @param  list<string>  $parts  names of views under parts/
-     */
-    public static function parts(Request $request, JobScreen $screen, array $parts, string $said = ''): Response|RedirectResponse
+    public static function changed(Request $request, JobScreen $screen, string $said = ''): Response|RedirectResponse
     {
         if (! self::wanted($request)) {
-            return redirect()->route('jobs.stage', array_filter([
-                'job' => $screen->row->id, 'stage' => $screen->stage->value, 'at' => $screen->at,
-            ]))->with('status', $said);
+            return redirect($screen->links->to($screen->stage, array_filter(['at' => $screen->at])))->with('status', $said);
+        }
+        $has = self::has($request);
+        $sent = '';
+        foreach ($screen->page->parts() as $part) {
+            $isThere = $has === [] || array_key_exists($part->name(), $has) || $part->name() === 'circuits';
+            if ($isThere && ($screen->patch === null || $part->isTouchedBy($screen->patch))) {
+                $html = PartHtml::of($part->view, $screen);
+                $sent .= $html->print === ($has[$part->name()] ?? '') ? '' : $html->html;
+            }
         }
 
-        return response(view('parts', ['screen' => $screen, 'parts' => $parts])->render())
-            ->header('X-Said', rawurlencode($said))
-            ->header('Vary', 'X-Parts');
+        return self::html($sent, $said);
+    }
+
+    /**
+     * One part, whatever the browser has.
+     *
+     * @param  view-string  $view
+     */
+    public static function part(JobScreen $screen, string $view): Response
+    {
+        return self::html(PartHtml::of($view, $screen)->html);
+    }
+
+    public static function html(string $html, string $said = ''): Response
+    {
+        return response($html)->header('X-Said', rawurlencode($said))->header('Vary', 'X-Parts');
     }
 
     public static function wanted(Request $request): bool
     {
         return $request->headers->has('X-Parts');
+    }
+
+    /** @return array<string, string> the print of every part that the browser has, by its name; none: it did not say */
+    private static function has(Request $request): array
+    {
+        preg_match_all('/([a-z-]{1,40}):([0-9a-f]{8})/', (string) $request->headers->get('X-Parts'), $found, PREG_SET_ORDER);
+
+        return array_column($found, 2, 1);
     }
 }

@@ -164,7 +164,7 @@ final class JobEditor
             AttachmentRows::save($locked, $old->attachments, $new->attachments);
         }
 
-        return self::settle($locked, $user, $new->job, $step);
+        return self::settle($locked, $user, $new->job, $patch, $step);
     }
 
     /** @param  EventColumns  $columns  beside what every event has */
@@ -210,8 +210,9 @@ final class JobEditor
     }
 
     /** Has the job reviewed as a whole, and writes what the board shows of it. */
-    private static function settle(Job $row, User $user, JobFile $job, ?Step $step = null): EditedJob
-    {
+    private static function settle(
+        Job $row, User $user, JobFile $job, ?JobPatch $patch = null, ?Step $step = null,
+    ): EditedJob {
         $review = Review::of($job);
         $stages = Stages::standard();
         $reports = $stages->reports($review);
@@ -224,7 +225,7 @@ final class JobEditor
         ])->save();
 
         return new EditedJob(
-            $row, $job, $review, $step?->isAnew() === true ? Steps::after($step) : null,
+            $row, $job, $review, $patch, $step?->isAnew() === true ? Steps::after($step) : null,
         );
     }
 }

@@ -9,14 +9,12 @@ use App\Devices\ClampMeters;
 use App\Devices\StandIn\StandInClampMeters;
 use App\Models\Job;
 use App\Models\User;
-use App\Screens\JobScreen;
-use App\Screens\SizeScreen;
 use Closure;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Route;
-use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 use PDO;
 use Underpin\Drawing\Drawings;
@@ -41,12 +39,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict(! $this->app->environment('production'));
 
-        View::composer('stages.size', function (\Illuminate\View\View $view): void {
-            $screen = $view->getData()['screen'] ?? null;
-            if ($screen instanceof JobScreen) {
-                $view->with('size', SizeScreen::of($screen, request()->string('only')->toString()));
-            }
-        });
+        Blade::directive('part', fn (string $view): string => "<?php echo App\\Screens\\Pages\\PartHtml::of($view, \$screen)->html; ?>");
 
         // A job of another shop is not there at all.
         Route::bind('job', function (string $id): Job {

@@ -8,6 +8,8 @@ use App\JobFile\EditedJob;
 use App\JobFile\JobEditor;
 use App\JobFile\Steps;
 use App\Models\Job;
+use App\Screens\Pages\StagePage;
+use App\Screens\Pages\StagePages;
 use Underpin\Checks\Finding;
 use Underpin\Checks\Review;
 use Underpin\Design\Design;
@@ -16,6 +18,7 @@ use Underpin\Drawing\Board\PanelBoard;
 use Underpin\Drawing\Spot;
 use Underpin\Drawing\Strip\LegStrip;
 use Underpin\Drawing\Writer\SvgPage;
+use Underpin\Exchange\JobPatch;
 use Underpin\Job\Circuit;
 use Underpin\Job\Job as JobFile;
 use Underpin\Job\Panel;
@@ -35,6 +38,11 @@ final readonly class JobScreen
 
     public StageLinks $links;
 
+    public StagePage $page;
+
+    /** what has just been changed; null: the job was only opened */
+    public ?JobPatch $patch;
+
     private function __construct(
         public Job $row,
         public JobFile $job,
@@ -49,6 +57,8 @@ final readonly class JobScreen
         $this->stages = Stages::standard()->reports($review);
         $this->steps = $edited->steps();
         $this->links = new StageLinks($row->id);
+        $this->page = StagePages::standard()->of($stage);
+        $this->patch = $edited->patch;
     }
 
     public static function open(Job $row, StageKey $stage, ?string $at = null, ?int $newSpace = null, ?string $newPanel = null): self
@@ -87,6 +97,22 @@ final readonly class JobScreen
         }
 
         return null;
+    }
+
+    /**
+     * The circuits that are drawn anew by themselves: those that were changed, and those whose flag
+     * is another than the browser shows.
+     *
+     * @return list<Circuit>
+     */
+    public function redrawn(): array
+    {
+        $flags = request()->headers->has('X-Flagged') ? explode(',', (string) request()->headers->get('X-Flagged')) : null;
+        $flagged = $this->review->flaggedCircuits();
+        $others = $flags === null ? [] : [...array_diff($flagged, $flags), ...array_diff($flags, $flagged)];
+        $ids = [...$this->patch?->circuits() ?? [], ...$others];
+
+        return array_values(array_filter($this->job->circuits(), fn (Circuit $c): bool => in_array($c->id, $ids, true)));
     }
 
     public function panelOf(Circuit $circuit): ?Panel

@@ -83,6 +83,33 @@ final readonly class JobPatch
         return false;
     }
 
+    /** Nothing was changed beside these fields of circuits. */
+    public function isWithinCircuits(string ...$fields): bool
+    {
+        foreach ($this->changes as $change) {
+            [$part, , $circuits, , $field] = [...$change['key'], '', '', '', ''];
+            if ($part !== 'panels' || $circuits !== 'circuits' || ! in_array($field, $fields, true)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @return list<string> ids of the circuits that were changed, added or removed */
+    public function circuits(): array
+    {
+        $ids = [];
+        foreach ($this->changes as $change) {
+            [$part, , $circuits, $id] = [...$change['key'], '', '', ''];
+            if ($part === 'panels' && $circuits === 'circuits' && $id !== self::ORDER) {
+                $ids[] = $id;
+            }
+        }
+
+        return array_values(array_unique($ids));
+    }
+
     /**
      * @param  array<string, mixed>  $state  by part
      * @return array<string, mixed>

@@ -1,15 +1,12 @@
 import Alpine from '@alpinejs/csp';
-import { refresh, send, toast } from './parts.js';
-import { startBoard } from './board.js';
-import { startDrag } from './drag.js';
-import { startUploads } from './upload.js';
-import { startKeys, toggleNight } from './keys.js';
-import { finder } from './finder.js';
-import { library } from './library.js';
+import { finder } from './shared/finder.js';
+import { startKeys, toggleNight } from './shared/keys.js';
+import { refresh, send, toast } from './shared/parts.js';
+import { startPhotos } from './shared/photos.js';
 
 Alpine.data('finder', finder);
-Alpine.data('library', library);
-Alpine.start();
+// A page's own script is loaded after this one and may add to it first.
+document.addEventListener('DOMContentLoaded', () => Alpine.start());
 
 document.addEventListener('submit', (event) => {
     const form = event.target;
@@ -38,8 +35,6 @@ document.addEventListener('click', (event) => {
     if (tool?.dataset.key === 'print') window.print();
 });
 
-startBoard();
-startDrag();
-startUploads();
+startPhotos();
 startKeys();
 toast();

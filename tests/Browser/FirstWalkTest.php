@@ -100,6 +100,24 @@ it('keeps what was typed when the server refuses it', function () {
     expect($b->attribute('#p0-spaces', 'value'))->toBe('41')->and($b->attribute('#p0-spaces', 'aria-invalid'))->toBe('true');
 });
 
+it('keeps what is being typed, the fold and the place of the cursor while an answer arrives', function () {
+    $b = $this->browser->signIn()->visit('/?q=Kestrel');
+    $id = basename((string) parse_url($b->attribute('.job-card', 'href'), PHP_URL_PATH));
+    $b->visit("/jobs/$id/loads?at=c5")->find('#role-form');
+    $b->run('[...document.querySelectorAll("#part-drawer details")].find(d => d.innerText.includes("nameplate")).open = true');
+    $b->type('#np-load', 'Milk vat, not yet');
+    $role = $b->attribute('#c-c5', 'data-role') === 'off' ? 'room' : 'off';
+    $b->run("const f = document.getElementById('role-form'); f.requestSubmit(f.querySelector('[value=$role]'))");
+    $b->find("#c-c5[data-role=$role]");
+    $b->find("#role-form button[value=$role][aria-pressed=true]");
+    expect($b->run('return document.getElementById("np-load").value'))->toBe('Milk vat, not yet')
+        ->and($b->run('return document.activeElement.id'))->toBe('np-load')
+        ->and($b->run('return document.getElementById("np-load").closest("details").open'))->toBeTrue();
+    // Another circuit's form is another form, though its fields are called the same.
+    $b->click('#c-c2')->see('2 ·');
+    $b->until(fn () => $b->run('return document.getElementById("np-load").value') === '', 'the empty form');
+});
+
 it('finds anything with a slash', function () {
     $b = $this->browser->signIn()->visit('/account')->press('/');
     $b->type('#finder-q', 'salt')->see('Salt Wharf row house')->press(WebDriverKeys::ENTER);

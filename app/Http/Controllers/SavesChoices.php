@@ -25,6 +25,6 @@ trait SavesChoices
     {
         $edited = JobEditor::change($job, $this->user(), $label, $edit);
 
-        return JobResponse::parts($request, JobScreen::of($edited, $this->stage()), ['header', 'strip', 'spine', 'main'], $label);
+        return JobResponse::changed($request, JobScreen::of($edited, $this->stage()), $label);
     }
 }

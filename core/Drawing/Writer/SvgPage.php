@@ -106,7 +106,7 @@ final class SvgPage implements Canvas
     {
         $this->svg .= '<text'.self::ink($text->ink).' x="'.$this->across($text->x).'" y="'.Number::plain($text->y).'"'
             .($text->aside === 0.0 ? '' : ' dx="'.Number::plain($text->aside).'"')
-            .($text->anchor === Anchor::Start ? '' : ' text-anchor="'.$text->anchor->value.'"').'>'.Markup::text($text->words).'</text>';
+            .($text->anchor === Anchor::Start ? '' : ' text-anchor="'.$text->anchor->value.'"').'>'.Markup::text($text->words)."</text>\n";
     }
 
     public function group(Group $group): void

@@ -1,19 +1,19 @@
 <x-layouts.page :title="$screen->report()->stage->title().' · '.$screen->row->name" :job="$screen->row">
-    @include('parts.header')
+    @part('parts.header')
     <div id="page">
-        @include('parts.strip')
+        @part('parts.strip')
         <div class="job">
-            @include('parts.spine')
+            @part('parts.spine')
             <main class="stage" tabindex="-1" data-stage-name="{{ $screen->stage->value }}">
-                @if (in_array($screen->stage->value, ['survey', 'loads'], true))
-                    @include('stages.'.$screen->stage->value)
+                @if ($screen->page->drawer() === null)
+                    @part('parts.main')
                 @else
-                    @include('parts.main')
+                    @include($screen->page->view())
                 @endif
                 @include('parts.photos', ['shelf' => App\Screens\PhotoShelf::of($screen->row, App\Photos\PhotoOf::Stage, $screen->stage->value)])
             </main>
-            @if (in_array($screen->stage->value, ['survey', 'loads'], true))
-                @include('parts.drawer')
+            @if ($screen->page->drawer() !== null)
+                @part('parts.drawer')
             @endif
         </div>
     </div>

@@ -1,5 +1,5 @@
 <div id="part-board" class="boards">
-    @include('parts.tally')
+    @part('parts.tally')
     @forelse ($screen->job->service->panels as $panel)
         <section class="panel" aria-label="{{ $panel->name }}">
             @if (count($screen->job->service->panels) > 1 || $screen->stage->value === 'survey')

@@ -1,3 +1,3 @@
 <div id="part-main">
-    @include('stages.'.$screen->stage->value)
+    @include($screen->page->view(), $screen->page->data($screen, request()))
 </div>

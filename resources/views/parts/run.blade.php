@@ -1,4 +1,4 @@
-@push('scripts')@vite('resources/js/runs.js')@endpush
+@push('scripts')@vite('resources/js/loads/runs.js')@endpush
 <section id="part-run" class="run" aria-label="{{ $run->label }}" @unless ($run->state->isOver()) data-run="{{ route('jobs.runs.show', [$run->job_id, $run->id]) }}" @endunless>
     <h2>{{ $run->label }}</h2>
     @if ($run->state->isOver())

@@ -95,7 +95,7 @@ final class JobController extends Controller
         };
         $edited = JobEditor::change($job, $this->user(), 'Job and customer', $edit);
 
-        return JobResponse::parts($request, JobScreen::of($edited, StageKey::Survey), ['header', 'strip', 'spine', 'missing'], 'Saved');
+        return JobResponse::changed($request, JobScreen::of($edited, StageKey::Survey), 'Saved');
     }
 
     /** @return array<string, mixed> as the form of the survey names them */

@@ -17,6 +17,7 @@ use App\Models\Photo;
 use App\Photos\PhotoOf;
 use App\Photos\Picture;
 use App\Screens\JobScreen;
+use App\Screens\Pages\PartHtml;
 use App\Screens\PhotoShelf;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -131,15 +132,12 @@ final class PhotoController extends Controller
         $stage = $of === PhotoOf::Stage ? StageKey::from($key) : StageKey::Survey;
         $screen = JobScreen::open($job->refresh(), $stage, $of === PhotoOf::Circuit ? $key : null);
         if (! JobResponse::wanted($request)) {
-            return JobResponse::parts($request, $screen, [], $said);
+            return JobResponse::changed($request, $screen, $said);
         }
 
-        return response(
-            view('parts.header', ['screen' => $screen])->render().view(
-                'parts.photos', ['screen' => $screen, 'shelf' => PhotoShelf::of($screen->row, $of, $key)],
-            )->render()
-        )
-            ->header('X-Said', rawurlencode($said));
+        $shelf = view('parts.photos', ['screen' => $screen, 'shelf' => PhotoShelf::of($screen->row, $of, $key)])->render();
+
+        return JobResponse::html(PartHtml::of('parts.header', $screen)->html.$shelf, $said);
     }
 
     private function photo(Job $job, string $key): Photo

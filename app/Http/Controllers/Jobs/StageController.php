@@ -27,7 +27,7 @@ final class StageController extends Controller
             $request->query('panel') === null ? null : $request->string('panel')->toString(),
         );
         if (JobResponse::wanted($request)) {
-            return JobResponse::parts($request, $screen, ['drawer']);
+            return JobResponse::part($screen, 'parts.drawer');
         }
 
         return view('jobs.stage', ['screen' => $screen]);

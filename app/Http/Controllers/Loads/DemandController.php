@@ -25,7 +25,7 @@ final class DemandController extends Controller
     {
         $screen = JobScreen::open($job, StageKey::Loads);
 
-        return view('jobs.demand', ['screen' => $screen, 'demand' => DemandScreen::of($screen)]);
+        return view('loads.demand', ['screen' => $screen, 'demand' => DemandScreen::of($screen)]);
     }
 
     public function update(Request $request, Job $job): RedirectResponse

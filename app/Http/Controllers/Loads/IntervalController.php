@@ -38,7 +38,7 @@ final class IntervalController extends Controller
         $screen = JobScreen::open($job, StageKey::Loads);
 
         return view(
-            'jobs.intervals',
+            'loads.intervals',
             [
                 'screen' => $screen, 'data' => IntervalScreen::of($job, max(0, min(20, $request->integer('back')))),
                 'run' => Runs::unfinished($job, new ReadUtilityData),

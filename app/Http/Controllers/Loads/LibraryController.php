@@ -24,6 +24,6 @@ final class LibraryController extends Controller
             $loads->where(fn ($query) => $query->where('name', 'like', $like)->orWhere('kind', 'like', $like));
         }
 
-        return view('parts.library', ['loads' => $loads->get(), 'job' => $job, 'circuit' => $request->string('circuit')->toString()]);
+        return view('loads.library', ['loads' => $loads->get(), 'job' => $job, 'circuit' => $request->string('circuit')->toString()]);
     }
 }

@@ -35,8 +35,6 @@ final class LoadController extends Controller
 {
     use EditsJob;
 
-    private const PARTS = ['header', 'strip', 'spine', 'tally', 'circuit', 'drawer'];
-
     public function store(Request $request, Job $job, string $circuit): Response|RedirectResponse
     {
         $in = FormInput::read($request, self::figures());
@@ -49,7 +47,7 @@ final class LoadController extends Controller
             fn (JobFile $file, Job $row): JobFile => $this->add($file, $row, $circuit, $load),
         );
 
-        return JobResponse::parts($request, JobScreen::of($edited, StageKey::Loads, $circuit), self::PARTS, "Added $load->name");
+        return JobResponse::changed($request, JobScreen::of($edited, StageKey::Loads, $circuit), "Added $load->name");
     }
 
     /** A load as its nameplate says it: amperes, or horsepower and code letter. */
@@ -66,7 +64,7 @@ final class LoadController extends Controller
             return $this->add($file, $row, $circuit, $load);
         });
 
-        return JobResponse::parts($request, JobScreen::of($edited, StageKey::Loads, $circuit), self::PARTS, "Added {$in->text('name')}");
+        return JobResponse::changed($request, JobScreen::of($edited, StageKey::Loads, $circuit), "Added {$in->text('name')}");
     }
 
     private function add(JobFile $file, Job $row, string $circuit, Load $load): JobFile
@@ -143,7 +141,7 @@ final class LoadController extends Controller
                 );
             });
 
-        return JobResponse::parts($request, JobScreen::of($edited, StageKey::Loads, $at), self::PARTS, 'Saved');
+        return JobResponse::changed($request, JobScreen::of($edited, StageKey::Loads, $at), 'Saved');
     }
 
     public function destroy(Request $request, Job $job, string $load): Response|RedirectResponse
@@ -158,7 +156,7 @@ final class LoadController extends Controller
             );
         });
 
-        return JobResponse::parts($request, JobScreen::of($edited, StageKey::Loads, $at), self::PARTS, 'Removed. Press u to undo');
+        return JobResponse::changed($request, JobScreen::of($edited, StageKey::Loads, $at), 'Removed. Press u to undo');
     }
 
     private static function whole(): Form

@@ -32,8 +32,6 @@ final class MeasuredController extends Controller
 {
     use EditsJob;
 
-    private const PARTS = ['header', 'strip', 'spine', 'measured', 'tally', 'circuit', 'drawer'];
-
     public function update(Request $request, Job $job): Response|RedirectResponse
     {
         $in = FormInput::read($request, new Form(
@@ -72,7 +70,7 @@ final class MeasuredController extends Controller
         $contradicts = $measured !== null
             && array_filter($screen->review->onCircuit($circuit), fn (Finding $f): bool => $f->code === Code::LegContradicts) !== [];
 
-        return JobResponse::parts($request, $screen, self::PARTS, $contradicts ? "$label. The label or the space is wrong" : $label);
+        return JobResponse::changed($request, $screen, $contradicts ? "$label. The label or the space is wrong" : $label);
     }
 
     /** @return array<string, mixed> as the form of the drawer names them */

@@ -33,7 +33,7 @@ final class MeterController extends Controller
         $meter = StandInClampMeter::of($job, fn (): JobFile => $screen->job);
         $meter->buildOn($screen->job);
 
-        return view('jobs.meter', ['screen' => $screen, 'meter' => $meter]);
+        return view('loads.meter-page', ['screen' => $screen, 'meter' => $meter]);
     }
 
     public function readings(Request $request, Job $job, ClampMeters $meters): JsonResponse
@@ -106,6 +106,6 @@ final class MeterController extends Controller
             return redirect()->route('jobs.meter', $job->id);
         }
 
-        return response(view('parts.meter', ['screen' => $screen, 'meter' => $meter])->render());
+        return response(view('loads.meter', ['screen' => $screen, 'meter' => $meter])->render());
     }
 }

@@ -50,7 +50,7 @@ final class RecordingController extends Controller
     {
         $screen = JobScreen::open($job, StageKey::Loads);
 
-        return view('jobs.recordings', [
+        return view('loads.recordings', [
             'screen' => $screen,
             'recordings' => $job->recordings()->orderByDesc('began_ms')->get(),
             'removed' => Recording::onlyTrashed()->where('job_id', $job->id)->orderByDesc('began_ms')->limit(5)->get(),
@@ -75,7 +75,7 @@ final class RecordingController extends Controller
         $house = $meter instanceof StandInClampMeter ? $meter : null;
         $house?->buildOn($screen->job);
 
-        return view('jobs.recording', [
+        return view('loads.recording', [
             'screen' => $screen, 'recording' => $row, 'data' => RecordingScreen::of($row, $screen->job),
             'meter' => $house,
         ]);
@@ -162,7 +162,7 @@ final class RecordingController extends Controller
         $row = $this->recording($job, $recording);
         $screen = JobScreen::open($job, StageKey::Loads);
 
-        return response(view('parts.offers', ['screen' => $screen, 'data' => RecordingScreen::live($row, $screen->job)])->render());
+        return response(view('loads.offers', ['screen' => $screen, 'data' => RecordingScreen::live($row, $screen->job)])->render());
     }
 
     public function export(Job $job, string $recording): StreamedResponse

@@ -31,7 +31,7 @@ final class SchoolsController extends Controller
         $screen = JobScreen::open($job, StageKey::Loads);
         $recording = $job->recordings()->where('id', $job->recordings()->max('id'))->first();
 
-        return view('jobs.schools', [
+        return view('loads.schools', [
             'screen' => $screen,
             'comparison' => Comparison::of(
                 $screen->job, $recording === null ? null : RecordingSummary::of(RecordingRows::readings($recording)),

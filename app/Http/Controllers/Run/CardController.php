@@ -20,7 +20,7 @@ final class CardController extends Controller
     {
         $edited = JobEditor::open($job);
 
-        return view('jobs.card', ['job' => $job, 'file' => $edited->job, 'card' => SwitchingCard::of($edited->review)]);
+        return view('run.card', ['job' => $job, 'file' => $edited->job, 'card' => SwitchingCard::of($edited->review)]);
     }
 
     public function pdf(Job $job): Response

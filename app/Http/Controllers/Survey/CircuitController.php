@@ -32,8 +32,6 @@ final class CircuitController extends Controller
 {
     use EditsJob;
 
-    private const PARTS = ['header', 'strip', 'spine', 'board', 'drawer'];
-
     public function store(Request $request, Job $job): Response|RedirectResponse
     {
         $in = FormInput::read(
@@ -47,8 +45,8 @@ final class CircuitController extends Controller
                 return $file->with($file->service->withPanel($panel->with(circuits: [...$panel->circuits, $circuit])));
             });
 
-        return JobResponse::parts(
-            $request, JobScreen::of($edited, $this->stageOf($request), $circuit->id), self::PARTS, "Added {$circuit->title()}",
+        return JobResponse::changed(
+            $request, JobScreen::of($edited, $this->stageOf($request), $circuit->id), "Added {$circuit->title()}",
         );
     }
 
@@ -67,7 +65,7 @@ final class CircuitController extends Controller
             ));
         });
 
-        return JobResponse::parts($request, JobScreen::of($edited, $this->stageOf($request), $circuit), self::PARTS, 'Saved');
+        return JobResponse::changed($request, JobScreen::of($edited, $this->stageOf($request), $circuit), 'Saved');
     }
 
     public function role(Request $request, Job $job, string $circuit): Response|RedirectResponse
@@ -86,9 +84,8 @@ final class CircuitController extends Controller
 
             return $this->withCircuit($file, $found->with(role: $role));
         });
-        $parts = ['header', 'strip', 'spine', 'tally', 'circuit', 'role', 'own', 'findings'];
 
-        return JobResponse::parts($request, JobScreen::of($edited, $this->stageOf($request), $circuit), $parts, ucfirst($role->words()));
+        return JobResponse::changed($request, JobScreen::of($edited, $this->stageOf($request), $circuit), ucfirst($role->words()));
     }
 
     /** To another space of its panel; its leg may change with it, and that is said. */
@@ -113,7 +110,7 @@ final class CircuitController extends Controller
         $neutral = SharedNeutral::afterMoving($edited->job->panelWith($circuit)?->hasMultiwire, $from, $to);
         $said = "Moved to {$to->label()}, ".($from->leg() === $to->leg() ? 'still' : 'now')." {$to->leg()->words()}. $neutral";
 
-        return JobResponse::parts($request, JobScreen::of($edited, $this->stageOf($request), $circuit), self::PARTS, trim($said, ' .'));
+        return JobResponse::changed($request, JobScreen::of($edited, $this->stageOf($request), $circuit), trim($said, ' .'));
     }
 
     public function destroy(Request $request, Job $job, string $circuit): Response|RedirectResponse
@@ -127,7 +124,7 @@ final class CircuitController extends Controller
             ));
         });
 
-        return JobResponse::parts($request, JobScreen::of($edited, $this->stageOf($request)), self::PARTS, 'Removed. Press u to undo');
+        return JobResponse::changed($request, JobScreen::of($edited, $this->stageOf($request)), 'Removed. Press u to undo');
     }
 
     private static function breaker(): Form

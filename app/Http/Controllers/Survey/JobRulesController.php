@@ -30,7 +30,9 @@ final class JobRulesController extends Controller
             $profiles[$row->key] = JobRows::rules($row->rules);
         }
 
-        return view('jobs.rules', ['screen' => $screen, 'profiles' => $profiles, 'changes' => RulesChange::each($screen->job, $profiles)]);
+        return view('survey.rules', [
+            'screen' => $screen, 'profiles' => $profiles, 'changes' => RulesChange::each($screen->job, $profiles),
+        ]);
     }
 
     public function update(Request $request, Job $job): RedirectResponse

@@ -29,8 +29,6 @@ final class PanelController extends Controller
 {
     use EditsJob;
 
-    private const PARTS = ['header', 'strip', 'spine', 'chain', 'board', 'drawer'];
-
     public function store(Request $request, Job $job): Response|RedirectResponse
     {
         $in = FormInput::read($request, PanelPart::form()->only('name', 'spaces'));
@@ -44,7 +42,7 @@ final class PanelController extends Controller
             return $file->with($file->service->with(panels: [...$panels, $new]));
         });
 
-        return JobResponse::parts($request, JobScreen::of($edited, StageKey::Survey), self::PARTS, 'Added');
+        return JobResponse::changed($request, JobScreen::of($edited, StageKey::Survey), 'Added');
     }
 
     public function update(Request $request, Job $job, string $panel): Response|RedirectResponse
@@ -67,7 +65,7 @@ final class PanelController extends Controller
                 )));
             });
 
-        return JobResponse::parts($request, JobScreen::of($edited, StageKey::Survey), self::PARTS, 'Saved');
+        return JobResponse::changed($request, JobScreen::of($edited, StageKey::Survey), 'Saved');
     }
 
     public function destroy(Request $request, Job $job, string $panel): Response|RedirectResponse
@@ -82,7 +80,7 @@ final class PanelController extends Controller
             ))));
         });
 
-        return JobResponse::parts($request, JobScreen::of($edited, StageKey::Survey), self::PARTS, 'Removed. Press u to undo');
+        return JobResponse::changed($request, JobScreen::of($edited, StageKey::Survey), 'Removed. Press u to undo');
     }
 
     private static function settings(): Form

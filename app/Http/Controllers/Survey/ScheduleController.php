@@ -30,14 +30,14 @@ final class ScheduleController extends Controller
 
     public function create(Job $job): View
     {
-        return view('jobs.schedule', ['job' => $job, 'reading' => null, 'text' => '']);
+        return view('survey.schedule', ['job' => $job, 'reading' => null, 'text' => '']);
     }
 
     public function read(Request $request, Job $job): View
     {
         $bytes = $this->bytes($request);
 
-        return view('jobs.schedule', [
+        return view('survey.schedule', [
             'job' => $job,
             'reading' => ScheduleReader::read($bytes, JobRows::read($job)->service->panels),
             'text' => base64_encode($bytes),

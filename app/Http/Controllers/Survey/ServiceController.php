@@ -29,8 +29,6 @@ final class ServiceController extends Controller
 {
     use EditsJob;
 
-    private const PARTS = ['header', 'strip', 'spine', 'chain', 'drawer'];
-
     public function place(Request $request, Job $job): Response|RedirectResponse
     {
         $in = FormInput::read($request, new Form(ServicePart::place()));
@@ -92,6 +90,6 @@ final class ServiceController extends Controller
             $job, $this->user(), $label, fn (JobFile $file, Job $row): JobFile => $file->with($change($file->service, $row)),
         );
 
-        return JobResponse::parts($request, JobScreen::of($edited, StageKey::Survey), self::PARTS, 'Saved');
+        return JobResponse::changed($request, JobScreen::of($edited, StageKey::Survey), 'Saved');
     }
 }

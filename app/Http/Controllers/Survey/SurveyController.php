@@ -24,8 +24,6 @@ use Underpin\StageKey;
 /** What a person finds on site beside the panels: old equipment, fuel, ground and climate. */
 final class SurveyController extends Controller
 {
-    private const PARTS = ['header', 'spine', 'site', 'drawer'];
-
     /** One question about equipment that is there already. */
     public function existing(Request $request, Job $job): Response|RedirectResponse
     {
@@ -46,7 +44,7 @@ final class SurveyController extends Controller
         };
         $edited = JobEditor::change($job, $this->user(), $label, $edit);
 
-        return JobResponse::parts($request, JobScreen::of($edited, StageKey::Survey), ['header', 'spine', 'existing', 'drawer'], 'Saved');
+        return JobResponse::changed($request, JobScreen::of($edited, StageKey::Survey), 'Saved');
     }
 
     public function site(Request $request, Job $job): Response|RedirectResponse
@@ -59,6 +57,6 @@ final class SurveyController extends Controller
         };
         $edited = JobEditor::change($job, $this->user(), 'Fuel, ground and climate', $edit);
 
-        return JobResponse::parts($request, JobScreen::of($edited, StageKey::Survey), self::PARTS, 'Saved');
+        return JobResponse::changed($request, JobScreen::of($edited, StageKey::Survey), 'Saved');
     }
 }

@@ -1,10 +1,10 @@
 @props(['screen', 'title', 'at'])
 <x-layouts.page :title="$title.' · '.$screen->row->name" :job="$screen->row">
-    @include('parts.header')
+    @part('parts.header')
     <div id="page">
-        @include('parts.strip')
+        @part('parts.strip')
         <div class="job">
-            @include('parts.spine')
+            @part('parts.spine')
             <main class="stage" data-page="{{ $at }}" tabindex="-1" data-stage-name="loads">
                 <div class="stage-head"><h1>{{ $title }}</h1>{{ $actions ?? '' }}</div>
                 <p class="print-only"><b>{{ $screen->row->name }}</b>{{ $screen->row->customer_address ? ', '.$screen->row->customer_address : '' }}. {{ $screen->job->authority->rules->authority ?: 'No local amendments named' }}, {{ $screen->job->authority->rules->edition }}. A licensed electrician and the local authority decide.</p>

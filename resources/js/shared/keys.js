@@ -1,4 +1,9 @@
-import { move, moveBreaker, setRole } from './board.js';
+// The keys of every page; a page adds its own.
+
+const own = [];
+
+/** A handler of its own keys: true when it has used the key. */
+export function onKey(handler) { own.push(handler); }
 
 export function toggleNight() {
     const night = document.documentElement.dataset.theme !== 'night';
@@ -9,20 +14,12 @@ export function toggleNight() {
 export function startKeys() {
     document.addEventListener('keydown', (event) => {
         if (event.ctrlKey || event.metaKey || event.target.closest('input, textarea, select, dialog')) return;
-        if (event.altKey) {
-            const isMove = event.key === 'ArrowUp' || event.key === 'ArrowDown';
-            if (isMove && moveBreaker(event.key === 'ArrowUp' ? -1 : 1)) event.preventDefault();
-            return;
-        }
-        if (act(event)) event.preventDefault();
+        if (own.some((handler) => handler(event)) || (!event.altKey && act(event))) event.preventDefault();
     });
 }
 
 function act(event) {
     switch (event.key) {
-        case 'ArrowUp': case 'ArrowDown': case 'ArrowLeft': case 'ArrowRight': return move(event.key);
-        case '1': case '2': case '3': return setRole(event.key);
-        case 'Enter': return event.target === document.body || event.target.matches('.breaker, main') ? enterDrawer() : false;
         case '[': return step(-1);
         case ']': return step(1);
         case '/': return show('finder');
@@ -32,12 +29,6 @@ function act(event) {
         case 'U': return submit('redo-form');
         default: return false;
     }
-}
-
-function enterDrawer() {
-    const field = document.querySelector('#part-drawer input:not([type="hidden"])');
-    field?.focus();
-    return Boolean(field);
 }
 
 function step(by) {

@@ -1,4 +1,4 @@
-@if ($circuit = $screen->circuit())
+@foreach ($screen->redrawn() as $circuit)
 <svg hidden>{!! $screen->breaker($circuit) !!}</svg>
 <table hidden><tbody><x-circuit-row :circuit="$circuit" :screen="$screen"/></tbody></table>
-@endif
+@endforeach

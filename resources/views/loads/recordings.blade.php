@@ -42,5 +42,5 @@
         </form>
         @if ($removed->isNotEmpty())<details class="by-hand"><summary>Removed</summary><ul class="rows">@foreach ($removed as $each)<li>{{ $each->name }} <form method="post" action="{{ route('jobs.recordings.restore', [$screen->row->id, $each->key]) }}">@csrf<button class="button is-quiet">Bring it back</button></form></li>@endforeach</ul></details>@endif
     </section>
-    @include('parts.measured')
+    @part('loads.measured')
 </x-layouts.loads>

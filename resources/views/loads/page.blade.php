@@ -1,3 +1,4 @@
+@push('scripts')@vite('resources/js/loads/page.js')@endpush
 <div class="stage-head"><h1>What must run</h1><x-next :screen="$screen"/></div>
 <x-schools :screen="$screen" at="list"/>
-@include('parts.board')
+@part('parts.board')

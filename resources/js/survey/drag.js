@@ -1,6 +1,6 @@
 // Moving a breaker by dragging it to a free space: at once with a mouse or a pen, after a long
 // press by touch, so that the page can still be scrolled. The server decides whether it may sit there.
-import { post, select } from './parts.js';
+import { post, select } from '../shared/parts.js';
 
 const START_PX = 8;
 const PRESS_MS = 400;
@@ -8,7 +8,7 @@ let drag = null;
 
 export function startDrag() {
     document.addEventListener('pointerdown', (event) => {
-        const breaker = event.target.closest('[data-stage-name="survey"] [data-board] .breaker');
+        const breaker = event.target.closest('[data-board] .breaker');
         if (!breaker || event.button !== 0) return;
         drag = { breaker, board: breaker.closest('[data-board]'), x: event.clientX, y: event.clientY, on: false, target: null };
         if (event.pointerType === 'touch') drag.press = setTimeout(() => begin(event.clientX, event.clientY), PRESS_MS);

@@ -1,4 +1,5 @@
 // Selecting on the panel board, by touch and by arrow keys.
+import { onKey } from './keys.js';
 import { load, post, select, selected } from './parts.js';
 
 const roles = { 1: 'must', 2: 'room', 3: 'off' };
@@ -11,6 +12,22 @@ export function startBoard() {
         event.preventDefault();
         open(link);
     });
+    onKey(act);
+}
+
+function act(event) {
+    const isArrow = event.key.startsWith('Arrow');
+    if (event.altKey) return ['ArrowUp', 'ArrowDown'].includes(event.key) && moveBreaker(event.key === 'ArrowUp' ? -1 : 1);
+    if (isArrow) return move(event.key);
+    if (roles[event.key]) return setRole(event.key);
+    const isOnBoard = event.target === document.body || event.target.matches('.breaker, main');
+    return event.key === 'Enter' && isOnBoard && enterDrawer();
+}
+
+function enterDrawer() {
+    const field = document.querySelector('#part-drawer input:not([type="hidden"])');
+    field?.focus();
+    return Boolean(field);
 }
 
 /** Selects what a link of the board stands for, and brings its drawer. */
@@ -26,7 +43,7 @@ function open(link) {
 }
 
 /** One step over the board: within a column up and down, across it left and right. */
-export function move(key) {
+function move(key) {
     const places = [...document.querySelectorAll('[data-board] a')].map((link) => ({
         link, box: link.getBBox(), board: link.closest('[data-board]'),
     }));
@@ -52,7 +69,7 @@ function go(place) {
     place.link.scrollIntoView({ block: 'nearest' });
 }
 
-export function setRole(digit) {
+function setRole(digit) {
     const key = selected();
     const breaker = key && document.getElementById(`c-${key}`);
     if (!breaker || !roles[digit]) return false;
@@ -65,7 +82,7 @@ export function setRole(digit) {
 }
 
 /** The selected breaker to the next place up or down its column that is free for it; the drawer lists them. */
-export function moveBreaker(step) {
+function moveBreaker(step) {
     const places = document.getElementById('m-space');
     if (!places) return false;
     const now = Number(places.value);

@@ -1,9 +1,9 @@
 <x-layouts.page :title="'Load calculation · '.$screen->row->name" :job="$screen->row">
-    @include('parts.header')
+    @part('parts.header')
     <div id="page">
-        @include('parts.strip')
+        @part('parts.strip')
         <div class="job">
-            @include('parts.spine')
+            @part('parts.spine')
             <main class="stage" data-page="demand" tabindex="-1" data-stage-name="loads">
                 <div class="stage-head">
                     <h1>The code's load calculation</h1>

@@ -1,3 +1,4 @@
+@push('scripts')@vite('resources/js/survey/page.js')@endpush
 <div class="stage-head">
     <h1>What is there</h1>
     <div class="actions">
@@ -29,11 +30,11 @@
     </form>
 </details>
 <p class="rules-line"><b>Local rules:</b> {{ $screen->job->authority->rules->authority ?: 'the code without amendments' }}, {{ $screen->job->authority->rules->edition }}{{ $screen->job->authority->rules->splicesInPanel ? '' : ', no splices in panels' }}{{ $screen->job->authority->rules->dated ? ', as of '.$screen->job->authority->rules->dated : '' }}. <a href="{{ route('jobs.rules', $row->id) }}">Look and change</a></p>
-@include('parts.chain')
-@include('parts.existing')
-@include('parts.site')
+@part('survey.chain')
+@part('survey.existing')
+@part('survey.site')
 @php($kept = array_filter($screen->job->circuits(), fn ($c) => $c->keepOn !== ''))
 @if ($kept !== [])
     <p class="caution"><b>Must not lose power during the work:</b> @foreach ($kept as $circuit){{ $circuit->title() }} ({{ $circuit->keepOn }})@if (! $loop->last); @endif @endforeach</p>
 @endif
-@include('parts.board')
+@part('parts.board')

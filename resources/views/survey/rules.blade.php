@@ -1,5 +1,5 @@
 <x-layouts.page :title="'Local rules · '.$screen->row->name" :job="$screen->row">
-    @include('parts.header')
+    @part('parts.header')
     <main id="page" class="wide" tabindex="-1">
         <div class="stage-head"><h1>Local rules of this job</h1><a class="button" href="{{ $screen->links->to(Underpin\StageKey::Survey) }}">Back to the survey</a></div>
         <dl class="waits">@foreach ($screen->job->authority->rules->lines() as $rule => $is)<div><dt>{{ $rule }}</dt><dd>{{ $is }}</dd></div>@endforeach

@@ -1,7 +1,7 @@
 // The recorder: asks the meter for what it has read since the last time, draws the last minute, and
 // sends the readings on. A reading stays in this browser until the server has acknowledged it, so
 // that a restart, a lost network or a reload loses nothing.
-import { swap, toast, token } from './parts.js';
+import { swap, toast, token } from '../shared/parts.js';
 
 const WINDOW_MS = 60_000;
 const ASK_MS = 400;

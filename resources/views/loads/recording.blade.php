@@ -8,7 +8,7 @@
     </x-slot:actions>
     @php($summary = $data->summary)
     @if (! $recording->ended)
-        @push('scripts')@vite('resources/js/recorder.js')@endpush
+        @push('scripts')@vite('resources/js/loads/recorder.js')@endpush
         <noscript><p class="caution">The recorder needs scripts. Without them, read the meter and type its figures in under Measure.</p></noscript>
         <section id="recorder" class="recorder" data-meter="{{ route('jobs.meter.readings', $screen->row->id) }}" data-readings="{{ route('jobs.recordings.readings', [$screen->row->id, $recording->key]) }}" data-marks="{{ route('jobs.recordings.marks', [$screen->row->id, $recording->key]) }}" data-offers="{{ route('jobs.recordings.offers', [$screen->row->id, $recording->key]) }}" data-key="{{ $recording->key }}" data-began="{{ $recording->began_ms }}" data-last="{{ App\Recordings\RecordingRows::lastMs($recording) ?? -1 }}" data-inlet="{{ $recording->inlet_a }}" data-peak-a="{{ $summary->peakA ?? 0 }}" data-peak-b="{{ $summary->peakB ?? 0 }}" aria-label="Recorder">
             <div class="now"><div class="now-leg now-a"><span>Leg A</span><b data-now="a">–</b><i>A</i><small>peak <span data-peak="a">–</span></small></div><div class="now-leg now-b"><span>Leg B</span><b data-now="b">–</b><i>A</i><small>peak <span data-peak="b">–</span></small></div><div class="now-state"><b data-clock>0:00</b><span data-state>starting</span></div></div>
@@ -20,8 +20,8 @@
             </form>
         </section>
         <div class="halves recorder-two">
-            @include('parts.offers', ['data' => $data])
-            @if ($meter)@include('parts.meter')@endif
+            @include('loads.offers', ['data' => $data])
+            @if ($meter)@include('loads.meter')@endif
         </div>
     @else
         @php($plot = $data->plot)
@@ -51,8 +51,8 @@
             </div>
         </form>
         @if ($summary)<p class="verdict-line" data-tone="{{ $summary->spareAmps($recording->inlet_a, $recording->buffer_a) < 0 ? 'danger' : 'good' }}"><b>{{ $data->inletWords() }}</b> Highest ten seconds {{ number_format(max($summary->lastingA, $summary->lastingB), 1) }} A{{ $recording->buffer_a > 0 ? ' and '.number_format($recording->buffer_a, 1).' A buffer' : ', no buffer yet for what did not run' }}.</p>@endif
-        @include('parts.offers', ['data' => $data])
+        @include('loads.offers', ['data' => $data])
         <form method="post" action="{{ route('jobs.recordings.destroy', [$screen->row->id, $recording->key]) }}">@csrf @method('DELETE')<button class="button is-quiet">Remove this recording</button></form>
     @endif
-    @include('parts.measured')
+    @part('loads.measured')
 </x-layouts.loads>

@@ -1,6 +1,8 @@
 // A change goes to the server, the core answers, and the parts that changed come back as HTML.
 // Changes are sent one after the other, so that each builds on what the one before left.
 
+import { morph } from './morph.js';
+
 let queue = Promise.resolve();
 
 export function send(form, submitter) {
@@ -48,7 +50,7 @@ export async function load(url) {
     fetching?.abort();
     fetching = new AbortController();
     try {
-        const response = await fetch(url, { headers: { 'X-Parts': '1' }, signal: fetching.signal });
+        const response = await fetch(url, { headers: { 'X-Parts': parts() }, signal: fetching.signal });
         if (response.redirected) return location.assign(response.url);
         if (response.ok) swap(await response.text());
     } catch (error) {
@@ -62,12 +64,38 @@ async function deliver({ url, id, data }) {
     if (was) data.set('was', was.value);
     const response = await fetch(url, {
         method: 'POST', body: data,
-        headers: { 'X-Parts': '1', 'X-Requested-With': 'XMLHttpRequest', Accept: 'application/json, text/html' },
+        headers: {
+            'X-Parts': parts(), 'X-Flagged': flagged(), 'X-Requested-With': 'XMLHttpRequest',
+            Accept: 'application/json, text/html',
+        },
     });
     if (response.redirected) return location.assign(response.url);
     if (!response.ok) return refused(response, id);
-    swap(await response.text());
+    swap(await response.text(), { id, data });
+    settle(id, data);
     toast(decodeURIComponent(response.headers.get('X-Said') ?? ''));
+}
+
+/** The parts of this page by name, each with the print of what it shows: the server sends those that differ. */
+function parts() {
+    const here = [...document.querySelectorAll('[data-print]')].map((part) => `${part.id.slice(5)}:${part.dataset.print}`);
+    return here.join(' ') || '1';
+}
+
+/** The breakers that are shown with a flag. */
+function flagged() {
+    return [...document.querySelectorAll('.breaker:has(.flagged)')].map((breaker) => breaker.dataset.at).join(',');
+}
+
+/** What was sent is saved: its fields hold what the server made of it, and no refusal. */
+function settle(id, data) {
+    const form = id ? document.getElementById(id) : null;
+    form?.querySelectorAll('[data-error]').forEach((place) => { place.textContent = ''; });
+    for (const field of form?.elements ?? []) {
+        field.removeAttribute('aria-invalid');
+        const isText = field.defaultValue !== undefined && field.type !== 'file' && field.type !== 'hidden';
+        if (isText && data.get(field.name) === field.value) field.value = field.defaultValue;
+    }
 }
 
 async function refused(response, id) {
@@ -103,31 +131,16 @@ function failed() {
 /** Parts that show the selected circuit: an answer about another one comes too late for them. */
 const OF_SELECTION = ['part-drawer', 'part-role', 'part-own', 'part-findings'];
 
-export function swap(html) {
-    const parts = new DOMParser().parseFromString(html, 'text/html');
-    const focus = keptFocus();
+/** Brings the page to what was sent; sent is the form that it answers, if any. */
+export function swap(html, sent = null) {
+    const answer = new DOMParser().parseFromString(html, 'text/html');
     const here = selected();
-    parts.querySelectorAll('body > [id], body > svg > [id], body > table > tbody > [id]').forEach((part) => {
+    answer.querySelectorAll('body > [id], body > svg > [id], body > table > tbody > [id]').forEach((part) => {
         if (OF_SELECTION.includes(part.id) && here && part.dataset.at && part.dataset.at !== here) return;
-        document.getElementById(part.id)?.replaceWith(document.importNode(part, true));
+        const old = document.getElementById(part.id);
+        if (old) morph(old, document.importNode(part, true), sent);
     });
     mark(here ?? document.getElementById('part-drawer')?.dataset.at);
-    focus();
-}
-
-/** What is being typed while an answer arrives stays, with the cursor where it was. */
-function keptFocus() {
-    const active = document.activeElement;
-    if (!active?.id || active === document.body) return () => {};
-    const { id, value, defaultValue, selectionStart, selectionEnd } = active;
-    const dirty = value !== undefined && defaultValue !== undefined && value !== defaultValue;
-    return () => {
-        const again = document.getElementById(id);
-        if (!again || again === document.activeElement) return;
-        if (dirty && again.value !== undefined) again.value = value;
-        again.focus({ preventScroll: true });
-        try { again.setSelectionRange(selectionStart, selectionEnd); } catch { /* not a text field */ }
-    };
 }
 
 let at = null;

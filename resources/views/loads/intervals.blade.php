@@ -1,4 +1,5 @@
 <x-layouts.loads :screen="$screen" title="What the utility's meter recorded" at="intervals">
+    @push('scripts')@vite('resources/js/loads/intervals.js')@endpush
     @php($year = $data->year)
     @php($map = $data->map)
     <form id="interval-form" class="sheet-form import" method="post" action="{{ route('jobs.intervals.store', $screen->row->id) }}" enctype="multipart/form-data" data-upload="intervals">

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Screens\Pages;
+
+use App\Screens\JobScreen;
+use Illuminate\Http\Request;
+use Underpin\StageKey;
+
+final class LoadsPage implements StagePage
+{
+    public function stage(): StageKey
+    {
+        return StageKey::Loads;
+    }
+
+    public function view(): string
+    {
+        return 'loads.page';
+    }
+
+    public function drawer(): Drawer
+    {
+        return new Drawer('loads.circuit', 'loads.unselected');
+    }
+
+    public function parts(): array
+    {
+        return [
+            Part::any('parts.header'), Part::any('parts.strip'), Part::any('parts.spine'),
+            Part::any('parts.tally'), Part::of('parts.board', 'panels')->beside('role', 'loads', 'measured'), Part::any('parts.circuits'),
+            Part::of('loads.measured', 'panels'),
+            Part::of('parts.drawer', 'panels')->beside('role'),
+            Part::any('parts.role'), Part::any('parts.own'), Part::any('parts.findings'), Part::any('parts.missing'),
+        ];
+    }
+
+    public function data(JobScreen $screen, Request $request): array
+    {
+        return [];
+    }
+}

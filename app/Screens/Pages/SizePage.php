@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Screens\Pages;
+
+use App\Screens\JobScreen;
+use App\Screens\SizeScreen;
+use Illuminate\Http\Request;
+use Underpin\StageKey;
+
+final class SizePage implements StagePage
+{
+    public function stage(): StageKey
+    {
+        return StageKey::Size;
+    }
+
+    public function view(): string
+    {
+        return 'size.page';
+    }
+
+    public function drawer(): ?Drawer
+    {
+        return null;
+    }
+
+    public function parts(): array
+    {
+        return [
+            Part::any('parts.header'), Part::any('parts.strip'), Part::any('parts.spine'),
+            Part::any('parts.main'),
+        ];
+    }
+
+    public function data(JobScreen $screen, Request $request): array
+    {
+        return ['size' => SizeScreen::of($screen, $request->string('only')->toString())];
+    }
+}

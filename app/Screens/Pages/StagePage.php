@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Screens\Pages;
+
+use App\Screens\JobScreen;
+use Illuminate\Http\Request;
+use Underpin\StageKey;
+
+/** The page of one stage: a new one is one class more, and its place in StagePages. */
+interface StagePage
+{
+    public function stage(): StageKey;
+
+    /** The view of what stands in its middle. */
+    public function view(): string;
+
+    /** Null: nothing is selected on it. */
+    public function drawer(): ?Drawer;
+
+    /** @return list<Part> what of it a change of the job may change, in the order of the page */
+    public function parts(): array;
+
+    /** @return array<string, mixed> what this page shows beside what every page of a job does */
+    public function data(JobScreen $screen, Request $request): array;
+}

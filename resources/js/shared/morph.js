@@ -1,0 +1,28 @@
+// Brings an element to its new state by changing only what differs, so that focus, folds, scroll and what
+// is being typed survive.
+import { Idiomorph } from 'idiomorph';
+
+export function morph(old, fresh, sent) {
+    // Another circuit's forms are other forms, though their fields are called the same.
+    if ((old.dataset.at ?? '') !== (fresh.dataset.at ?? '')) {
+        old.replaceWith(fresh);
+        return;
+    }
+    Idiomorph.morph(old, fresh, {
+        morphStyle: 'outerHTML',
+        callbacks: {
+            beforeAttributeUpdated(name, node) {
+                if (name === 'open' && node.tagName === 'DETAILS') return false;
+                return !(isBeingTyped(node, sent) && ['value', 'checked'].includes(name));
+            },
+        },
+    });
+}
+
+/** Somebody has typed into it what was not sent yet. */
+function isBeingTyped(field, sent) {
+    if (!['INPUT', 'TEXTAREA'].includes(field.tagName) || field.type === 'hidden') return false;
+    const isTouched = field.type === 'checkbox' ? field.checked !== field.defaultChecked : field.value !== field.defaultValue;
+    const wasSent = sent && field.form?.id === sent.id && sent.data.get(field.name) === field.value;
+    return isTouched && !wasSent;
+}

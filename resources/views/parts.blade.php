@@ -1,3 +1,0 @@
-@foreach ($parts as $part)
-@include('parts.'.$part)
-@endforeach

@@ -1,0 +1,2 @@
+@part('parts.findings')
+@include('survey.panels')
