@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature\PartsTest;
 
+use App\JobFile\JobRows;
 use App\Screens\Pages\StagePages;
 use Tests\Support\Houses;
+use Underpin\Checks\Review;
 use Underpin\Exchange\JobPatch;
+use Underpin\Job\Circuit;
 use Underpin\Stages\Stages;
 
 beforeEach(function () {
@@ -49,8 +52,8 @@ it('sends the parts that differ from those that the browser has, and no other', 
     $was = $this->job->circuits()->where('key', 'c5')->value('role');
     $to = $was === 'off' ? 'must' : 'off';
     $sent = ($this->role)('c5', $to, ['X-Parts' => header($has)]);
-    expect(prints($sent))->toHaveKeys(['header', 'strip', 'spine', 'tally', 'role'])
-        ->not->toHaveKey('board')->not->toHaveKey('drawer')->not->toHaveKey('main')
+    expect(prints($sent))->toHaveKeys(['header', 'strip', 'tally', 'role'])
+        ->not->toHaveKey('spine')->not->toHaveKey('board')->not->toHaveKey('drawer')->not->toHaveKey('main')
         ->and($sent)->toContain('id="c-c5"')->not->toContain('id="c-c1"');
 
     // The same again: nothing but the words of the last change could differ.
@@ -66,17 +69,30 @@ it('sends every part that the page has to a browser that does not say what it ha
 it('sends the board and the drawer where more than a role has changed', function () {
     $circuit = $this->job->circuits()->where('key', 'c5')->firstOrFail();
     $fields = [
-        'space' => (string) $circuit->space, 'half' => $circuit->half ?? '', 'poles' => (string) $circuit->poles, 'amps' => (string) $circuit->amps,
-        'name' => 'Something else', 'protection' => $circuit->protection, 'keep_on' => '', 'receptacle_a' => '', 'note' => '', 'stage' => 'survey',
+        'space' => (string) $circuit->space, 'half' => $circuit->half ?? '', 'poles' => (string) $circuit->poles,
+        'amps' => (string) $circuit->amps,
+        'name' => 'Something else', 'protection' => $circuit->protection, 'keep_on' => '', 'receptacle_a' => '', 'note' => '',
+        'stage' => 'survey',
     ];
     $sent = (string) $this->patch("$this->base/circuits/c5", $fields, ['X-Parts' => '1'])->assertOk()->getContent();
     expect(prints($sent))->toHaveKeys(['board', 'drawer'])->and($sent)->toContain('Something else');
 });
 
 it('draws a breaker anew whose flag is another than the browser shows', function () {
-    // The browser shows a flag on c1 that is not there any more, and none on what has one now.
-    $sent = ($this->role)('c5', 'must', ['X-Parts' => '1', 'X-Flagged' => 'c1']);
-    expect($sent)->toContain('id="c-c1"')->toContain('id="row-c1"')->not->toContain('class="flagged"');
+    $job = JobRows::read($this->job);
+    $flagged = Review::of($job)->flaggedCircuits();
+    $plain = array_values(array_filter(
+        array_map(fn (Circuit $c): string => $c->id, $job->circuits()),
+        fn (string $id): bool => $id !== 'c5' && ! in_array($id, $flagged, true),
+    ))[0];
+    // The browser shows a flag on it that is not there any more.
+    $sent = ($this->role)('c5', $job->panelWith('c5')?->circuit('c5')?->role->value ?? '', ['X-Parts' => '1', 'X-Flagged' => $plain]);
+    preg_match("/<a id=\"c-$plain\".*?<\\/a>/s", $sent, $breaker);
+    expect($sent)->toContain("id=\"row-$plain\"")
+        ->and($breaker[0] ?? '')->toContain("data-at=\"$plain\"")->not->toContain('class="flagged"');
+    foreach ($flagged as $id) {
+        expect($sent)->toContain("id=\"c-$id\"");
+    }
 });
 
 it('knows from a patch what was changed of a circuit', function () {

@@ -6,15 +6,12 @@ namespace App\Http\Controllers\Connect;
 
 use App\Http\Controllers\Controller;
 use App\Http\Controllers\SavesChoices;
-use App\Http\FormInput;
+use App\Http\Requests\Connect\ConnectionRequest;
 use App\JobFile\Conflict;
 use App\Models\Job;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Underpin\Connection\Ways;
-use Underpin\Form\Field;
-use Underpin\Form\Form;
 use Underpin\Job\Connection;
 use Underpin\Job\Job as JobFile;
 use Underpin\StageKey;
@@ -24,17 +21,15 @@ final class ConnectionController extends Controller
 {
     use SavesChoices;
 
-    public function __invoke(Request $request, Job $job): Response|RedirectResponse
+    public function __invoke(ConnectionRequest $request, Job $job): Response|RedirectResponse
     {
         $ways = Ways::standard();
-        $in = FormInput::read($request, new Form(
-            Field::choice('connection', 'the way of connecting', $ways->options())->label('Connection')->optional('none picked'),
-        ));
+        $in = $request->values();
         $key = $in->textOrNull('connection');
 
         $edit = function (JobFile $file, Job $row) use ($request, $key): JobFile {
             $was = ['connection' => $file->connection->way];
-            Conflict::guard($row, ['connection'], $was, FormInput::was($request), ['connection' => $key]);
+            Conflict::guard($row, ['connection'], $was, $request->was(), ['connection' => $key]);
 
             return $file->with(new Connection($key, $file->connection->routine));
         };

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Jobs;
 
 use App\Http\Controllers\Controller;
-use App\Http\FormInput;
 use App\Http\JobResponse;
+use App\Http\Requests\Jobs\JobFactsRequest;
+use App\Http\Requests\Jobs\NewJobRequest;
 use App\JobFile\Conflict;
 use App\JobFile\JobEditor;
 use App\Models\Job;
@@ -15,14 +16,9 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Underpin\Form\Field;
-use Underpin\Form\Form;
 use Underpin\Job\Client;
 use Underpin\Job\Job as JobFile;
 use Underpin\Job\Panel;
-use Underpin\Job\Part\ClientPart;
-use Underpin\Job\Part\JobParts;
-use Underpin\Job\Part\ServicePart;
 use Underpin\Job\Service;
 use Underpin\StageKey;
 use Underpin\Stages\Stages;
@@ -52,13 +48,9 @@ final class JobController extends Controller
         );
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(NewJobRequest $request): RedirectResponse
     {
-        $in = FormInput::read($request, new Form(
-            JobParts::name(),
-            ClientPart::form()->field('name')->named('customer_name'),
-            Field::numberChoice('spaces', 'spaces of its panel', Panel::COMMON_SPACES)->label('Spaces of its panel')->default(42),
-        ));
+        $in = $request->values();
         $edited = JobEditor::create($this->user()->shop, $this->user(), new JobFile(
             $in->text('name'),
             new Client($in->text('customer_name')),
@@ -74,16 +66,11 @@ final class JobController extends Controller
     }
 
     /** Client and service: the survey's facts about the job as a whole. */
-    public function update(Request $request, Job $job): Response|RedirectResponse
+    public function update(JobFactsRequest $request, Job $job): Response|RedirectResponse
     {
-        $client = ClientPart::form();
-        $in = FormInput::read($request, new Form(
-            JobParts::name(),
-            ...array_map(fn (Field $field): Field => $field->named("customer_$field->name"), $client->fields()),
-            ...[ServicePart::amps(), ClientPart::notes()],
-        ));
+        $in = $request->values();
         $edit = function (JobFile $file, Job $row) use ($request, $in): JobFile {
-            Conflict::guard($row, ['customer'], self::facts($file), FormInput::was($request), $in->all());
+            Conflict::guard($row, ['customer'], self::facts($file), $request->was(), $in->all());
 
             return $file->named($in->text('name'))->with(
                 new Client(

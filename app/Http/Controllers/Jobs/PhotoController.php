@@ -9,6 +9,7 @@ use App\Http\Controllers\Controller;
 use App\Http\Controllers\EditsJob;
 use App\Http\FormInput;
 use App\Http\JobResponse;
+use App\Http\Requests\Jobs\PhotoStoreRequest;
 use App\JobFile\Conflict;
 use App\JobFile\JobEditor;
 use App\JobFile\JobState;
@@ -24,8 +25,6 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
-use Underpin\Form\Field;
-use Underpin\Form\Form;
 use Underpin\Refused;
 use Underpin\StageKey;
 
@@ -37,12 +36,9 @@ final class PhotoController extends Controller
     public const MOST_PHOTOS = 500;
 
     /** Several at once: a bad file is named and refused, the good ones stay. */
-    public function store(Request $request, Job $job): Response|RedirectResponse
+    public function store(PhotoStoreRequest $request, Job $job): Response|RedirectResponse
     {
-        $in = FormInput::read($request, new Form(
-            Field::enum('of', 'what it shows', PhotoOf::class)->label('What it shows'),
-            Field::text('of_key', 'which one')->label('Which one')->required()->atMost(60),
-        ));
+        $in = $request->values();
         $of = PhotoOf::from($in->text('of'));
         $this->guardSubject($job, $of, $in->text('of_key'));
         $files = array_values(array_filter((array) $request->file('photos'), fn (mixed $file): bool => $file instanceof UploadedFile));

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Loads;
 
 use App\Http\Controllers\Controller;
-use App\Http\FormInput;
+use App\Http\Requests\Loads\RecordedPeakRequest;
+use App\Http\Requests\Loads\UtilityDataRequest;
 use App\Intervals\ReadUtilityData;
 use App\JobFile\JobEditor;
 use App\JobFile\JobState;
@@ -19,14 +20,10 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
-use Underpin\Form\Field;
-use Underpin\Form\Form;
-use Underpin\Form\Unit;
 use Underpin\Job\DemandInputs;
 use Underpin\Job\DemandMethod;
 use Underpin\Job\Dwelling;
 use Underpin\Job\Job as JobFile;
-use Underpin\Measure\Interval\Zone;
 use Underpin\Refused;
 use Underpin\StageKey;
 
@@ -46,14 +43,9 @@ final class IntervalController extends Controller
         );
     }
 
-    public function store(Request $request, Job $job): RedirectResponse|JsonResponse
+    public function store(UtilityDataRequest $request, Job $job): RedirectResponse|JsonResponse
     {
-        $in = FormInput::read(
-            $request,
-            new Form(
-                Field::choice('zone', 'time zone of the meter', array_column(Zone::cases(), 'value'))->label('Time zone of the meter')
-            ),
-        );
+        $in = $request->values();
         $file = $request->file('file');
         if (! $file instanceof UploadedFile || ! $file->isValid()) {
             throw new Refused('file', 'File: choose the utility\'s CSV or XML file, of at most 120 MB.');
@@ -84,12 +76,9 @@ final class IntervalController extends Controller
     }
 
     /** The recorded peak becomes the base of the code's load calculation. NEC 2023 220.87. */
-    public function peak(Request $request, Job $job): RedirectResponse
+    public function peak(RecordedPeakRequest $request, Job $job): RedirectResponse
     {
-        $in = FormInput::read($request, new Form(
-            Field::number('pf', 'power factor of the house')->label('Power factor')->over(0)->atMost(1),
-            Field::number('new_load_va', 'load to be added')->label('Load to be added')->in(Unit::VoltAmperes),
-        ));
+        $in = $request->values();
         JobEditor::change($job, $this->user(), 'Load calculation from the recorded peak', function (JobFile $file) use ($in): JobFile {
             $recorded = $file->basis->recorded ?? throw new Refused('pf', 'No utility data has been brought in yet.');
             $old = $file->basis->demand;

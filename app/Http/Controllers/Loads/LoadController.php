@@ -6,8 +6,10 @@ namespace App\Http\Controllers\Loads;
 
 use App\Http\Controllers\Controller;
 use App\Http\Controllers\EditsJob;
-use App\Http\FormInput;
 use App\Http\JobResponse;
+use App\Http\Requests\Loads\LoadRequest;
+use App\Http\Requests\Loads\NameplateRequest;
+use App\Http\Requests\Loads\NewLoadRequest;
 use App\JobFile\Conflict;
 use App\JobFile\JobEditor;
 use App\Models\Job;
@@ -15,11 +17,6 @@ use App\Screens\JobScreen;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Underpin\Codebook\CodeLetters;
-use Underpin\Codebook\MotorCurrents;
-use Underpin\Form\Field;
-use Underpin\Form\Form;
-use Underpin\Form\Unit;
 use Underpin\Form\Values;
 use Underpin\Job\Job as JobFile;
 use Underpin\Job\Load;
@@ -35,9 +32,9 @@ final class LoadController extends Controller
 {
     use EditsJob;
 
-    public function store(Request $request, Job $job, string $circuit): Response|RedirectResponse
+    public function store(NewLoadRequest $request, Job $job, string $circuit): Response|RedirectResponse
     {
-        $in = FormInput::read($request, self::figures());
+        $in = $request->values();
         $load = new Load(
             $this->newKey(), $in->text('name'), LoadKind::from($in->text('kind')), $in->numberOrNull('run_w'),
             $in->numberOrNull('start_w'), $in->number('pf'),
@@ -51,9 +48,9 @@ final class LoadController extends Controller
     }
 
     /** A load as its nameplate says it: amperes, or horsepower and code letter. */
-    public function nameplate(Request $request, Job $job, string $circuit): Response|RedirectResponse
+    public function nameplate(NameplateRequest $request, Job $job, string $circuit): Response|RedirectResponse
     {
-        $in = FormInput::read($request, self::plate());
+        $in = $request->values();
         $label = "Load {$in->text('name')} from its nameplate";
         $edited = JobEditor::change($job, $this->user(), $label, function (JobFile $file, Job $row) use ($circuit, $in): JobFile {
             $plate = $this->readPlate($in, $this->circuit($file, $row, $circuit)->leg());
@@ -94,39 +91,9 @@ final class LoadController extends Controller
         );
     }
 
-    private static function plate(): Form
+    public function update(LoadRequest $request, Job $job, string $load): Response|RedirectResponse
     {
-        return new Form(
-            ...LoadPart::form()->only('name', 'kind', 'pf')->fields(),
-            ...[
-                Field::number('rla', 'rated (full-load) amperes')
-                    ->label('Rated')
-                    ->in(Unit::Amperes)
-                    ->atMost(1000)
-                    ->optional('then horsepower'),
-                Field::number('lra', 'locked-rotor amperes')
-                    ->label('Locked rotor')
-                    ->in(Unit::Amperes)
-                    ->atMost(5000)
-                    ->optional('none on the plate'),
-                Field::choice('hp', 'rated horsepower', MotorCurrents::sizes())->label('Horsepower')->optional('then rated amperes'),
-                Field::choice('code_letter', 'locked-rotor code letter', CodeLetters::letters())
-                    ->label('Code letter')
-                    ->hint(CodeLetters::NO_UPPER_END)
-                    ->optional('then rated amperes'),
-                Field::number('soft_start_pct', 'what a soft starter leaves of the start, per cent')
-                    ->label('Soft start leaves')
-                    ->in(Unit::PerCent)
-                    ->over(0)
-                    ->atMost(100)
-                    ->default(100),
-            ],
-        );
-    }
-
-    public function update(Request $request, Job $job, string $load): Response|RedirectResponse
-    {
-        $in = FormInput::read($request, self::whole());
+        $in = $request->values();
         $now = LoadPart::read($load, $in);
         $at = '';
         $edited = JobEditor::change($job, $this->user(), 'Load '
@@ -134,7 +101,7 @@ final class LoadController extends Controller
                 $circuit = $this->circuitOf($file, $row, $load);
                 $at = $circuit->id;
                 $key = [...$this->placeOf($file, $circuit->id), 'loads', $load];
-                Conflict::guard($row, $key, LoadPart::write($this->load($circuit, $row, $load)), FormInput::was($request), $in->all());
+                Conflict::guard($row, $key, LoadPart::write($this->load($circuit, $row, $load)), $request->was(), $in->all());
 
                 return $this->withCircuit(
                     $file, $circuit->with(loads: array_map(fn (Load $l): Load => $l->id === $load ? $now : $l, $circuit->loads)),
@@ -157,15 +124,5 @@ final class LoadController extends Controller
         });
 
         return JobResponse::changed($request, JobScreen::of($edited, StageKey::Loads, $at), 'Removed. Press u to undo');
-    }
-
-    private static function whole(): Form
-    {
-        return LoadPart::form()->only('name', 'kind', 'run_w', 'start_w', 'pf', 'duty', 'on_s', 'off_s', 'season', 'phase');
-    }
-
-    private static function figures(): Form
-    {
-        return LoadPart::form()->only('name', 'kind', 'run_w', 'start_w', 'pf');
     }
 }

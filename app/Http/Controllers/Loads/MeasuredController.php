@@ -8,6 +8,8 @@ use App\Http\Controllers\Controller;
 use App\Http\Controllers\EditsJob;
 use App\Http\FormInput;
 use App\Http\JobResponse;
+use App\Http\Requests\Loads\MeasuredCircuitRequest;
+use App\Http\Requests\Loads\MeasuredRequest;
 use App\JobFile\Conflict;
 use App\JobFile\JobEditor;
 use App\Models\Job;
@@ -17,12 +19,9 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Underpin\Checks\Code;
 use Underpin\Checks\Finding;
-use Underpin\Form\Field;
-use Underpin\Form\Form;
 use Underpin\Form\Values;
 use Underpin\Job\Job as JobFile;
 use Underpin\Job\Measured;
-use Underpin\Job\Part\MeasuredPart;
 use Underpin\Legs\Leg;
 use Underpin\Refused;
 use Underpin\StageKey;
@@ -32,24 +31,18 @@ final class MeasuredController extends Controller
 {
     use EditsJob;
 
-    public function update(Request $request, Job $job): Response|RedirectResponse
+    public function update(MeasuredRequest $request, Job $job): Response|RedirectResponse
     {
-        $in = FormInput::read($request, new Form(
-            self::subject(),
-            MeasuredPart::form()->field('leg')->named('measured_leg'),
-            MeasuredPart::form()->field('run_a')->named('measured_run_a'),
-            MeasuredPart::form()->field('start_a')->named('measured_start_a')->optional('as running'),
-            Field::flag('by_hand', 'typed in')->label('By hand'),
-        ));
+        $in = $request->values();
         $run = $in->number('measured_run_a');
         $measured = self::measured($in, $run);
 
         return $this->save($request, $job, $in->text('circuit'), $measured, 'Measured: '.$measured->words());
     }
 
-    public function destroy(Request $request, Job $job): Response|RedirectResponse
+    public function destroy(MeasuredCircuitRequest $request, Job $job): Response|RedirectResponse
     {
-        $in = FormInput::read($request, new Form(self::subject()));
+        $in = $request->values();
 
         return $this->save($request, $job, $in->text('circuit'), null, 'Measurement removed');
     }
@@ -92,10 +85,5 @@ final class MeasuredController extends Controller
         } catch (Refused $refused) {
             throw new Refused("measured_$refused->field", $refused->getMessage());
         }
-    }
-
-    private static function subject(): Field
-    {
-        return Field::text('circuit', 'the circuit')->label('Circuit')->required()->atMost(JobFile::LONGEST_ID);
     }
 }

@@ -7,7 +7,8 @@ namespace App\Http\Controllers\Loads;
 use App\Devices\ClampMeters;
 use App\Devices\StandIn\StandInClampMeter;
 use App\Http\Controllers\Controller;
-use App\Http\FormInput;
+use App\Http\Requests\Loads\StandInBreakerRequest;
+use App\Http\Requests\Loads\StandInHouseRequest;
 use App\Models\Job;
 use App\Screens\JobScreen;
 use Illuminate\Contracts\View\View;
@@ -16,9 +17,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
-use Underpin\Form\Field;
-use Underpin\Form\Form;
-use Underpin\Form\Unit;
 use Underpin\Job\Job as JobFile;
 use Underpin\Measure\Reading;
 use Underpin\Refused;
@@ -52,14 +50,9 @@ final class MeterController extends Controller
         );
     }
 
-    public function update(Request $request, Job $job): Response|RedirectResponse
+    public function update(StandInHouseRequest $request, Job $job): Response|RedirectResponse
     {
-        $in = FormInput::read($request, new Form(
-            Field::number('base_a', 'what always flows on leg A')->label('Always on, leg A')->in(Unit::Amperes)->atMost(200),
-            Field::number('base_b', 'what always flows on leg B')->label('Always on, leg B')->in(Unit::Amperes)->atMost(200),
-            Field::number('noise_a', 'noise')->label('Noise')->in(Unit::Amperes)->atMost(5),
-            Field::flag('swapped', 'the clamps sit on each other\'s leg')->label('Clamps swapped'),
-        ));
+        $in = $request->values();
 
         return $this->change($request, $job, function (StandInClampMeter $meter) use ($in): void {
             $meter->turn(
@@ -71,12 +64,9 @@ final class MeterController extends Controller
         });
     }
 
-    public function switch(Request $request, Job $job): Response|RedirectResponse
+    public function switch(StandInBreakerRequest $request, Job $job): Response|RedirectResponse
     {
-        $in = FormInput::read($request, new Form(
-            Field::text('circuit', 'which breaker of the house')->label('Circuit')->required()->atMost(60),
-            Field::flag('on', 'closed')->label('Closed'),
-        ));
+        $in = $request->values();
 
         return $this->change($request, $job, function (StandInClampMeter $meter) use ($in): void {
             if (! $meter->has($in->text('circuit'))) {

@@ -8,7 +8,7 @@ use App\Devices\ClampMeters;
 use App\Devices\StandIn\StandInClampMeter;
 use App\Http\Controllers\Controller;
 use App\Http\Controllers\EditsJob;
-use App\Http\FormInput;
+use App\Http\Requests\Loads\RecordingRequest;
 use App\JobFile\AttachmentRows;
 use App\JobFile\Conflict;
 use App\JobFile\JobEditor;
@@ -27,9 +27,6 @@ use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\StreamedResponse;
-use Underpin\Form\Field;
-use Underpin\Form\Form;
-use Underpin\Form\Unit;
 use Underpin\Job\Measured;
 use Underpin\Measure\Mark;
 use Underpin\Measure\Reading;
@@ -57,9 +54,9 @@ final class RecordingController extends Controller
         ]);
     }
 
-    public function store(Request $request, Job $job): RedirectResponse
+    public function store(RecordingRequest $request, Job $job): RedirectResponse
     {
-        $in = FormInput::read($request, self::settings());
+        $in = $request->values();
 
         return redirect()->route(
             'jobs.recordings.show',
@@ -81,9 +78,9 @@ final class RecordingController extends Controller
         ]);
     }
 
-    public function update(Request $request, Job $job, string $recording): RedirectResponse
+    public function update(RecordingRequest $request, Job $job, string $recording): RedirectResponse
     {
-        $in = FormInput::read($request, self::settings());
+        $in = $request->values();
         $this->change(
             $job, $this->recording($job, $recording),
             ['name' => $in->text('name'), 'inlet_a' => $in->whole('inlet_a'), 'buffer_a' => $in->number('buffer_a')],
@@ -259,18 +256,5 @@ final class RecordingController extends Controller
         return (is_int($amps) || is_float($amps)) && $amps >= 0 && $amps <= Measured::MOST_A
             ? (float) $amps
             : throw new Refused("readings.$i", sprintf('readings.%d: amperes must be from 0 to %s.', $i, number_format(Measured::MOST_A)));
-    }
-
-    private static function settings(): Form
-    {
-        return new Form(
-            Field::text('name', 'what is recorded')->label('Name')->required()->atMost(100),
-            Field::numberChoice('inlet_a', 'inlet to hold it against, amperes', [30, 50])->label('Held against an inlet of'),
-            Field::number('buffer_a', 'amperes on each leg for what did not run')
-                ->label('Buffer for the rest')
-                ->in(Unit::Amperes)
-                ->atMost(500)
-                ->default(0),
-        );
     }
 }

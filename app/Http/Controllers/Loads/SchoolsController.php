@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Loads;
 
 use App\Http\Controllers\Controller;
-use App\Http\FormInput;
+use App\Http\Requests\Loads\FiguresRequest;
 use App\JobFile\Conflict;
 use App\JobFile\JobEditor;
 use App\Models\Job;
@@ -13,11 +13,8 @@ use App\Recordings\RecordingRows;
 use App\Screens\JobScreen;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
-use Underpin\Form\Form;
 use Underpin\Job\Job as JobFile;
 use Underpin\Job\LoadBasis;
-use Underpin\Job\Part\BasisPart;
 use Underpin\Loads\Comparison;
 use Underpin\Measure\RecordingSummary;
 use Underpin\Refused;
@@ -41,9 +38,9 @@ final class SchoolsController extends Controller
         ]);
     }
 
-    public function update(Request $request, Job $job): RedirectResponse
+    public function update(FiguresRequest $request, Job $job): RedirectResponse
     {
-        $in = FormInput::read($request, new Form(BasisPart::use(), BasisPart::reason()));
+        $in = $request->values();
         $use = LoadBasis::from($in->text('figures'));
         if ($use !== LoadBasis::List && trim($in->text('figures_reason')) === '') {
             throw new Refused('figures_reason', 'Reason is missing: say why sizing should rest on '.$use->words().'.');
@@ -51,7 +48,7 @@ final class SchoolsController extends Controller
         JobEditor::change($job, $this->user(), 'Sizing uses '
             .$use->words(), function (JobFile $file, Job $row) use ($request, $in, $use): JobFile {
                 $was = ['figures' => $file->basis->use->value, 'figures_reason' => $file->basis->reason];
-                Conflict::guard($row, ['figures'], $was, FormInput::was($request), $in->all());
+                Conflict::guard($row, ['figures'], $was, $request->was(), $in->all());
 
                 return $file->with($file->basis->with(use: $use, reason: $in->text('figures_reason')));
             });

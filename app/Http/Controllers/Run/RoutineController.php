@@ -6,16 +6,13 @@ namespace App\Http\Controllers\Run;
 
 use App\Http\Controllers\Controller;
 use App\Http\Controllers\SavesChoices;
-use App\Http\FormInput;
+use App\Http\Requests\Run\RoutineRequest;
 use App\JobFile\Conflict;
 use App\Models\Job;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Underpin\Form\Form;
 use Underpin\Job\Connection;
 use Underpin\Job\Job as JobFile;
-use Underpin\Job\Part\ConnectionPart;
 use Underpin\Job\StartRoutine;
 use Underpin\StageKey;
 
@@ -24,13 +21,13 @@ final class RoutineController extends Controller
 {
     use SavesChoices;
 
-    public function __invoke(Request $request, Job $job): Response|RedirectResponse
+    public function __invoke(RoutineRequest $request, Job $job): Response|RedirectResponse
     {
-        $in = FormInput::read($request, new Form(ConnectionPart::routine()));
+        $in = $request->values();
 
         $edit = function (JobFile $file, Job $row) use ($request, $in): JobFile {
             Conflict::guard(
-                $row, ['start_school'], ['start_school' => $file->connection->routine->value], FormInput::was($request), $in->all(),
+                $row, ['start_school'], ['start_school' => $file->connection->routine->value], $request->was(), $in->all(),
             );
 
             return $file->with(new Connection($file->connection->way, StartRoutine::from($in->text('start_school'))));

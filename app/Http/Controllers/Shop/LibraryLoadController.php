@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Shop;
 
 use App\Http\Controllers\Controller;
 use App\Http\FormInput;
+use App\Http\Requests\Shop\LibraryLoadRequest;
 use App\Models\LibraryLoad;
 use App\Shop\ShopEditor;
 use App\Shop\ShopThing;
@@ -13,19 +14,14 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
-use Underpin\Form\Field;
-use Underpin\Form\Form;
-use Underpin\Form\Unit;
 use Underpin\Job\Load;
 use Underpin\Job\LoadKind;
-use Underpin\Job\Part\LoadPart;
 use Underpin\Refused;
 
 /** The shop's typical loads: its own figures, and loads of its own. */
 final class LibraryLoadController extends Controller
 {
-    private const GRADES = ['low', 'usual', 'high'];
+    public const GRADES = ['low', 'usual', 'high'];
 
     public function create(): View
     {
@@ -40,7 +36,7 @@ final class LibraryLoadController extends Controller
         return view('library-load', ['load' => $this->row($load), 'events' => ShopEditor::history($this->user(), ShopThing::Load, $load)]);
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(LibraryLoadRequest $request): RedirectResponse
     {
         $columns = $this->read($request, null);
         ShopEditor::add($this->user(), ShopThing::Load, "{$columns['name']}: added", $columns);
@@ -48,7 +44,7 @@ final class LibraryLoadController extends Controller
         return redirect()->route('catalogue')->with('status', "{$columns['name']} is in the library.");
     }
 
-    public function update(Request $request, string $load): RedirectResponse
+    public function update(LibraryLoadRequest $request, string $load): RedirectResponse
     {
         $row = $this->row($load);
         $columns = $this->read($request, $row);
@@ -70,9 +66,9 @@ final class LibraryLoadController extends Controller
     /**
      * @return array<string, float|int|string|null>
      */
-    private function read(Request $request, ?LibraryLoad $row): array
+    private function read(LibraryLoadRequest $request, ?LibraryLoad $row): array
     {
-        $in = FormInput::read($request, $this->form());
+        $in = $request->values();
         $name = $in->text('name');
         $other = LibraryLoad::query()->where('shop_id', $this->user()->shop_id)->where('name', $name)->first();
         if ($other instanceof LibraryLoad && $other->id !== $row?->id) {
@@ -100,27 +96,5 @@ final class LibraryLoadController extends Controller
         }
 
         return $columns;
-    }
-
-    private function form(): Form
-    {
-        $watts = [];
-        foreach (self::GRADES as $grade) {
-            $watts[] = Field::number("run_{$grade}_w", "running watts, $grade")
-                ->label("Runs, $grade")
-                ->in(Unit::Watts)
-                ->atMost(Load::MOST_W);
-            $watts[] = Field::number("start_{$grade}_w", "starting watts, $grade")
-                ->label("Starts, $grade")
-                ->in(Unit::Watts)
-                ->atMost(Load::MOST_W);
-        }
-
-        return new Form(
-            ...[
-                ...LoadPart::form()->only('name', 'kind', 'pf')->fields(),
-                Field::numberChoice('volts', '120 or 240', [120, 240])->label('Volts'), ...$watts,
-            ]
-        );
     }
 }

@@ -6,20 +6,17 @@ namespace App\Http\Controllers\Size;
 
 use App\Http\Controllers\Controller;
 use App\Http\Controllers\SavesChoices;
-use App\Http\FormInput;
+use App\Http\Requests\Size\MachineRequest;
+use App\Http\Requests\Size\MarginRequest;
 use App\JobFile\Conflict;
 use App\Models\Job;
 use App\Models\Machine;
 use App\Screens\SizeScreen;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Underpin\Form\Field;
-use Underpin\Form\Form;
 use Underpin\Job\Fuel;
 use Underpin\Job\Generator;
 use Underpin\Job\Job as JobFile;
-use Underpin\Job\Part\GeneratorPart;
 use Underpin\Refused;
 use Underpin\Sizing\Supply;
 use Underpin\StageKey;
@@ -29,14 +26,14 @@ final class GeneratorController extends Controller
 {
     use SavesChoices;
 
-    public function machine(Request $request, Job $job): Response|RedirectResponse
+    public function machine(MachineRequest $request, Job $job): Response|RedirectResponse
     {
-        $in = FormInput::read($request, new Form(Field::text('key', 'the machine')->label('Generator')->atMost(40), GeneratorPart::fuel()));
+        $in = $request->values();
         $picked = $in->text('key') === '' ? null : $this->picked($in->text('key'), $in->textOrNull('fuel') ?? '');
         $label = $picked === null ? 'No generator' : 'Generator '.$picked->words();
 
         return $this->save($request, $job, $label, function (JobFile $file, Job $row) use ($request, $picked): JobFile {
-            $was = FormInput::was($request);
+            $was = $request->was();
             Conflict::guard($row, ['machine'], ['machine' => $file->generator->machine?->id], $was, ['machine' => $picked?->machine->id]);
             Conflict::guard($row, ['fuel'], ['fuel' => $file->generator->fuel?->value], $was, ['fuel' => $picked?->fuel->value]);
 
@@ -44,13 +41,13 @@ final class GeneratorController extends Controller
         });
     }
 
-    public function margin(Request $request, Job $job): Response|RedirectResponse
+    public function margin(MarginRequest $request, Job $job): Response|RedirectResponse
     {
-        $in = FormInput::read($request, new Form(GeneratorPart::margin()));
+        $in = $request->values();
         $margin = $in->number('margin_pct');
 
         $edit = function (JobFile $file, Job $row) use ($request, $in, $margin): JobFile {
-            Conflict::guard($row, ['margin_pct'], ['margin_pct' => $file->generator->marginPct], FormInput::was($request), $in->all());
+            Conflict::guard($row, ['margin_pct'], ['margin_pct' => $file->generator->marginPct], $request->was(), $in->all());
 
             return $file->with($file->generator->withMargin($margin));
         };

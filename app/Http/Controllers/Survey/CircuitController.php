@@ -6,8 +6,11 @@ namespace App\Http\Controllers\Survey;
 
 use App\Http\Controllers\Controller;
 use App\Http\Controllers\EditsJob;
-use App\Http\FormInput;
 use App\Http\JobResponse;
+use App\Http\Requests\Survey\BreakerRequest;
+use App\Http\Requests\Survey\MoveRequest;
+use App\Http\Requests\Survey\NewBreakerRequest;
+use App\Http\Requests\Survey\RoleRequest;
 use App\JobFile\Conflict;
 use App\JobFile\JobEditor;
 use App\Models\Job;
@@ -15,8 +18,6 @@ use App\Screens\JobScreen;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Underpin\Form\Field;
-use Underpin\Form\Form;
 use Underpin\Form\Values;
 use Underpin\Job\Circuit;
 use Underpin\Job\Half;
@@ -32,11 +33,9 @@ final class CircuitController extends Controller
 {
     use EditsJob;
 
-    public function store(Request $request, Job $job): Response|RedirectResponse
+    public function store(NewBreakerRequest $request, Job $job): Response|RedirectResponse
     {
-        $in = FormInput::read(
-            $request, (new Form(Field::text('panel', 'the panel')->label('Panel')->required()))->and(...self::breaker()->fields()),
-        );
+        $in = $request->values();
         $circuit = self::of($this->newKey(), $in);
         $edited = JobEditor::change($job, $this->user(), 'New breaker in '
             ."{$circuit->label()}", function (JobFile $file, Job $row) use ($in, $circuit): JobFile {
@@ -50,13 +49,13 @@ final class CircuitController extends Controller
         );
     }
 
-    public function update(Request $request, Job $job, string $circuit): Response|RedirectResponse
+    public function update(BreakerRequest $request, Job $job, string $circuit): Response|RedirectResponse
     {
-        $in = FormInput::read($request, self::breaker());
+        $in = $request->values();
         $label = 'Breaker '.$request->string('space')->toString();
         $edited = JobEditor::change($job, $this->user(), $label, function (JobFile $file, Job $row) use ($request, $circuit, $in): JobFile {
             $found = $this->circuit($file, $row, $circuit);
-            Conflict::guard($row, $this->placeOf($file, $circuit), CircuitPart::write($found), FormInput::was($request), $in->all());
+            Conflict::guard($row, $this->placeOf($file, $circuit), CircuitPart::write($found), $request->was(), $in->all());
             $now = self::of($circuit, $in);
 
             return $this->withCircuit($file, $found->with(
@@ -68,9 +67,9 @@ final class CircuitController extends Controller
         return JobResponse::changed($request, JobScreen::of($edited, $this->stageOf($request), $circuit), 'Saved');
     }
 
-    public function role(Request $request, Job $job, string $circuit): Response|RedirectResponse
+    public function role(RoleRequest $request, Job $job, string $circuit): Response|RedirectResponse
     {
-        $in = FormInput::read($request, CircuitPart::form()->only('role'));
+        $in = $request->values();
         $role = Role::from($in->text('role'));
         $label = '';
         $edited = JobEditor::change($job, $this->user(), function () use (&$label): string {
@@ -79,7 +78,7 @@ final class CircuitController extends Controller
             $found = $this->circuit($file, $row, $circuit);
             $label = "{$found->title()}: {$role->words()}";
             Conflict::guard(
-                $row, $this->placeOf($file, $circuit), ['role' => $found->role->value], FormInput::was($request), ['role' => $role->value],
+                $row, $this->placeOf($file, $circuit), ['role' => $found->role->value], $request->was(), ['role' => $role->value],
             );
 
             return $this->withCircuit($file, $found->with(role: $role));
@@ -89,9 +88,9 @@ final class CircuitController extends Controller
     }
 
     /** To another space of its panel; its leg may change with it, and that is said. */
-    public function move(Request $request, Job $job, string $circuit): Response|RedirectResponse
+    public function move(MoveRequest $request, Job $job, string $circuit): Response|RedirectResponse
     {
-        $in = FormInput::read($request, new Form(CircuitPart::form()->field('space')->label('Move it to')));
+        $in = $request->values();
         $from = $to = new Position($in->whole('space'));
         $label = '';
         $edited = JobEditor::change($job, $this->user(), function () use (&$label): string {
@@ -102,7 +101,7 @@ final class CircuitController extends Controller
             $to = new Position($in->whole('space'), $from->poles, $from->half);
             $label = "$found->name: {$from->label()} to {$to->label()}";
             Conflict::guard(
-                $row, $this->placeOf($file, $circuit), ['space' => $from->space], FormInput::was($request), ['space' => $to->space],
+                $row, $this->placeOf($file, $circuit), ['space' => $from->space], $request->was(), ['space' => $to->space],
             );
 
             return $this->withCircuit($file, $found->with(position: $to));
@@ -125,11 +124,6 @@ final class CircuitController extends Controller
         });
 
         return JobResponse::changed($request, JobScreen::of($edited, $this->stageOf($request)), 'Removed. Press u to undo');
-    }
-
-    private static function breaker(): Form
-    {
-        return CircuitPart::form()->only('space', 'half', 'poles', 'amps', 'name', 'protection', 'note', 'keep_on', 'receptacle_a');
     }
 
     private static function of(string $id, Values $in): Circuit

@@ -6,8 +6,9 @@ namespace App\Http\Controllers\Survey;
 
 use App\Http\Controllers\Controller;
 use App\Http\Controllers\EditsJob;
-use App\Http\FormInput;
 use App\Http\JobResponse;
+use App\Http\Requests\Survey\NewPanelRequest;
+use App\Http\Requests\Survey\PanelRequest;
 use App\JobFile\Conflict;
 use App\JobFile\JobEditor;
 use App\Models\Job;
@@ -15,7 +16,6 @@ use App\Screens\JobScreen;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Underpin\Form\Form;
 use Underpin\Job\Job as JobFile;
 use Underpin\Job\Panel;
 use Underpin\Job\PanelKind;
@@ -29,9 +29,9 @@ final class PanelController extends Controller
 {
     use EditsJob;
 
-    public function store(Request $request, Job $job): Response|RedirectResponse
+    public function store(NewPanelRequest $request, Job $job): Response|RedirectResponse
     {
-        $in = FormInput::read($request, PanelPart::form()->only('name', 'spaces'));
+        $in = $request->values();
         $edited = JobEditor::change($job, $this->user(), 'Panel '.$in->text('name').' added', function (JobFile $file) use ($in): JobFile {
             $panels = $file->service->panels;
             if (count($panels) >= JobFile::MOST_PANELS) {
@@ -45,15 +45,15 @@ final class PanelController extends Controller
         return JobResponse::changed($request, JobScreen::of($edited, StageKey::Survey), 'Added');
     }
 
-    public function update(Request $request, Job $job, string $panel): Response|RedirectResponse
+    public function update(PanelRequest $request, Job $job, string $panel): Response|RedirectResponse
     {
-        $in = FormInput::read($request, self::settings());
+        $in = $request->values();
         $tandems = $in->text('tandem_spaces') === '' ? null : SpaceList::parse($in->text('tandem_spaces'));
         $now = ['tandem_spaces' => $tandems?->words() ?? ''] + $in->all();
         $edited = JobEditor::change($job, $this->user(), 'Panel '
             .$in->text('name'), function (JobFile $file, Job $row) use ($request, $panel, $in, $tandems, $now): JobFile {
                 $found = $this->panel($file, $row, $panel);
-                Conflict::guard($row, ['panels', $panel], PanelPart::write($found), FormInput::was($request), $now);
+                Conflict::guard($row, ['panels', $panel], PanelPart::write($found), $request->was(), $now);
 
                 return $file->with($file->service->withPanel($found->with(
                     name: $in->text('name'), kind: PanelKind::from($in->text('kind')), spaces: $in->whole('spaces'),
@@ -81,14 +81,5 @@ final class PanelController extends Controller
         });
 
         return JobResponse::changed($request, JobScreen::of($edited, StageKey::Survey), 'Removed. Press u to undo');
-    }
-
-    private static function settings(): Form
-    {
-        return PanelPart::form()->only(
-            'name', 'kind', 'spaces', 'main_a', 'interlock_listed', 'interlock_space', 'has_multiwire', 'fed_from', 'feeder_a',
-            'feeder_circuit', 'bonded',
-            'tandem_spaces',
-        );
     }
 }

@@ -6,8 +6,9 @@ namespace App\Http\Controllers\Survey;
 
 use App\Http\Controllers\Controller;
 use App\Http\Controllers\EditsJob;
-use App\Http\FormInput;
 use App\Http\JobResponse;
+use App\Http\Requests\Survey\DisconnectPlaceRequest;
+use App\Http\Requests\Survey\DisconnectRequest;
 use App\JobFile\Conflict;
 use App\JobFile\JobEditor;
 use App\Models\Job;
@@ -15,7 +16,6 @@ use App\Screens\JobScreen;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Underpin\Form\Form;
 use Underpin\Job\Disconnect;
 use Underpin\Job\DisconnectPlace;
 use Underpin\Job\Job as JobFile;
@@ -29,14 +29,14 @@ final class ServiceController extends Controller
 {
     use EditsJob;
 
-    public function place(Request $request, Job $job): Response|RedirectResponse
+    public function place(DisconnectPlaceRequest $request, Job $job): Response|RedirectResponse
     {
-        $in = FormInput::read($request, new Form(ServicePart::place()));
+        $in = $request->values();
         $place = DisconnectPlace::tryFrom($in->textOrNull('place') ?? '');
 
         $edit = function (Service $service, Job $row) use ($request, $place): Service {
             Conflict::guard(
-                $row, ['service', 'place'], ['place' => $service->place?->value], FormInput::was($request), ['place' => $place?->value],
+                $row, ['service', 'place'], ['place' => $service->place?->value], $request->was(), ['place' => $place?->value],
             );
 
             return $service->with(place: $place);
@@ -45,9 +45,9 @@ final class ServiceController extends Controller
         return $this->save($request, $job, 'Where the service is switched off', $edit);
     }
 
-    public function store(Request $request, Job $job): Response|RedirectResponse
+    public function store(DisconnectRequest $request, Job $job): Response|RedirectResponse
     {
-        $in = FormInput::read($request, ServicePart::disconnect()->only('name', 'amps', 'bonded'));
+        $in = $request->values();
         $new = new Disconnect($this->newKey(), $in->text('name'), $in->whole('amps'), $in->flagOrNull('bonded'));
 
         return $this->save(
@@ -56,15 +56,15 @@ final class ServiceController extends Controller
         );
     }
 
-    public function update(Request $request, Job $job, string $disconnect): Response|RedirectResponse
+    public function update(DisconnectRequest $request, Job $job, string $disconnect): Response|RedirectResponse
     {
-        $in = FormInput::read($request, ServicePart::disconnect()->only('name', 'amps', 'bonded'));
+        $in = $request->values();
         $new = new Disconnect($disconnect, $in->text('name'), $in->whole('amps'), $in->flagOrNull('bonded'));
 
         $edit = function (Service $service, Job $row) use ($request, $new, $in): Service {
             $old = $service->disconnect($new->id) ?? throw Conflict::gone($row);
             Conflict::guard(
-                $row, ['service', 'disconnects', $new->id], ServicePart::writeDisconnect($old), FormInput::was($request), $in->all(),
+                $row, ['service', 'disconnects', $new->id], ServicePart::writeDisconnect($old), $request->was(), $in->all(),
             );
 
             return $service->with(

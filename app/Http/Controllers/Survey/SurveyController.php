@@ -5,19 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Survey;
 
 use App\Http\Controllers\Controller;
-use App\Http\FormInput;
 use App\Http\JobResponse;
+use App\Http\Requests\Survey\ExistingAnswerRequest;
+use App\Http\Requests\Survey\SiteRequest;
 use App\JobFile\Conflict;
 use App\JobFile\JobEditor;
 use App\Models\Job;
 use App\Screens\JobScreen;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Underpin\Form\Form;
 use Underpin\Job\ExistingFault;
 use Underpin\Job\Job as JobFile;
-use Underpin\Job\Part\ServicePart;
 use Underpin\Job\Part\SitePart;
 use Underpin\StageKey;
 
@@ -25,12 +23,9 @@ use Underpin\StageKey;
 final class SurveyController extends Controller
 {
     /** One question about equipment that is there already. */
-    public function existing(Request $request, Job $job): Response|RedirectResponse
+    public function existing(ExistingAnswerRequest $request, Job $job): Response|RedirectResponse
     {
-        $in = FormInput::read($request, new Form(
-            ServicePart::answer()->field('question'),
-            ServicePart::answer()->field('found')->optional('not looked at'),
-        ));
+        $in = $request->values();
         $fault = ExistingFault::from($in->text('question'));
         $found = $in->flagOrNull('found');
         $label = $fault->question().' '.match ($found) {
@@ -38,7 +33,7 @@ final class SurveyController extends Controller
         };
         $edit = function (JobFile $file, Job $row) use ($request, $fault, $found): JobFile {
             $existing = $file->service->existing;
-            Conflict::guard($row, ['existing'], ['found' => $existing->answer($fault)], FormInput::was($request), ['found' => $found]);
+            Conflict::guard($row, ['existing'], ['found' => $existing->answer($fault)], $request->was(), ['found' => $found]);
 
             return $file->with($file->service->with(existing: $existing->with($fault, $found)));
         };
@@ -47,11 +42,11 @@ final class SurveyController extends Controller
         return JobResponse::changed($request, JobScreen::of($edited, StageKey::Survey), 'Saved');
     }
 
-    public function site(Request $request, Job $job): Response|RedirectResponse
+    public function site(SiteRequest $request, Job $job): Response|RedirectResponse
     {
-        $site = SitePart::site(FormInput::read($request, SitePart::form()));
+        $site = SitePart::site($request->values());
         $edit = function (JobFile $file, Job $row) use ($request, $site): JobFile {
-            Conflict::guard($row, ['site'], SitePart::writeSite($file->site), FormInput::was($request), SitePart::writeSite($site));
+            Conflict::guard($row, ['site'], SitePart::writeSite($file->site), $request->was(), SitePart::writeSite($site));
 
             return $file->with($site);
         };

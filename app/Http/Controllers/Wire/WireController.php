@@ -6,11 +6,10 @@ namespace App\Http\Controllers\Wire;
 
 use App\Http\Controllers\Controller;
 use App\Http\Controllers\SavesChoices;
-use App\Http\FormInput;
+use App\Http\Requests\Wire\WireRunRequest;
 use App\JobFile\Conflict;
 use App\Models\Job;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Underpin\Job\Job as JobFile;
 use Underpin\Job\Part\WireRunPart;
@@ -21,12 +20,12 @@ final class WireController extends Controller
 {
     use SavesChoices;
 
-    public function __invoke(Request $request, Job $job): Response|RedirectResponse
+    public function __invoke(WireRunRequest $request, Job $job): Response|RedirectResponse
     {
-        $in = FormInput::read($request, WireRunPart::form());
+        $in = $request->values();
 
         return $this->save($request, $job, 'Wire run', function (JobFile $file, Job $row) use ($request, $in): JobFile {
-            Conflict::guard($row, ['wire'], WireRunPart::writeRun($file->wire), FormInput::was($request), $in->all());
+            Conflict::guard($row, ['wire'], WireRunPart::writeRun($file->wire), $request->was(), $in->all());
 
             return $file->with(WireRunPart::run($in));
         });

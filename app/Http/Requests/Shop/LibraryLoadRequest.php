@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Shop;
+
+use App\Http\Controllers\Shop\LibraryLoadController;
+use App\Http\Requests\CoreRequest;
+use Underpin\Form\Field;
+use Underpin\Form\Form;
+use Underpin\Form\Unit;
+use Underpin\Job\Load;
+use Underpin\Job\Part\LoadPart;
+
+/** A load of the library, low, usual and high. */
+final class LibraryLoadRequest extends CoreRequest
+{
+    public function form(): Form
+    {
+        $watts = [];
+        foreach (LibraryLoadController::GRADES as $grade) {
+            $watts[] = Field::number("run_{$grade}_w", "running watts, $grade")
+                ->label("Runs, $grade")
+                ->in(Unit::Watts)
+                ->atMost(Load::MOST_W);
+            $watts[] = Field::number("start_{$grade}_w", "starting watts, $grade")
+                ->label("Starts, $grade")
+                ->in(Unit::Watts)
+                ->atMost(Load::MOST_W);
+        }
+
+        return new Form(
+            ...[
+                ...LoadPart::form()->only('name', 'kind', 'pf')->fields(),
+                Field::numberChoice('volts', '120 or 240', [120, 240])->label('Volts'), ...$watts,
+            ]
+        );
+    }
+}
