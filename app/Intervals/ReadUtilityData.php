@@ -20,6 +20,12 @@ final class ReadUtilityData implements Task
         return 'utility_data';
     }
 
+    /** It rests on the file alone. */
+    public function reads(): array
+    {
+        return [];
+    }
+
     public function run(Run $run, RunProgress $progress): string
     {
         $disk = Storage::disk('local');

@@ -18,6 +18,7 @@ use Illuminate\Support\Carbon;
  * @property string $task its key among the tasks
  * @property string $label
  * @property array<string, string> $input
+ * @property ?int $read_seq the last step of the job's ledger that it has seen; null: it has not begun
  * @property RunState $state
  * @property ?float $share of 1; null: not known
  * @property string $said what it does now, what came of it, or what is wrong

@@ -9,6 +9,7 @@ use App\Devices\ClampMeters;
 use App\Devices\StandIn\StandInClampMeters;
 use App\Models\Job;
 use App\Models\User;
+use App\Runs\Tasks;
 use Closure;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
@@ -26,6 +27,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind(ClampMeters::class, StandInClampMeters::class);
+        $this->app->bind(Tasks::class, fn (): Tasks => Tasks::standard());
         $this->app->bind(Drawings::class, fn (): Drawings => Drawings::standard());
         Connection::resolverFor(
             'mariadb',

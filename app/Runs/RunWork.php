@@ -21,13 +21,13 @@ final class RunWork implements ShouldQueue
     {
     }
 
-    public function handle(): void
+    public function handle(Tasks $tasks): void
     {
         $run = Runs::claim($this->run);
         if ($run === null) {
             return;
         }
-        $task = Tasks::named($run->task);
+        $task = $tasks->named($run->task);
         try {
             $this->end($run, RunState::Done, $task->run($run, new RunProgress($run)));
         } catch (RunStopped) {

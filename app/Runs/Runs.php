@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Runs;
 
 use App\Models\Job;
+use App\Models\JobEvent;
 use App\Models\Run;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
@@ -36,9 +37,11 @@ final class Runs
             ->update(['state' => RunState::Stopped, 'said' => 'Stopped. Nothing was kept.']);
     }
 
-    public static function again(Run $run): void
+    /** What has failed, was stopped, or is stale. */
+    public static function again(Run $run, Task $task): void
     {
-        $taken = Run::query()->whereKey($run->id)->whereIn('state', [RunState::Failed, RunState::Stopped])
+        $ended = self::isStale($run, $task) ? [RunState::Done] : [RunState::Failed, RunState::Stopped];
+        $taken = Run::query()->whereKey($run->id)->whereIn('state', $ended)
             ->update(['state' => RunState::Waiting, 'stop_asked' => false, 'said' => '', 'share' => null, 'beat_at' => null]);
         if ($taken === 1) {
             RunWork::dispatch($run->id);
@@ -55,17 +58,35 @@ final class Runs
             if (! $isFree) {
                 return null;
             }
-            $run->update(['state' => RunState::Running, 'beat_at' => now()]);
+            $seen = JobEvent::query()->where('job_id', $run->job_id)->max('seq');
+            $run->update(['state' => RunState::Running, 'beat_at' => now(), 'read_seq' => is_numeric($seen) ? (int) $seen : 0]);
 
             return $run;
         });
     }
 
-    /** The newest of a kind that has not come to a good end. */
+    /** It came to a good end, and what it rests on has changed since. */
+    public static function isStale(Run $run, Task $task): bool
+    {
+        if ($run->state !== RunState::Done || $run->read_seq === null || $task->reads() === []) {
+            return false;
+        }
+        foreach (JobEvent::query()->where('job_id', $run->job_id)->where('seq', '>', $run->read_seq)->get() as $event) {
+            foreach ($task->reads() as $part) {
+                if ($event->patch()->touches([$part])) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** The newest of a kind that has not come to a good end, or not to one that still holds. */
     public static function unfinished(Job $job, Task $task): ?Run
     {
         $run = Run::query()->where('job_id', $job->id)->where('task', $task->key())->orderByDesc('id')->first();
 
-        return $run?->state === RunState::Done ? null : $run;
+        return $run === null || ($run->state === RunState::Done && ! self::isStale($run, $task)) ? null : $run;
     }
 }

@@ -14,6 +14,13 @@ interface Task
     public function key(): string;
 
     /**
+     * The parts of a job file that what comes of it rests on: when one of them changes, it is stale.
+     *
+     * @return list<string>
+     */
+    public function reads(): array;
+
+    /**
      * @return string what came of it
      *
      * @throws Refused when what it was given cannot be used; nothing is kept then

@@ -7,12 +7,27 @@ namespace App\Runs;
 use App\Intervals\ReadUtilityData;
 use LogicException;
 
-/** Every kind of long work. */
-final class Tasks
+/** Every kind of long work: the registry that the worker and the pages follow. */
+final readonly class Tasks
 {
-    public static function named(string $key): Task
+    /** @param  list<Task>  $tasks */
+    public function __construct(private array $tasks)
     {
-        foreach ([new ReadUtilityData] as $task) {
+    }
+
+    public static function standard(): self
+    {
+        return new self([new ReadUtilityData]);
+    }
+
+    public function with(Task $task): self
+    {
+        return new self([...$this->tasks, $task]);
+    }
+
+    public function named(string $key): Task
+    {
+        foreach ($this->tasks as $task) {
             if ($task->key() === $key) {
                 return $task;
             }

@@ -9,6 +9,8 @@ use App\Runs\Runs;
 use App\Runs\RunState;
 use App\Runs\RunStopped;
 use App\Runs\RunWork;
+use App\Runs\Task;
+use App\Runs\Tasks;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -47,8 +49,8 @@ it('goes on when a worker was killed in the middle, and is done once', function 
     // A worker has taken it, and was killed: nobody has heard of it for a while.
     expect(Runs::claim($run->id))->not->toBeNull()->and(Runs::claim($run->id))->toBeNull();
     $this->travel(Runs::SILENT_S + 1)->seconds();
-    (new RunWork($run->id))->handle();
-    (new RunWork($run->id))->handle();
+    (new RunWork($run->id))->handle(app(Tasks::class));
+    (new RunWork($run->id))->handle(app(Tasks::class));
     expect($run->refresh()->state)->toBe(RunState::Done)->and($this->job->events()->count())->toBe(1);
 });
 
@@ -63,21 +65,21 @@ it('stops where it is, keeps nothing, and can be begun anew', function () {
     expect($this->job->events()->count())->toBe(0);
     $this->post("/jobs/{$this->job->id}/runs/$run->id/again")->assertRedirect();
     expect($run->refresh()->only('state', 'stop_asked'))->toBe(['state' => RunState::Waiting, 'stop_asked' => false]);
-    (new RunWork($run->id))->handle();
+    (new RunWork($run->id))->handle(app(Tasks::class));
     expect($run->refresh()->state)->toBe(RunState::Done);
 });
 
 it('is over at once when it is stopped before its turn', function () {
     $run = ($this->begin)();
     Runs::stop($run);
-    (new RunWork($run->id))->handle();
+    (new RunWork($run->id))->handle(app(Tasks::class));
     expect($run->refresh()->state)->toBe(RunState::Stopped)->and($this->job->events()->count())->toBe(0);
 });
 
 it('says what is wrong with what it was given, and keeps the file for another try', function () {
     Storage::disk('local')->put('uploads/b.csv', "Start,kWh\r\n2026-01-05 10:00,many\r\n");
     $run = ($this->begin)('uploads/b.csv');
-    (new RunWork($run->id))->handle();
+    (new RunWork($run->id))->handle(app(Tasks::class));
     expect($run->refresh()->state)->toBe(RunState::Failed)
         ->and($run->said)->toContain('Line 2')
         ->and($this->job->events()->count())->toBe(0);
@@ -88,4 +90,55 @@ it('says what is wrong with what it was given, and keeps the file for another tr
 it('shows no run to another shop', function () {
     $run = ($this->begin)();
     $this->actingAs($this->person('eve@two.example'))->getJson("/jobs/{$this->job->id}/runs/$run->id")->assertNotFound();
+});
+
+it('takes another kind of work with its class alone, and says when what it rests on has changed', function () {
+    $task = new class implements Task
+    {
+        public int $times = 0;
+
+        public function key(): string
+        {
+            return 'count_circuits';
+        }
+
+        public function reads(): array
+        {
+            return ['panels'];
+        }
+
+        public function run(Run $run, RunProgress $progress): string
+        {
+            $this->times++;
+
+            return $run->job?->circuits()->count().' circuits';
+        }
+
+        public function page(Run $run): string
+        {
+            return route('jobs.show', $run->job_id);
+        }
+
+        public function tidy(Run $run): void
+        {
+        }
+    };
+    $this->app->instance(Tasks::class, Tasks::standard()->with($task));
+    $state = fn (Run $run): array => $this->getJson("/jobs/{$this->job->id}/runs/$run->id")->assertOk()->json();
+    $run = Runs::begin($this->job, $this->user, $task, 'Counting', []);
+    Artisan::call('queue:work', ['--once' => true]);
+    expect($state($run))->toMatchArray(['state' => 'done', 'stale' => false])->and(Runs::unfinished($this->job, $task))->toBeNull();
+
+    // What it does not rest on may change; what it does makes it stale.
+    $this->put("/jobs/{$this->job->id}/margin", ['margin_pct' => '12'])->assertSessionHasNoErrors();
+    expect($state($run)['stale'])->toBeFalse();
+    $this->patch("/jobs/{$this->job->id}/circuits/c4/role", ['role' => 'off'])->assertSessionHasNoErrors();
+    expect($state($run)['stale'])->toBeTrue()->and(Runs::unfinished($this->job, $task)?->id)->toBe($run->id);
+
+    $this->post("/jobs/{$this->job->id}/runs/$run->id/again")->assertRedirect();
+    Artisan::call('queue:work', ['--once' => true]);
+    expect($state($run))->toMatchArray(['state' => 'done', 'stale' => false])->and($task->times)->toBe(2);
+    // What holds is not done again.
+    $this->post("/jobs/{$this->job->id}/runs/$run->id/again")->assertRedirect();
+    expect($run->refresh()->state)->toBe(RunState::Done);
 });

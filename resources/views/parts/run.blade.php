@@ -1,7 +1,10 @@
 @push('scripts')@vite('resources/js/loads/runs.js')@endpush
 <section id="part-run" class="run" aria-label="{{ $run->label }}" @unless ($run->state->isOver()) data-run="{{ route('jobs.runs.show', [$run->job_id, $run->id]) }}" @endunless>
     <h2>{{ $run->label }}</h2>
-    @if ($run->state->isOver())
+    @if ($run->state === App\Runs\RunState::Done)
+        <p class="caution">{{ $run->said }}. The job has changed since: this does not hold any more.</p>
+        <form method="post" action="{{ route('jobs.runs.again', [$run->job_id, $run->id]) }}">@csrf<button class="button">Do it again</button></form>
+    @elseif ($run->state->isOver())
         <p class="error" role="alert">{{ $run->said }}</p>
         <form method="post" action="{{ route('jobs.runs.again', [$run->job_id, $run->id]) }}">@csrf<button class="button">Try again</button></form>
     @else

@@ -16,6 +16,10 @@ use Illuminate\Http\RedirectResponse;
 /** Long work as people see it: how far it is; stop it; begin it anew. */
 final class RunController extends Controller
 {
+    public function __construct(private readonly Tasks $tasks)
+    {
+    }
+
     public function show(Job $job, int $run): JsonResponse
     {
         $run = $this->run($job, $run);
@@ -25,7 +29,8 @@ final class RunController extends Controller
 
         return new JsonResponse([
             'state' => $run->state->value, 'share' => $run->share, 'said' => $run->said, 'over' => $run->state->isOver(),
-            'to' => $run->state === RunState::Done ? Tasks::named($run->task)->page($run) : null,
+            'stale' => Runs::isStale($run, $this->tasks->named($run->task)),
+            'to' => $run->state === RunState::Done ? $this->tasks->named($run->task)->page($run) : null,
         ]);
     }
 
@@ -34,15 +39,15 @@ final class RunController extends Controller
         $run = $this->run($job, $run);
         Runs::stop($run);
 
-        return redirect()->to(Tasks::named($run->task)->page($run));
+        return redirect()->to($this->tasks->named($run->task)->page($run));
     }
 
     public function again(Job $job, int $run): RedirectResponse
     {
         $run = $this->run($job, $run);
-        Runs::again($run);
+        Runs::again($run, $this->tasks->named($run->task));
 
-        return redirect()->to(Tasks::named($run->task)->page($run));
+        return redirect()->to($this->tasks->named($run->task)->page($run));
     }
 
     private function run(Job $job, int $id): Run
