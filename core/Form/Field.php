@@ -156,6 +156,15 @@ final readonly class Field
         return $this->type instanceof NumberType ? $this->type->unit : null;
     }
 
+    /** @return ?array<array-key, string> what can be picked, with what a person reads for each, and for leaving it open; null: it is typed */
+    public function options(): ?array
+    {
+        $options = $this->type->options();
+        $mayBeOpen = ! $this->required && $this->default === null;
+
+        return $options !== null && $mayBeOpen ? ['' => (string) $this->defaultWords] + $options : $options;
+    }
+
     public function required(): self
     {
         return $this->with(['required' => true, 'default' => null]);

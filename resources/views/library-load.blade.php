@@ -1,15 +1,16 @@
 <x-layouts.page title="Typical load"><x-topbar><a class="jobname" href="{{ route('catalogue') }}">← Catalogue</a></x-topbar>
     <main id="page" class="wide" tabindex="-1">
         <div class="stage-head"><h1>{{ $load->exists ? $load->name : 'A load of our own' }}</h1></div>
+        @php($f = (new App\Http\Requests\Shop\LibraryLoadRequest)->form())
         <form id="library-load-form" class="sheet-form" method="post" action="{{ $load->exists ? route('library.update', $load->id) : route('library.store') }}">
             @csrf
             @if ($load->exists) @method('PUT') @endif
             @if ($load->exists)<x-was :values="$load->only(['name', 'kind', 'volts', 'pf', 'run_low_w', 'run_usual_w', 'run_high_w', 'start_low_w', 'start_usual_w', 'start_high_w'])"/>@endif
             <div class="fields">
-                <x-field id="ll-name" name="name" label="Load" :value="$load->name" maxlength="100"/>
+                <x-field :of="$f->field('name')" id="ll-name" :value="$load->name"/>
                 <x-kind-pick id="ll-kind" :value="$load->kind"/>
-                <x-pick id="ll-volts" name="volts" label="Volts" :options="[120 => '120 V', 240 => '240 V']" :value="$load->volts"/>
-                <x-field id="ll-pf" name="pf" label="PF" :value="Underpin\Csv\Number::write($load->pf)" inputmode="decimal"/>
+                <x-pick :of="$f->field('volts')" id="ll-volts" :value="$load->volts"/>
+                <x-field :of="$f->field('pf')" id="ll-pf" :value="Underpin\Csv\Number::write($load->pf)" inputmode="decimal"/>
             </div>
             @foreach (['run' => 'Runs', 'start' => 'Starts'] as $moment => $words)
                 <div class="fields">

@@ -44,4 +44,9 @@ final readonly class ChoiceType extends Type
     {
         return array_map(strval(...), array_keys($this->options));
     }
+
+    public function options(): array
+    {
+        return $this->options;
+    }
 }

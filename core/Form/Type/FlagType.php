@@ -42,4 +42,9 @@ final readonly class FlagType extends Type
     {
         return ['type' => 'boolean'];
     }
+
+    public function options(): array
+    {
+        return [1 => $this->yes, 0 => $this->no];
+    }
 }

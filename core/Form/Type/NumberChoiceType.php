@@ -52,4 +52,9 @@ final readonly class NumberChoiceType extends Type
     {
         return ['choices' => array_keys($this->options)];
     }
+
+    public function options(): array
+    {
+        return $this->options;
+    }
 }

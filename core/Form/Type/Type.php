@@ -70,4 +70,10 @@ abstract readonly class Type
     {
         throw new LogicException("A {$this->name()} has no most.");
     }
+
+    /** @return ?array<array-key, string> what can be picked, each with what a person reads for it; null: it is typed */
+    public function options(): ?array
+    {
+        return null;
+    }
 }

@@ -1,4 +1,7 @@
-@props(['name', 'label', 'options', 'value' => null, 'id' => null])
+@props(['of' => null, 'name' => '', 'label' => '', 'options' => null, 'value' => null, 'id' => null])
+@php($name = $of->name ?? $name)
+@php($label = $label ?: $of?->label)
+@php($options ??= $of?->options() ?? [])
 @php($id ??= $name.'-'.substr(md5($label.json_encode($value)), 0, 6))
 <div class="field">
     <label class="label" for="{{ $id }}">{{ $label }}</label>

@@ -40,11 +40,12 @@
             </section>
             <aside class="drawer" aria-label="New job">
                 <h2>New job</h2>
+                @php($f = (new App\Http\Requests\Jobs\NewJobRequest)->form())
                 <form id="new-job" method="post" action="{{ route('jobs.store') }}">
                     @csrf
-                    <x-field id="new-name" name="name" label="Job" maxlength="100" required/>
-                    <x-field id="new-customer" name="customer_name" label="Customer" maxlength="100"/>
-                    <x-pick id="new-spaces" name="spaces" label="Spaces of its panel" :options="array_combine(Underpin\Job\Panel::COMMON_SPACES, Underpin\Job\Panel::COMMON_SPACES)" value="42"/>
+                    <x-field :of="$f->field('name')" id="new-name" required/>
+                    <x-field :of="$f->field('customer_name')" id="new-customer"/>
+                    <x-pick :of="$f->field('spaces')" id="new-spaces" value="42"/>
                     <button class="button is-primary">Begin</button>
                 </form>
                 <h2>Bring in a job file</h2>

@@ -17,15 +17,16 @@
                     @endif
                     <p>A licensed electrician and the local authority decide.</p>
                 </div>
+                @php($asks = Underpin\Job\Part\DemandInputsPart::form())
                 @php($f = fn (string $name, string $else = '') => Underpin\Csv\Number::write(is_numeric($demand->fields[$name] ?? null) ? (float) $demand->fields[$name] : null) ?: (is_string($demand->fields[$name] ?? null) ? $demand->fields[$name] : $else))
                 <form id="demand-form" class="sheet-form" method="post" action="{{ route('jobs.demand.update', $screen->row->id) }}">
                     @csrf @method('PUT')
                     <x-was :values="$demand->fields"/>
                     <div class="fields">
-                        <x-pick id="d-method" name="method" label="Calculation" :options="array_combine(array_column(Underpin\Job\DemandMethod::cases(), 'value'), array_map(fn ($m) => ucfirst($m->words()).', '.str_replace('NEC 2023 ', '', $m->section()), Underpin\Job\DemandMethod::cases()))" :value="$f('method', 'optional')"/>
-                        <x-field id="d-area" name="floor_area_ft2" label="Floor area" unit="ft²" :value="$f('floor_area_ft2')"/>
-                        <x-field id="d-small" name="small_appliance_circuits" label="Small-appliance circuits" inputmode="numeric" :value="$f('small_appliance_circuits', '2')"/>
-                        <x-field id="d-laundry" name="laundry_circuits" label="Laundry circuits" inputmode="numeric" :value="$f('laundry_circuits', '1')"/>
+                        <x-pick :of="$asks->field('method')" id="d-method" :options="array_combine(array_column(Underpin\Job\DemandMethod::cases(), 'value'), array_map(fn ($m) => ucfirst($m->words()).', '.str_replace('NEC 2023 ', '', $m->section()), Underpin\Job\DemandMethod::cases()))" :value="$f('method', 'optional')"/>
+                        <x-field :of="$asks->field('floor_area_ft2')" id="d-area" :value="$f('floor_area_ft2')"/>
+                        <x-field :of="$asks->field('small_appliance_circuits')" id="d-small" inputmode="numeric" :value="$f('small_appliance_circuits', '2')"/>
+                        <x-field :of="$asks->field('laundry_circuits')" id="d-laundry" inputmode="numeric" :value="$f('laundry_circuits', '1')"/>
                     </div>
                     <div class="fields">
                         <div class="field">
@@ -34,22 +35,22 @@
                             <p class="error" id="d-appliances-error" data-error="appliances">@error('appliances'){{ $message }}@enderror</p>
                         </div>
                         <div class="field">
-                            <x-field id="d-ranges" name="ranges_va" label="Ranges" unit="VA each" :value="$f('ranges_va')" hint="12000, 9000"/>
-                            <x-field id="d-dryers" name="dryers_va" label="Dryers" unit="VA each" :value="$f('dryers_va')"/>
-                            <x-field id="d-ev" name="ev_chargers_va" label="Vehicle chargers" unit="VA each" :value="$f('ev_chargers_va')"/>
+                            <x-field :of="$asks->field('ranges_va')" unit="VA each" id="d-ranges" :value="$f('ranges_va')" hint="12000, 9000"/>
+                            <x-field :of="$asks->field('dryers_va')" unit="VA each" id="d-dryers" :value="$f('dryers_va')"/>
+                            <x-field :of="$asks->field('ev_chargers_va')" unit="VA each" id="d-ev" :value="$f('ev_chargers_va')"/>
                         </div>
                     </div>
                     <div class="fields">
-                        <x-field id="d-heating" name="heating_va" label="Electric heating" unit="VA" :value="$f('heating_va', '0')"/>
-                        <x-field id="d-units" name="heating_units" label="Heating units, own controls" inputmode="numeric" :value="$f('heating_units', '1')"/>
-                        <x-field id="d-pump" name="heat_pump_va" label="Heat pump" unit="VA" :value="$f('heat_pump_va', '0')"/>
-                        <x-field id="d-supplemental" name="supplemental_heat_va" label="Supplemental heat" unit="VA" :value="$f('supplemental_heat_va', '0')"/>
+                        <x-field :of="$asks->field('heating_va')" id="d-heating" :value="$f('heating_va', '0')"/>
+                        <x-field :of="$asks->field('heating_units')" id="d-units" inputmode="numeric" :value="$f('heating_units', '1')"/>
+                        <x-field :of="$asks->field('heat_pump_va')" id="d-pump" :value="$f('heat_pump_va', '0')"/>
+                        <x-field :of="$asks->field('supplemental_heat_va')" id="d-supplemental" :value="$f('supplemental_heat_va', '0')"/>
                     </div>
                     <div class="fields">
-                        <x-field id="d-cooling" name="cooling_va" label="Cooling" unit="VA" :value="$f('cooling_va', '0')"/>
-                        <x-field id="d-motor" name="largest_motor_va" label="Largest motor" unit="VA" :value="$f('largest_motor_va', '0')"/>
-                        <x-field id="d-peak" name="peak_va" label="Recorded peak" unit="VA" :value="$f('peak_va')" hint="highest 15-minute average of a year, or of 30 days"/>
-                        <x-field id="d-new" name="new_load_va" label="Load to be added" unit="VA" :value="$f('new_load_va', '0')"/>
+                        <x-field :of="$asks->field('cooling_va')" id="d-cooling" :value="$f('cooling_va', '0')"/>
+                        <x-field :of="$asks->field('largest_motor_va')" id="d-motor" :value="$f('largest_motor_va', '0')"/>
+                        <x-field :of="$asks->field('peak_va')" id="d-peak" :value="$f('peak_va')" hint="highest 15-minute average of a year, or of 30 days"/>
+                        <x-field :of="$asks->field('new_load_va')" id="d-new" :value="$f('new_load_va', '0')"/>
                     </div>
                     <input type="hidden" name="volts" value="{{ $f('volts', '240') }}">
                     <button class="button is-primary">Work it out</button>

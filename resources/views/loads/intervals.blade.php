@@ -2,6 +2,7 @@
     @push('scripts')@vite('resources/js/loads/intervals.js')@endpush
     @php($year = $data->year)
     @php($map = $data->map)
+    @php($f = (new App\Http\Requests\Loads\UtilityDataRequest)->form())
     <form id="interval-form" class="sheet-form import" method="post" action="{{ route('jobs.intervals.store', $screen->row->id) }}" enctype="multipart/form-data" data-upload="intervals">
         @csrf
         <p class="quiet">The utility's download of interval data: a CSV table (start and end, or start and minutes; kWh, Wh, kW or W) or ESPI XML, 5 to 60 minutes a value, up to five years. A whole year is what the code asks for.</p>
@@ -11,7 +12,7 @@
                 <input class="input" id="iv-file" type="file" name="file" accept=".csv,.txt,.tsv,.xml,text/csv,text/xml,application/xml" required aria-describedby="iv-file-error">
                 <p class="error" id="iv-file-error" data-error="file" role="alert">@error('file'){{ $message }}@enderror</p>
             </div>
-            <x-pick id="iv-zone" name="zone" label="Time zone of the meter" :options="array_combine(array_column(Underpin\Measure\Interval\Zone::cases(), 'value'), array_map(fn ($z) => $z->words(), Underpin\Measure\Interval\Zone::cases()))" :value="$year?->zone->value ?? 'eastern'"/>
+            <x-pick :of="$f->field('zone')" id="iv-zone" :options="array_combine(array_column(Underpin\Measure\Interval\Zone::cases(), 'value'), array_map(fn ($z) => $z->words(), Underpin\Measure\Interval\Zone::cases()))" :value="$year?->zone->value ?? 'eastern'"/>
             <div class="pair"><button class="button is-primary">Bring it in</button></div>
         </div>
         <div class="progress-line" hidden><progress max="1"></progress> <output></output></div>
@@ -54,11 +55,12 @@
         <section class="way" aria-label="Use the peak">
             <h2>Use this peak in the load calculation</h2>
             <p class="quiet">NEC 2023 220.87: 125 % of the peak, and the load to be added. The meter counts {{ $year->isVa ? 'volt-amperes' : 'watts; divided by a power factor they become the volt-amperes that wires carry' }}.</p>
+            @php($f = (new App\Http\Requests\Loads\RecordedPeakRequest)->form())
             <form id="peak-form" method="post" action="{{ route('jobs.intervals.peak', $screen->row->id) }}" class="sheet-form">
                 @csrf @method('PUT')
                 <div class="fields">
-                    <x-field id="pk-pf" name="pf" label="Power factor" value="0.95" inputmode="decimal"/>
-                    <x-field id="pk-new" name="new_load_va" label="Load to be added" unit="VA" value="0"/>
+                    <x-field :of="$f->field('pf')" id="pk-pf" value="0.95" inputmode="decimal"/>
+                    <x-field :of="$f->field('new_load_va')" id="pk-new" value="0"/>
                     <div class="pair"><button class="button is-primary">Use it</button></div>
                 </div>
             </form>

@@ -16,13 +16,14 @@
     </ul>
     <details class="by-hand">
         <summary>Knobs</summary>
+        @php($f = (new App\Http\Requests\Loads\StandInHouseRequest)->form())
         <form id="meter-form" method="post" action="{{ route('jobs.meter.update', $screen->row->id) }}" data-parts data-autosave>
             @csrf @method('PUT')
             <div class="fields">
-                <x-field id="mt-a" name="base_a" label="Always on, leg A" unit="A" :value="Underpin\Csv\Number::write((float) $meter->row->state['base_a'])"/>
-                <x-field id="mt-b" name="base_b" label="Always on, leg B" unit="A" :value="Underpin\Csv\Number::write((float) $meter->row->state['base_b'])"/>
-                <x-field id="mt-noise" name="noise_a" label="Noise" unit="A" :value="Underpin\Csv\Number::write((float) $meter->row->state['noise_a'])"/>
-                <x-pick id="mt-swapped" name="swapped" label="Clamps" :options="[0 => 'as marked', 1 => 'swapped']" :value="(int) $meter->row->state['swapped']"/>
+                <x-field :of="$f->field('base_a')" id="mt-a" :value="Underpin\Csv\Number::write((float) $meter->row->state['base_a'])"/>
+                <x-field :of="$f->field('base_b')" id="mt-b" :value="Underpin\Csv\Number::write((float) $meter->row->state['base_b'])"/>
+                <x-field :of="$f->field('noise_a')" id="mt-noise" :value="Underpin\Csv\Number::write((float) $meter->row->state['noise_a'])"/>
+                <x-pick :of="$f->field('swapped')" id="mt-swapped" :value="(int) $meter->row->state['swapped']"/>
             </div>
             <noscript><button class="button">Set</button></noscript>
         </form>

@@ -12,11 +12,12 @@
             @if ($taken)
                 <p class="taken">✓ taken for {{ $offer->circuit->title() }}</p>
             @else
+                @php($f = (new App\Http\Requests\Loads\MeasuredRequest)->form())
                 <form id="{{ $id }}" method="post" action="{{ route('jobs.measured', $screen->row->id) }}" data-parts>
                     @csrf @method('PUT')
                     <input type="hidden" name="measured_leg" value="{{ $measured->leg->value }}"><input type="hidden" name="measured_run_a" value="{{ $measured->runAmps }}"><input type="hidden" name="measured_start_a" value="{{ $measured->startAmps }}"><input type="hidden" name="by_hand" value="0">
                     <div class="fields fields-offer">
-                        <x-pick :id="$id.'-circuit'" name="circuit" label="Circuit" :options="$names" :value="$offer->circuit?->id"/>
+                        <x-pick :of="$f->field('circuit')" :id="$id.'-circuit'" :options="$names" :value="$offer->circuit?->id"/>
                         <button class="button is-primary">Take these figures</button>
                     </div>
                 </form>

@@ -41,12 +41,13 @@
         @else
             <p class="quiet">This recording holds no readings.</p>
         @endif
+        @php($f = (new App\Http\Requests\Loads\RecordingRequest)->form())
         <form id="recording-form" method="post" action="{{ route('jobs.recordings.update', [$screen->row->id, $recording->key]) }}" class="sheet-form">
             @csrf @method('PUT')
             <div class="fields">
-                <x-field id="rs-name" name="name" label="What was recorded" :value="$recording->name" maxlength="100"/>
-                <x-pick id="rs-inlet" name="inlet_a" label="Held against an inlet of" :options="[30 => '30 A', 50 => '50 A']" :value="$recording->inlet_a"/>
-                <x-field id="rs-buffer" name="buffer_a" label="Buffer for the rest" unit="A a leg" :value="Underpin\Csv\Number::write($recording->buffer_a)" :hint="'must run and not marked here, by the list: '.number_format($data->notRun->aAmps, 1).' A on leg A, '.number_format($data->notRun->bAmps, 1).' A on B'"/>
+                <x-field :of="$f->field('name')" id="rs-name" :value="$recording->name"/>
+                <x-pick :of="$f->field('inlet_a')" id="rs-inlet" :value="$recording->inlet_a"/>
+                <x-field :of="$f->field('buffer_a')" unit="A a leg" id="rs-buffer" :value="Underpin\Csv\Number::write($recording->buffer_a)" :hint="'must run and not marked here, by the list: '.number_format($data->notRun->aAmps, 1).' A on leg A, '.number_format($data->notRun->bAmps, 1).' A on B'"/>
                 <div class="pair"><button class="button">Hold against it</button></div>
             </div>
         </form>

@@ -3,12 +3,13 @@
         <section class="way" aria-label="New recording">
             <h2>Record with two clamps on the mains</h2>
             <ol class="steps"><li>Clamp one leg each, ahead of every branch. Only a qualified person works in an open panel: the lugs above the main stay live.</li><li>Start, then switch the circuits on one by one, and say which.</li><li>Take the figures that are offered. Then act out an outage evening and look at the highest moment.</li></ol>
+            @php($f = (new App\Http\Requests\Loads\RecordingRequest)->form())
             <form id="new-recording" method="post" action="{{ route('jobs.recordings.store', $screen->row->id) }}" class="sheet-form">
                 @csrf
-                <x-field id="rc-name" name="name" label="What is recorded" value="One by one" maxlength="100"/>
+                <x-field :of="$f->field('name')" id="rc-name" value="One by one"/>
                 <div class="fields">
-                    <x-pick id="rc-inlet" name="inlet_a" label="Held against an inlet of" :options="[30 => '30 A', 50 => '50 A']" :value="$screen->job->wire->inletAmps === 50 ? 50 : 30"/>
-                    <x-field id="rc-buffer" name="buffer_a" label="Buffer for the rest" unit="A a leg" value="0"/>
+                    <x-pick :of="$f->field('inlet_a')" id="rc-inlet" :value="$screen->job->wire->inletAmps === 50 ? 50 : 30"/>
+                    <x-field :of="$f->field('buffer_a')" unit="A a leg" id="rc-buffer" value="0"/>
                 </div>
                 <button class="button is-primary">Start recording</button>
             </form>
@@ -17,14 +18,15 @@
             <h2>Read off a meter, and typed in</h2>
             <p class="quiet">Counts the same as a recording.</p>
             @if ($screen->job->circuits() === [])<p class="caution">There are no breakers yet. <a href="{{ $screen->links->to(Underpin\StageKey::Survey) }}">Put them in the survey</a> first.</p>@else
+            @php($f = (new App\Http\Requests\Loads\MeasuredRequest)->form())
             <form id="by-hand-form" method="post" action="{{ route('jobs.measured', $screen->row->id) }}" data-parts class="sheet-form">
                 @csrf @method('PUT')
                 <input type="hidden" name="by_hand" value="1">
-                <x-pick id="bh-circuit" name="circuit" label="Circuit" :options="App\Screens\RecordingScreen::circuitNames($screen->job)"/>
+                <x-pick :of="$f->field('circuit')" id="bh-circuit" :options="App\Screens\RecordingScreen::circuitNames($screen->job)"/>
                 <div class="fields">
-                    <x-pick id="bh-leg" name="measured_leg" label="Rose on" :options="['A' => 'leg A', 'B' => 'leg B', 'AB' => 'both']"/>
-                    <x-field id="bh-run" name="measured_run_a" label="Runs" unit="A"/>
-                    <x-field id="bh-start" name="measured_start_a" label="Starts" unit="A"/>
+                    <x-pick :of="$f->field('measured_leg')" id="bh-leg"/>
+                    <x-field :of="$f->field('measured_run_a')" id="bh-run"/>
+                    <x-field :of="$f->field('measured_start_a')" id="bh-start"/>
                 </div>
                 <button class="button is-primary">Keep it</button>
             </form>

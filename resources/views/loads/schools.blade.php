@@ -17,11 +17,12 @@
     </section>
     <section class="way" aria-label="What sizing uses"><h2>What sizing uses</h2>
         <p>Now: <b>{{ $basis->use->words() }}</b>.@if ($basis->reason !== '') {{ $basis->reason }}@endif</p>
+        @php($f = (new App\Http\Requests\Loads\FiguresRequest)->form())
         <form id="schools-form" method="post" action="{{ route('jobs.schools.update', $screen->row->id) }}" class="sheet-form">
             @csrf @method('PUT')
             <x-was :values="['figures' => $basis->use->value, 'figures_reason' => $basis->reason]"/>
-            <x-pick id="sc-figures" name="figures" label="Size by" :options="array_combine(array_column(Underpin\Job\LoadBasis::cases(), 'value'), array_map(fn ($s) => $s->words(), Underpin\Job\LoadBasis::cases()))" :value="$basis->use->value"/>
-            <x-field id="sc-reason" name="figures_reason" label="Reason" :value="$basis->reason" maxlength="500"/>
+            <x-pick :of="$f->field('figures')" id="sc-figures" :options="array_combine(array_column(Underpin\Job\LoadBasis::cases(), 'value'), array_map(fn ($s) => $s->words(), Underpin\Job\LoadBasis::cases()))" :value="$basis->use->value"/>
+            <x-field :of="$f->field('figures_reason')" id="sc-reason" :value="$basis->reason"/>
             <button class="button is-primary">Size by this</button>
         </form>
     </section>

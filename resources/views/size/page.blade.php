@@ -11,10 +11,11 @@
         @endforeach
     </nav>
 </div>
+@php($f = (new App\Http\Requests\Size\MarginRequest)->form())
 <form id="margin-form" class="inline" method="post" action="{{ route('jobs.margin', $row->id) }}" data-parts data-autosave>
     @csrf @method('PUT')
     <x-was :values="['margin_pct' => $screen->job->generator->marginPct]"/>
-    <x-field id="margin" name="margin_pct" label="Keep free" unit="%" :value="Underpin\Csv\Number::write($screen->job->generator->marginPct)"/>
+    <x-field :of="$f->field('margin_pct')" id="margin" :value="Underpin\Csv\Number::write($screen->job->generator->marginPct)"/>
     <button class="button">Judge again</button>
     <p class="quiet">Running watts decide what it carries for hours; the advertised peak is gone after seconds.</p>
 </form>

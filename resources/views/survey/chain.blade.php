@@ -20,35 +20,38 @@
     </details>
     <details class="by-hand" @if ($service->place === null || ($service->place !== Underpin\Job\DisconnectPlace::Panel && $service->disconnects === [])) open @endif>
     <summary>Where the service is switched off</summary>
+    @php($f = (new App\Http\Requests\Survey\DisconnectPlaceRequest)->form())
     <form id="service-form" method="post" action="{{ route('jobs.service', $screen->row->id) }}" data-parts data-autosave>
         @csrf @method('PUT')
         <x-was :values="['place' => $service->place?->value]"/>
         <div class="fields">
-            <x-pick id="sv-place" name="place" label="The service is switched off by" :options="['' => 'not looked at'] + array_combine(array_column(Underpin\Job\DisconnectPlace::cases(), 'value'), array_map(fn ($p) => $p->words(), Underpin\Job\DisconnectPlace::cases()))" :value="$service->place?->value ?? ''"/>
+            <x-pick :of="$f->field('place')" id="sv-place" :options="['' => 'not looked at'] + array_combine(array_column(Underpin\Job\DisconnectPlace::cases(), 'value'), array_map(fn ($p) => $p->words(), Underpin\Job\DisconnectPlace::cases()))" :value="$service->place?->value ?? ''"/>
         </div>
         <noscript><button class="button">Save</button></noscript>
     </form>
     @if ($service->place !== null && $service->place !== Underpin\Job\DisconnectPlace::Panel)
         @foreach ($service->disconnects as $disconnect)
             @php($d = 'd'.$loop->index)
+            @php($f = (new App\Http\Requests\Survey\DisconnectRequest)->form())
             <form id="disconnect-{{ $disconnect->id }}" class="row-form" method="post" action="{{ route('jobs.disconnects.update', [$screen->row->id, $disconnect->id]) }}" data-parts data-autosave>
                 @csrf @method('PATCH')
                 <x-was :values="['name' => $disconnect->name, 'amps' => $disconnect->amps, 'bonded' => $disconnect->bonded]"/>
                 <div class="fields">
-                    <x-field :id="$d.'-name'" name="name" label="Disconnect" :value="$disconnect->name" maxlength="60"/>
-                    <x-field :id="$d.'-amps'" name="amps" label="Rating" unit="A" :value="$disconnect->amps"/>
-                    <x-pick :id="$d.'-bond'" name="bonded" label="Neutral bonded in it" :options="['' => 'not looked', 1 => 'yes', 0 => 'no']" :value="$disconnect->bonded === null ? '' : (int) $disconnect->bonded"/>
+                    <x-field :of="$f->field('name')" :id="$d.'-name'" :value="$disconnect->name"/>
+                    <x-field :of="$f->field('amps')" :id="$d.'-amps'" :value="$disconnect->amps"/>
+                    <x-pick :of="$f->field('bonded')" :id="$d.'-bond'" :value="$disconnect->bonded === null ? '' : (int) $disconnect->bonded"/>
                     <div class="pair"><noscript><button class="button">Save</button></noscript><button class="button is-quiet" form="drop-{{ $disconnect->id }}">Remove {{ $disconnect->name }}</button></div>
                 </div>
             </form>
             <form id="drop-{{ $disconnect->id }}" method="post" action="{{ route('jobs.disconnects.destroy', [$screen->row->id, $disconnect->id]) }}" data-parts>@csrf @method('DELETE')</form>
         @endforeach
         @if (count($service->disconnects) < ($service->place === Underpin\Job\DisconnectPlace::Meter ? 1 : Underpin\Job\Service::MOST_DISCONNECTS))
+            @php($f = (new App\Http\Requests\Survey\DisconnectRequest)->form())
             <form id="new-disconnect" class="row-form" method="post" action="{{ route('jobs.disconnects.store', $screen->row->id) }}" data-parts>
                 @csrf
                 <div class="fields">
-                    <x-field id="nd-name" name="name" label="New disconnect" maxlength="60" :value="count($service->disconnects) === 0 && $service->place === Underpin\Job\DisconnectPlace::Meter ? 'Meter disconnect' : ''"/>
-                    <x-field id="nd-amps" name="amps" label="Rating" unit="A" :value="$screen->job->service->amps ?? ''"/>
+                    <x-field :of="$f->field('name')" id="nd-name" :value="count($service->disconnects) === 0 && $service->place === Underpin\Job\DisconnectPlace::Meter ? 'Meter disconnect' : ''"/>
+                    <x-field :of="$f->field('amps')" id="nd-amps" :value="$screen->job->service->amps ?? ''"/>
                     <input type="hidden" name="bonded" value="">
                     <div class="pair"><button class="button">Add the disconnect</button></div>
                 </div>

@@ -12,20 +12,21 @@
 <details class="sheet" @if ($row->customer_name === '' || $row->service_a === null || $errors->hasAny(['name', 'customer_name', 'service_a'])) open @endif>
     <summary>Job and customer <small>{{ $row->customer_name ?: 'no customer yet' }}{{ $row->service_a ? ', '.$row->service_a.' A service' : '' }}</small></summary>
     @php($was = App\Http\Controllers\Jobs\JobController::facts($screen->job))
+    @php($f = (new App\Http\Requests\Jobs\JobFactsRequest)->form())
     <form id="job-form" method="post" action="{{ route('jobs.update', $row->id) }}" data-parts data-autosave>
         @csrf @method('PATCH')
         <x-was :values="$was"/>
         <div class="fields">
-            <x-field id="j-name" name="name" label="Job" :value="$row->name" maxlength="100"/>
-            <x-field id="j-customer" name="customer_name" label="Customer" :value="$row->customer_name" maxlength="100"/>
-            <x-field id="j-service" name="service_a" label="Service" unit="A" :value="$row->service_a"/>
+            <x-field :of="$f->field('name')" id="j-name" :value="$row->name"/>
+            <x-field :of="$f->field('customer_name')" id="j-customer" :value="$row->customer_name"/>
+            <x-field :of="$f->field('service_a')" id="j-service" :value="$row->service_a"/>
         </div>
         <div class="fields">
-            <x-field id="j-address" name="customer_address" label="Address" :value="$row->customer_address" maxlength="200"/>
-            <x-field id="j-phone" name="customer_phone" label="Telephone" :value="$row->customer_phone" maxlength="40"/>
-            <x-field id="j-email" name="customer_email" label="Mail" :value="$row->customer_email" maxlength="200"/>
+            <x-field :of="$f->field('customer_address')" id="j-address" :value="$row->customer_address"/>
+            <x-field :of="$f->field('customer_phone')" id="j-phone" :value="$row->customer_phone"/>
+            <x-field :of="$f->field('customer_email')" id="j-email" :value="$row->customer_email"/>
         </div>
-        <x-field id="j-notes" name="notes" label="Notes" :value="$row->notes" maxlength="5000"/>
+        <x-field :of="$f->field('notes')" id="j-notes" :value="$row->notes"/>
         <button class="button is-primary">Save</button>
     </form>
 </details>

@@ -11,37 +11,38 @@
         @endforeach
     @endforeach
     @php($p = 'p'.$loop->index)
+    @php($f = (new App\Http\Requests\Survey\PanelRequest)->form())
     <form id="panel-{{ $panel->id }}" method="post" action="{{ route('jobs.panels.update', [$screen->row->id, $panel->id]) }}" data-parts data-autosave>
         @csrf @method('PATCH')
         <h2>{{ $panel->name }}</h2>
         <x-was :values="$was"/>
-        <x-field :id="$p.'-name'" name="name" label="Name on its door" :value="$panel->name" maxlength="100"/>
+        <x-field :of="$f->field('name')" :id="$p.'-name'" :value="$panel->name"/>
         <div class="fields">
-            <x-pick :id="$p.'-kind'" name="kind" label="Kind" :options="['main' => 'main panel', 'sub' => 'sub-panel']" :value="$panel->kind->value"/>
-            <x-field :id="$p.'-spaces'" name="spaces" label="Spaces" :value="$panel->spaces" inputmode="numeric"/>
-            <x-field :id="$p.'-main'" name="main_a" label="Main breaker" unit="A" :value="$panel->mainAmps"/>
+            <x-pick :of="$f->field('kind')" :id="$p.'-kind'" :value="$panel->kind->value"/>
+            <x-field :of="$f->field('spaces')" :id="$p.'-spaces'" :value="$panel->spaces" inputmode="numeric"/>
+            <x-field :of="$f->field('main_a')" :id="$p.'-main'" :value="$panel->mainAmps"/>
         </div>
         <div class="fields">
-            <x-pick :id="$p.'-fed'" name="fed_from" label="Fed from" :options="$sources" :value="$panel->fedFrom"/>
+            <x-pick :of="$f->field('fed_from')" :id="$p.'-fed'" :options="$sources" :value="$panel->fedFrom"/>
             @if (count($feeders) === 1)
-                @if ($panel->fedFrom !== '' && $screen->job->service->disconnect($panel->fedFrom) === null)<x-field :id="$p.'-feeder'" name="feeder_a" label="Feeder's breaker" unit="A" :value="$panel->feederAmps"/>@else<input type="hidden" name="feeder_a" value="{{ $panel->feederAmps }}">@endif
+                @if ($panel->fedFrom !== '' && $screen->job->service->disconnect($panel->fedFrom) === null)<x-field :of="$f->field('feeder_a')" :id="$p.'-feeder'" :value="$panel->feederAmps"/>@else<input type="hidden" name="feeder_a" value="{{ $panel->feederAmps }}">@endif
                 <input type="hidden" name="feeder_circuit" value="{{ $panel->feederCircuit }}">
             @endif
         </div>
         @if (count($feeders) > 1)
             <div class="fields">
-                <x-pick :id="$p.'-breaker'" name="feeder_circuit" label="Feeder's breaker" :options="$feeders" :value="$panel->feederCircuit"/>
-                <x-field :id="$p.'-feeder'" name="feeder_a" label="or its rating" unit="A" :value="$panel->feederAmps"/>
+                <x-pick :of="$f->field('feeder_circuit')" :id="$p.'-breaker'" :options="$feeders" :value="$panel->feederCircuit"/>
+                <x-field :of="$f->field('feeder_a')" :id="$p.'-feeder'" :value="$panel->feederAmps"/>
             </div>
         @endif
         <div class="fields">
-            <x-pick :id="$p.'-bond'" name="bonded" label="Neutral bonded in it" :options="['' => 'not looked', 1 => 'yes', 0 => 'no']" :value="$panel->bonded === null ? '' : (int) $panel->bonded"/>
-            <x-field :id="$p.'-tandem'" name="tandem_spaces" label="Tandems allowed in" :value="$panel->tandemSpaces?->words() ?? ''" maxlength="200" placeholder="17-24, 30 or none"/>
+            <x-pick :of="$f->field('bonded')" :id="$p.'-bond'" :value="$panel->bonded === null ? '' : (int) $panel->bonded"/>
+            <x-field :of="$f->field('tandem_spaces')" :id="$p.'-tandem'" :value="$panel->tandemSpaces?->words() ?? ''" placeholder="17-24, 30 or none"/>
         </div>
-        <x-pick :id="$p.'-listed'" name="interlock_listed" label="Interlock listed for this very panel" :options="['' => 'not looked up', 1 => 'yes', 0 => 'no']" :value="$panel->interlockListed === null ? '' : (int) $panel->interlockListed"/>
+        <x-pick :of="$f->field('interlock_listed')" :id="$p.'-listed'" :value="$panel->interlockListed === null ? '' : (int) $panel->interlockListed"/>
         <div class="fields">
-            <x-pick :id="$p.'-beside'" name="interlock_space" label="Beside the main" :options="[1 => 'spaces 1–3', 2 => 'spaces 2–4']" :value="$panel->interlockSpace"/>
-            <x-pick :id="$p.'-mwbc'" name="has_multiwire" label="Multiwire circuits" :options="['' => 'not looked', 1 => 'yes', 0 => 'no']" :value="$panel->hasMultiwire === null ? '' : (int) $panel->hasMultiwire"/>
+            <x-pick :of="$f->field('interlock_space')" :id="$p.'-beside'" :value="$panel->interlockSpace"/>
+            <x-pick :of="$f->field('has_multiwire')" :id="$p.'-mwbc'" :value="$panel->hasMultiwire === null ? '' : (int) $panel->hasMultiwire"/>
         </div>
         <button class="button is-primary">Save</button>
     </form>
@@ -52,11 +53,12 @@
 @endforeach
 <details class="by-hand">
     <summary>Add a panel</summary>
+    @php($f = (new App\Http\Requests\Survey\NewPanelRequest)->form())
     <form id="new-panel" method="post" action="{{ route('jobs.panels.store', $screen->row->id) }}" data-parts>
         @csrf
         <div class="fields">
-            <x-field id="np-name" name="name" label="Name" maxlength="100"/>
-            <x-field id="np-spaces" name="spaces" label="Spaces" value="20" inputmode="numeric"/>
+            <x-field :of="$f->field('name')" id="np-name"/>
+            <x-field :of="$f->field('spaces')" id="np-spaces" value="20" inputmode="numeric"/>
         </div>
         <button class="button">Add the panel</button>
     </form>

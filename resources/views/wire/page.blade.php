@@ -3,20 +3,21 @@
 @php($cord = $assembly?->conductor(Underpin\Assembly\ConductorKind::Cord)?->drop)
 @php($laid = $assembly?->conductor(Underpin\Assembly\ConductorKind::Run)?->drop)
 <div class="stage-head"><h1>From the machine to the panel</h1><x-next :screen="$screen"/></div>
+@php($f = (new App\Http\Requests\Wire\WireRunRequest)->form())
 <form id="wire-form" class="sheet-form" method="post" action="{{ route('jobs.wire', $screen->row->id) }}" data-parts data-autosave>
     @csrf @method('PUT')
     <x-was :values="['cord_ft' => $run->cordFt, 'run_ft' => $run->runFt, 'inlet_a' => $run->inletAmps, 'wire_method' => $run->method->value, 'wire_material' => $run->material->value, 'terminal_c' => $run->terminalC, 'ambient_c' => $run->ambientC, 'wet' => $run->wet]"/>
     <div class="fields">
-        <x-field id="w-cord" name="cord_ft" label="Cord with slack" unit="ft" :value="Underpin\Csv\Number::write($run->cordFt)"/>
-        <x-field id="w-run" name="run_ft" label="Run to the panel" unit="ft" :value="Underpin\Csv\Number::write($run->runFt)"/>
-        <x-pick id="w-inlet" name="inlet_a" label="Inlet" :options="['' => 'as the outlet', 20 => '20 A', 30 => '30 A', 50 => '50 A']" :value="$run->inletAmps"/>
-        <x-pick id="w-method" name="method" label="Laid as" :options="['conduit' => 'THWN-2 in conduit', 'NM' => 'NM cable']" :value="$run->method->value"/>
+        <x-field :of="$f->field('cord_ft')" id="w-cord" :value="Underpin\Csv\Number::write($run->cordFt)"/>
+        <x-field :of="$f->field('run_ft')" id="w-run" :value="Underpin\Csv\Number::write($run->runFt)"/>
+        <x-pick :of="$f->field('inlet_a')" id="w-inlet" :value="$run->inletAmps"/>
+        <x-pick :of="$f->field('method')" id="w-method" :value="$run->method->value"/>
     </div>
     <div class="fields">
-        <x-pick id="w-material" name="material" label="Conductor" :options="['cu' => 'copper', 'al' => 'aluminum']" :value="$run->material->value"/>
-        <x-pick id="w-terminal" name="terminal_c" label="Terminals" :options="[60 => '60 °C', 75 => '75 °C']" :value="$run->terminalC"/>
-        <x-field id="w-ambient" name="ambient_c" label="Hottest ambient" unit="°C" :value="Underpin\Csv\Number::write($run->ambientC)"/>
-        <x-pick id="w-wet" name="wet" label="Wet place on the way" :options="[0 => 'no', 1 => 'yes']" :value="(int) $run->wet"/>
+        <x-pick :of="$f->field('material')" id="w-material" :value="$run->material->value"/>
+        <x-pick :of="$f->field('terminal_c')" id="w-terminal" :value="$run->terminalC"/>
+        <x-field :of="$f->field('ambient_c')" id="w-ambient" :value="Underpin\Csv\Number::write($run->ambientC)"/>
+        <x-pick :of="$f->field('wet')" id="w-wet" :value="(int) $run->wet"/>
     </div>
     <button class="button is-primary">Work it out</button>
 </form>

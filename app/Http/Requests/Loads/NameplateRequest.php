@@ -24,17 +24,17 @@ final class NameplateRequest extends CoreRequest
                     ->label('Rated')
                     ->in(Unit::Amperes)
                     ->atMost(1000)
-                    ->optional('then horsepower'),
+                    ->optional('not on the plate'),
                 Field::number('lra', 'locked-rotor amperes')
                     ->label('Locked rotor')
                     ->in(Unit::Amperes)
                     ->atMost(5000)
-                    ->optional('none on the plate'),
-                Field::choice('hp', 'rated horsepower', MotorCurrents::sizes())->label('Horsepower')->optional('then rated amperes'),
+                    ->optional('not on the plate'),
+                Field::choice('hp', 'rated horsepower', MotorCurrents::sizes())->label('Horsepower')->optional('not on the plate'),
                 Field::choice('code_letter', 'locked-rotor code letter', CodeLetters::letters())
                     ->label('Code letter')
                     ->hint(CodeLetters::NO_UPPER_END)
-                    ->optional('then rated amperes'),
+                    ->optional('not on the plate'),
                 Field::number('soft_start_pct', 'what a soft starter leaves of the start, per cent')
                     ->label('Soft start leaves')
                     ->in(Unit::PerCent)

@@ -18,7 +18,7 @@ final class StandInHouseRequest extends CoreRequest
             Field::number('base_a', 'what always flows on leg A')->label('Always on, leg A')->in(Unit::Amperes)->atMost(200),
             Field::number('base_b', 'what always flows on leg B')->label('Always on, leg B')->in(Unit::Amperes)->atMost(200),
             Field::number('noise_a', 'noise')->label('Noise')->in(Unit::Amperes)->atMost(5),
-            Field::flag('swapped', 'the clamps sit on each other\'s leg')->label('Clamps swapped'),
+            Field::flag('swapped', 'the clamps sit on each other\'s leg', 'swapped', 'as marked')->label('Clamps'),
         );
     }
 }

@@ -32,7 +32,7 @@ final class LibraryLoadRequest extends CoreRequest
         return new Form(
             ...[
                 ...LoadPart::form()->only('name', 'kind', 'pf')->fields(),
-                Field::numberChoice('volts', '120 or 240', [120, 240])->label('Volts'), ...$watts,
+                Field::numberChoice('volts', '120 or 240', [120 => '120 V', 240 => '240 V'])->label('Volts'), ...$watts,
             ]
         );
     }
