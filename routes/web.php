@@ -11,6 +11,7 @@ use App\Http\Controllers\Jobs\JobFileController;
 use App\Http\Controllers\Shop\AccountController;
 use App\Http\Controllers\Shop\CatalogueController;
 use App\Http\Controllers\Shop\LibraryLoadController;
+use App\Http\Controllers\Shop\MachineController;
 use App\Http\Controllers\Shop\RuleProfileController;
 use App\Http\Controllers\Shop\ShopHistoryController;
 use Illuminate\Support\Facades\Route;
@@ -32,6 +33,10 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/account/people', [AccountController::class, 'invite'])->name('account.invite');
 
     Route::get('/catalogue', CatalogueController::class)->name('catalogue');
+    Route::get('/machines/new', [MachineController::class, 'create'])->name('machines.create');
+    Route::post('/machines', [MachineController::class, 'store'])->name('machines.store');
+    Route::get('/machines/{machine}', [MachineController::class, 'edit'])->name('machines.edit');
+    Route::put('/machines/{machine}', [MachineController::class, 'update'])->name('machines.update');
     Route::get('/library/new', [LibraryLoadController::class, 'create'])->name('library.create');
     Route::post('/library', [LibraryLoadController::class, 'store'])->name('library.store');
     Route::get('/library/{load}', [LibraryLoadController::class, 'edit'])->whereNumber('load')->name('library.edit');

@@ -71,7 +71,7 @@ final class ShopEditor
      */
     public static function takeBack(User $user, ShopEvent $event): ShopThing
     {
-        $of = ShopThing::from($event->of);
+        $of = ShopThings::named($event->of);
         DB::transaction(function () use ($user, $of, $event): void {
             $last = ShopEvent::query()
                 ->where('shop_id', $user->shop_id)
@@ -109,7 +109,7 @@ final class ShopEditor
     /** @return Collection<int, ShopEvent> the newest first */
     public static function history(User $user, ShopThing $of, string $key): Collection
     {
-        return ShopEvent::query()->where('shop_id', $user->shop_id)->where('of', $of->value)->where('of_key', $key)
+        return ShopEvent::query()->where('shop_id', $user->shop_id)->where('of', $of->word())->where('of_key', $key)
             ->orderByDesc('id')->limit(self::SHOWN)->get();
     }
 
@@ -121,7 +121,7 @@ final class ShopEditor
     {
         ShopEvent::query()->create([
             'shop_id' => $user->shop_id, 'user_id' => $user->id, 'by' => $user->name, 'label' => mb_substr($label, 0, 200),
-            'of' => $of->value, 'of_key' => $key, 'was' => $was, 'became' => $became, 'created_at' => now(),
+            'of' => $of->word(), 'of_key' => $key, 'was' => $was, 'became' => $became, 'created_at' => now(),
         ]);
     }
 

@@ -4,40 +4,21 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
-use App\Models\LibraryLoad;
-use App\Models\RuleProfile;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 
-/** What belongs to the shop and has a history: by its word in the history. */
-enum ShopThing: string
+/** A kind of thing that belongs to the shop and has a history: a new one is one class more, and its place in ShopThings. */
+interface ShopThing
 {
-    case Load = 'load';
-    case Rules = 'rules';
+    /** Its word in the history. */
+    public function word(): string;
 
     /** @return Builder<covariant Model> of the things of a shop */
-    public function of(int $shopId): Builder
-    {
-        return match ($this) {
-            self::Load => LibraryLoad::query()->where('shop_id', $shopId),
-            self::Rules => RuleProfile::query()->where('shop_id', $shopId),
-        };
-    }
+    public function of(int $shopId): Builder;
 
-    /** The column that the history knows it by. */
-    public function keyColumn(): string
-    {
-        return match ($this) {
-            self::Load => 'id',
-            self::Rules => 'key',
-        };
-    }
+    /** The column that the history knows one by. */
+    public function keyColumn(): string;
 
-    public function page(): string
-    {
-        return match ($this) {
-            self::Load => 'catalogue',
-            self::Rules => 'rules.index',
-        };
-    }
+    /** The route of the page that lists them. */
+    public function page(): string;
 }

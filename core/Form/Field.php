@@ -156,7 +156,11 @@ final readonly class Field
         return $this->type instanceof NumberType ? $this->type->unit : null;
     }
 
-    /** @return ?array<array-key, string> what can be picked, with what a person reads for each, and for leaving it open; null: it is typed */
+    /**
+     * What can be picked, with what a person reads for each, and for leaving it open.
+     *
+     * @return ?array<array-key, string> null: it is typed
+     */
     public function options(): ?array
     {
         $options = $this->type->options();

@@ -36,10 +36,10 @@ final readonly class Machine
     ) {
         MachinePart::form()->guard(['volts' => $volts, 'outlet_a' => $outletAmps, 'price_usd' => $priceUsd]);
         if (($outlet->amps() ?? $outletAmps) !== $outletAmps) {
-            throw new Refused('outlet_a', "Outlet must be {$outlet->amps()} A for a $outlet->value; $outletAmps A was given.");
+            throw new Refused('outlet_a', "Outlet or breaker must be {$outlet->amps()} A for a $outlet->value; $outletAmps A was given.");
         }
         if (($outlet->volts() ?? $volts) !== $volts) {
-            throw new Refused('outlet', "Outlet: a $outlet->value does not give $volts V.");
+            throw new Refused('outlet', "Largest outlet: a $outlet->value does not give $volts V.");
         }
         if ($ratings === []) {
             throw new Refused('ratings', 'Ratings: a machine needs one for at least one fuel.');

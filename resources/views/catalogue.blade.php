@@ -1,10 +1,10 @@
 <x-layouts.page title="Catalogue"><x-topbar><a class="jobname" href="{{ route('jobs.index') }}">← Jobs</a></x-topbar>
     <main id="page" class="wide" tabindex="-1">
         <div class="stage-head"><h1>Catalogue</h1></div>
-        <h2>Machines</h2>
+        <div class="stage-head gap"><h2>Machines</h2><a class="button" href="{{ route('machines.create') }}">Add a machine</a></div>
         <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="table">
             <thead><tr><th>Machine</th><th>Form</th><th>Volts</th><th>Outlet</th><th>Neutral</th><th>Ratings: running, peak</th><th class="num">Price</th></tr></thead>
-            <tbody>@foreach ($machines as $machine)<tr><th scope="row">{{ $machine->name }}</th><td>{{ $machine->form === 'parallel' ? 'two in parallel' : $machine->form }}</td><td class="num">{{ $machine->volts === 240 ? '120/240' : '120' }} <small>V</small></td><td>{{ $machine->outlet }} <small>{{ $machine->outlet_a }} A</small></td><td>{{ $machine->neutral }}{{ $machine->gfci ? ', GFCI' : '' }}</td><td>@foreach ($machine->ratings as $rating)<div>{{ $rating['fuel'] }} <span class="mono">{{ number_format($rating['run_w']) }}</span>, <span class="mono">{{ number_format($rating['peak_w']) }}</span> <small>W</small></div>@endforeach</td><td class="num"><small>$</small> {{ number_format($machine->price_usd) }}</td></tr>@endforeach</tbody>
+            <tbody>@foreach ($machines as $machine)<tr><th scope="row"><a href="{{ route('machines.edit', $machine->key) }}">{{ $machine->name }}</a></th><td>{{ $machine->form === 'parallel' ? 'two in parallel' : $machine->form }}</td><td class="num">{{ $machine->volts === 240 ? '120/240' : '120' }} <small>V</small></td><td>{{ $machine->outlet }} <small>{{ $machine->outlet_a }} A</small></td><td>{{ $machine->neutral }}{{ $machine->gfci ? ', GFCI' : '' }}</td><td>@foreach ($machine->ratings as $rating)<div>{{ $rating['fuel'] }} <span class="mono">{{ number_format($rating['run_w']) }}</span>, <span class="mono">{{ number_format($rating['peak_w']) }}</span> <small>W</small></div>@endforeach</td><td class="num"><small>$</small> {{ number_format($machine->price_usd) }}</td></tr>@endforeach</tbody>
         </table></div>
         <div class="stage-head gap"><h2>Typical loads</h2><a class="button" href="{{ route('library.create') }}">Add a load</a></div>
         <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="table">

@@ -12,7 +12,7 @@ it('names a field in a refusal as the screen names it', function () {
     $key = $job->recordings()->firstOrFail()->key;
     $this->post("/jobs/$job->id/recordings/$key/stop");
     $pages = [
-        '/', '/library/new', '/local-rules/new', ...array_map(fn (string $page): string => "/jobs/$job->id/$page", [
+        '/', '/library/new', '/machines/new', '/local-rules/new', ...array_map(fn (string $page): string => "/jobs/$job->id/$page", [
             'survey', 'survey?at=c5', 'survey?panel=main&space=7', 'loads?at=c5', 'size', 'wire', 'run', 'demand', 'schools', 'recordings',
             "recordings/$key", 'meter', 'intervals',
         ]),

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Http\Requests\Shop\MachineRequest;
 use App\Models\LibraryLoad;
+use App\Models\Machine;
 use App\Models\RuleProfile;
 use App\Models\ShopEvent;
 use Underpin\Job\Part\LoadPart;
@@ -98,4 +100,61 @@ it('takes no name back that another has now', function () {
     $this->post('/library', ($this->fields)(['name' => 'Well pump, 2 hp']))->assertSessionHasNoErrors();
     $this->post("/shop-history/$renamed->id/take-back")->assertSessionHasErrors('history');
     expect($this->load->refresh()->name)->toBe('Old pump');
+});
+
+it('keeps the machines of the catalogue with history and conflict check, and refuses what no plate says', function () {
+    $machine = Machine::query()->where('shop_id', $this->user->shop_id)->where('outlet', 'L14-30R')->firstOrFail();
+    $shown = MachineRequest::shown($machine->attributesToArray());
+    $fields = fn (array $changes = []): array => [
+        ...array_map(fn (mixed $value): string => is_bool($value) ? (string) (int) $value : (string) $value, $shown),
+        'was' => json_encode($shown), ...$changes,
+    ];
+    $this->get("/machines/$machine->key")->assertOk()->assertSee($machine->name);
+    $this->get('/catalogue')->assertSee("/machines/$machine->key", false);
+
+    $this->put("/machines/$machine->key", $fields(['price_usd' => '1234']))->assertRedirect(route('catalogue'));
+    expect($machine->refresh()->price_usd)->toBe(1234);
+    // The second who changes the same is told; another field goes through.
+    $this->put("/machines/$machine->key", $fields(['price_usd' => '1300']))->assertStatus(409)->assertSee('1234')->assertSee('1300');
+    expect($machine->refresh()->price_usd)->toBe(1234);
+    $this->put("/machines/$machine->key", $fields(['price_usd' => '1234', 'name' => 'Marmot 9000']))->assertRedirect();
+    expect($machine->refresh()->name)->toBe('Marmot 9000');
+
+    // Its last step is taken back as a step of its own.
+    $this->post('/shop-history/'.ShopEvent::query()->max('id').'/take-back')->assertSessionHasNoErrors();
+    expect($machine->refresh()->name)->toBe($shown['name'])->and($machine->price_usd)->toBe(1234)
+        ->and(ShopEvent::query()->count())->toBe(3);
+
+    // Nothing that was saved is touched by what is refused.
+    foreach ([
+        [['outlet_a' => '20'], 'outlet_a', 'Outlet or breaker must be 30 A for a L14-30R'],
+        [['volts' => '120'], 'outlet', 'Largest outlet: a L14-30R does not give 120 V'],
+        [['peak_w_gasoline' => '10'], 'peak_w_gasoline', 'Gasoline, advertised peak must be at least the running watts'],
+        [['peak_w_diesel' => '5000'], 'run_w_diesel', 'Diesel, running is missing'],
+        [['name' => ''], 'name', 'Name is missing'],
+        [['price_usd' => 'cheap'], 'price_usd', 'Price must be'],
+    ] as [$change, $field, $said]) {
+        $this->put("/machines/$machine->key", $fields($change))->assertSessionHasErrors($field);
+        expect(session('errors')->first($field))->toContain($said);
+    }
+    expect(ShopEvent::query()->count())->toBe(3);
+});
+
+it('adds a machine, refuses its name twice, and takes it away again', function () {
+    $fields = [
+        ...array_map(fn (): string => '', MachineRequest::shown([])),
+        'name' => 'Marmot 9000', 'form' => 'portable', 'volts' => '240', 'outlet' => 'L14-30R', 'outlet_a' => '30', 'neutral' => 'floating',
+        'gfci' => '0', 'price_usd' => '900', 'run_w_propane' => '6300', 'peak_w_propane' => '8100',
+    ];
+    $this->post('/machines', $fields)->assertSessionHasNoErrors()->assertRedirect(route('catalogue'));
+    $machine = Machine::query()->where('name', 'Marmot 9000')->firstOrFail();
+    expect($machine->ratings)->toEqual([['fuel' => 'propane', 'run_w' => 6300, 'peak_w' => 8100]]);
+    $this->post('/machines', $fields)->assertSessionHasErrors('name');
+    $job = $this->job($this->user);
+    $this->get("/jobs/$job->id/size")->assertSee('Marmot 9000');
+    $this->post('/shop-history/'.ShopEvent::query()->max('id').'/take-back')->assertSessionHasNoErrors();
+    expect(Machine::query()->where('name', 'Marmot 9000')->exists())->toBeFalse();
+    // Of another shop there is nothing to see.
+    $this->flushSession();
+    $this->actingAs($this->person('eve@two.example'))->get("/machines/$machine->key")->assertNotFound();
 });

@@ -29,7 +29,7 @@ final class CircuitPart
             Field::whole('space', 'its upper space')->label('Upper space')->atLeast(1)->atMost(Position::HIGHEST_SPACE),
             Field::enum(
                 'half', 'half of its upper space in a tandem or quad: upper (a) or lower (b)', Half::class,
-            )->label('Tandem, quad')->optional('a whole space'),
+            )->label('Tandem, quad')->optional('whole space'),
             Field::numberChoice(
                 'poles', 'two poles take the space and the next but one', [1 => 'one', 2 => 'two'],
             )->label('Poles')->default(1),

@@ -29,10 +29,11 @@ final class MachinePart
             Field::id()->atMost(Job::LONGEST_ID),
             Field::text('name', 'as the catalogue lists it')->label('Name')->required()->atMost(100),
             Field::enum('form', 'portable, two in parallel, or standby', MachineKind::class)->label('Form'),
-            Field::numberChoice('volts', '120: one hot wire; 240: two legs and a neutral', [120, 240])->label('Volts'),
-            Field::enum('outlet', 'the largest outlet that could feed a panel', Outlet::class)->label('Outlet'),
+            Field::numberChoice('volts', '120: one hot wire; 240: two legs and a neutral', [120 => '120', 240 => '120/240'])
+                ->label('Volts'),
+            Field::enum('outlet', 'the largest outlet that could feed a panel', Outlet::class)->label('Largest outlet'),
             Field::whole('outlet_a', 'amperes of that outlet, or of the machine\'s own breaker')
-                ->label('Outlet')
+                ->label('Outlet or breaker')
                 ->in(Unit::Amperes)
                 ->atLeast(Machine::LEAST_OUTLET_A)
                 ->atMost(Machine::MOST_OUTLET_A),

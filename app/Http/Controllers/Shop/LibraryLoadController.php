@@ -8,8 +8,8 @@ use App\Http\Controllers\Controller;
 use App\Http\FormInput;
 use App\Http\Requests\Shop\LibraryLoadRequest;
 use App\Models\LibraryLoad;
+use App\Shop\LibraryLoads;
 use App\Shop\ShopEditor;
-use App\Shop\ShopThing;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -33,13 +33,13 @@ final class LibraryLoadController extends Controller
 
     public function edit(string $load): View
     {
-        return view('library-load', ['load' => $this->row($load), 'events' => ShopEditor::history($this->user(), ShopThing::Load, $load)]);
+        return view('library-load', ['load' => $this->row($load), 'events' => ShopEditor::history($this->user(), new LibraryLoads, $load)]);
     }
 
     public function store(LibraryLoadRequest $request): RedirectResponse
     {
         $columns = $this->read($request, null);
-        ShopEditor::add($this->user(), ShopThing::Load, "{$columns['name']}: added", $columns);
+        ShopEditor::add($this->user(), new LibraryLoads, "{$columns['name']}: added", $columns);
 
         return redirect()->route('catalogue')->with('status', "{$columns['name']} is in the library.");
     }
@@ -49,7 +49,7 @@ final class LibraryLoadController extends Controller
         $row = $this->row($load);
         $columns = $this->read($request, $row);
         ShopEditor::change(
-            $this->user(), ShopThing::Load, $load, "$row->name: changed", $columns,
+            $this->user(), new LibraryLoads, $load, "$row->name: changed", $columns,
             FormInput::was($request), $columns, fn (Model $row): array => $row->only(array_keys($columns)),
         );
 

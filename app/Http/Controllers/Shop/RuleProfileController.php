@@ -9,8 +9,8 @@ use App\Http\FormInput;
 use App\Http\RulesInput;
 use App\JobFile\JobRows;
 use App\Models\RuleProfile;
+use App\Shop\LocalRulesProfiles;
 use App\Shop\ShopEditor;
-use App\Shop\ShopThing;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -43,7 +43,7 @@ final class RuleProfileController extends Controller
     {
         return view('rules.edit', [
             'key' => $profile, 'rules' => JobRows::rules($this->row($profile)->rules),
-            'events' => ShopEditor::history($this->user(), ShopThing::Rules, $profile),
+            'events' => ShopEditor::history($this->user(), new LocalRulesProfiles, $profile),
         ]);
     }
 
@@ -55,7 +55,7 @@ final class RuleProfileController extends Controller
             throw new Refused('authority', 'Authority: give it a name that no other profile has.');
         }
         ShopEditor::add(
-            $this->user(), ShopThing::Rules, "$rules->authority: added", ['key' => $key, 'rules' => LocalRulesPart::write($rules)],
+            $this->user(), new LocalRulesProfiles, "$rules->authority: added", ['key' => $key, 'rules' => LocalRulesPart::write($rules)],
         );
 
         return redirect()->route('rules.index')->with('status', "$rules->authority is kept.");
@@ -66,7 +66,7 @@ final class RuleProfileController extends Controller
         $this->row($profile);
         $rules = RulesInput::read($request);
         ShopEditor::change(
-            $this->user(), ShopThing::Rules, $profile, "$rules->authority: changed", ['rules' => LocalRulesPart::write($rules)],
+            $this->user(), new LocalRulesProfiles, $profile, "$rules->authority: changed", ['rules' => LocalRulesPart::write($rules)],
             FormInput::was($request), RulesInput::fields($rules),
             fn (Model $row): array => $row instanceof RuleProfile ? RulesInput::fields(JobRows::rules($row->rules)) : [],
         );

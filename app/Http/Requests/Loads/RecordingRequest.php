@@ -16,7 +16,8 @@ final class RecordingRequest extends CoreRequest
     {
         return new Form(
             Field::text('name', 'what is recorded')->label('What is recorded')->required()->atMost(100),
-            Field::numberChoice('inlet_a', 'inlet to hold it against, amperes', [30 => '30 A', 50 => '50 A'])->label('Held against an inlet of'),
+            Field::numberChoice('inlet_a', 'inlet to hold it against, amperes', [30 => '30 A', 50 => '50 A'])
+                ->label('Held against an inlet of'),
             Field::number('buffer_a', 'amperes on each leg for what did not run')
                 ->label('Buffer for the rest')
                 ->in(Unit::Amperes)
