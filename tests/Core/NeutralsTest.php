@@ -134,6 +134,27 @@ it('says it in every finding that has a breaker moved', function (string $code, 
     }
 });
 
+it('says it of a one-pole breaker alone, after what there is to do', function () {
+    $quad = fn (int $poles): Job => Houses::job('x', panels: [new Panel(
+        'p', 'P', 20, hasMultiwire: true, circuits: [Houses::circuit('5a', $poles, Role::Off)], tandemSpaces: SpaceList::parse('none'),
+    )]);
+    foreach ([
+        [
+            'INTERLOCK_SPACES_TAKEN', crowded(true), crowded(true, 8, 2),
+            'Move it to a free space in the survey; its leg may change with it.',
+        ],
+        ['TANDEM_NOT_ACCEPTED', $quad(1), $quad(2), 'Move it to a space that accepts one, or to a whole space.'],
+    ] as [$code, $onePole, $twoPole, $do]) {
+        expect(said($onePole, $code)[0]->do)->toStartWith("$do First find out")
+            ->and(said($twoPole, $code)[0]->do)->toBe($do);
+    }
+    $uneven = Changed::of(Houses::small(Houses::supply(3000, 4000), 'interlock'), panels: [
+        new Panel('p', 'P', 20, PanelKind::Main, 200, true, 1, true, [Houses::circuit('5', 1, Role::Must, 1200, 1200)]),
+    ]);
+    expect(said($uneven, 'LEGS_UNEVEN')[0]->do)
+        ->toStartWith('A one-pole breaker moved one space up or down changes its leg. First find out');
+});
+
 it('takes one panel that nobody looked at for not known, and one that has some for having some', function () {
     $panel = fn (?bool $m): Panel => new Panel('p', 'P', 20, hasMultiwire: $m);
     expect(SharedNeutral::in([$panel(false), $panel(false)]))->toBeFalse()->and(SharedNeutral::in([]))->toBeFalse()

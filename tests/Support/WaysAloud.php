@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use Underpin\Assembly\Line;
+use Underpin\Connection\OwnerStep;
+use Underpin\Connection\Reason;
+use Underpin\Connection\Way;
+use Underpin\Connection\Ways;
+use Underpin\Design\Design;
+use Underpin\Job\Circuit;
+use Underpin\Job\Job;
+use Underpin\Job\LocalRules;
+use Underpin\Job\Outlet;
+use Underpin\Job\Panel;
+use Underpin\Job\Protection;
+use Underpin\Job\Role;
+use Underpin\Job\WireRun;
+
+/** Everything that every way of connecting says, of houses between them different in all that a way asks for. */
+final class WaysAloud
+{
+    public static function text(): string
+    {
+        $text = '';
+        foreach (self::houses() as $name => $job) {
+            foreach (Ways::standard()->all() as $way) {
+                $text .= "== $name, {$way->key()}\n".self::said($way, Houses::changed($job, connection: $way->key()))."\n";
+            }
+        }
+
+        return $text;
+    }
+
+    /** @return array<string, Job> */
+    private static function houses(): array
+    {
+        $panel = fn (Job $job): Panel => $job->service->panels[0];
+        $plain = Houses::small(Houses::supply());
+        $roles = fn (Job $job, callable $role): Job => Houses::changed($job, panels: [$panel($job)->with(
+            circuits: array_map(fn (Circuit $c): Circuit => $c->with(role: $role($c)), $panel($job)->circuits),
+        )]);
+        $all = array_map(
+            fn (int $i): Circuit => Houses::circuit((string) $i, 1, Role::Must, 100, 100, name: "Circuit $i"), range(5, 24),
+        );
+
+        return [
+            'a plain house' => Houses::changed($plain, wire: new WireRun(25, 20)),
+            'no machine yet' => Houses::small(),
+            'a 120 V machine, multiwire not looked' => Houses::changed(
+                Houses::small(Houses::supply(3000, 3600, 120, Outlet::Travel30)), panels: [$panel($plain)->with(hasMultiwire: null)],
+                wire: new WireRun(25, 20),
+            ),
+            'a small 120 V machine on cords' => Houses::changed(
+                Houses::small(Houses::supply(1800, 2200, 120, Outlet::Straight20, 20)), wire: new WireRun(40),
+            ),
+            'a standby on its terminals' => Houses::changed(
+                Houses::small(Houses::supply(18_000, 18_000, 240, Outlet::Terminals, 80)), wire: new WireRun(null, 60),
+            ),
+            'a large outlet, lengths not known' => Houses::small(Houses::supply(12_000, 15_000, 240, Outlet::Straight50, 50)),
+            'nothing must run' => $roles($plain, fn (Circuit $c): Role => Role::Off),
+            'the range must run, protected circuits, no splices' => Houses::changed(
+                $plain, rules: new LocalRules(splicesInPanel: false), panels: [$panel($plain)->with(circuits: array_map(
+                    fn (Circuit $c): Circuit => $c->with(
+                        role: Role::Must, protection: $c->position->poles === 1 ? Protection::Afci : $c->protection,
+                    ),
+                    $panel($plain)->circuits,
+                ))],
+            ),
+            'too many for a switch' => Houses::changed($plain, panels: [$panel($plain)->with(spaces: 42, circuits: $all)]),
+            'breakers beside the main, no interlock listed, multiwire' => Houses::changed(
+                $plain, panels: [$panel($plain)->with(
+                    interlockListed: false, hasMultiwire: true,
+                    circuits: [Houses::circuit('1', 1, Role::Must, 400, 400, name: 'Office'), ...$panel($plain)->circuits],
+                )],
+            ),
+            'breakers beside the main, interlock not looked up' => Houses::changed(
+                $plain, panels: [$panel($plain)->with(
+                    interlockListed: null, hasMultiwire: null,
+                    circuits: [Houses::circuit('1', 2, Role::Must, 400, 400, name: 'Heater'), ...array_slice($panel($plain)->circuits, 1)],
+                )],
+            ),
+            'no main breaker' => Houses::changed($plain, panels: [$panel($plain)->with(mainAmps: null)]),
+        ];
+    }
+
+    private static function said(Way $way, Job $job): string
+    {
+        $design = new Design($job);
+        $situation = $design->situation();
+        $verdict = $way->verdict($situation);
+        $assembly = $design->assembly();
+        $titles = fn (array $circuits): string => implode(', ', array_map(fn (Circuit $c): string => $c->title(), $circuits));
+        $step = fn (OwnerStep $s): string => "  $s->do".($s->because === '' ? '' : " | $s->because");
+        $steps = fn (array $steps): array => array_map($step, $steps);
+        $lines = [
+            $verdict->possible->name, "powers: {$titles($verdict->powers)}", "dead: {$titles($verdict->dead)}",
+            'places: '.($verdict->switchPositions ?? '-'), 'in the way: '.$titles($way->inTheWay($situation)),
+            ...array_map(fn (Reason $r): string => "- {$r->possible->name}: $r->text [{$r->source->words()}]", $verdict->reasons),
+            ...array_map(fn (Line $l): string => "+ $l->part: $l->pick. $l->why [{$l->source->words()}]", $assembly?->lines() ?? []),
+            ...array_map(fn (string $missing): string => "? $missing", $assembly->missing ?? []),
+            "night: {$way->atNight()}", "throws: {$way->throws()}", "caution: {$way->caution()}",
+            'to the generator:', ...$steps($way->toGenerator($situation, $assembly)), 'back:', ...$steps($way->back($situation, $assembly)),
+        ];
+
+        return implode("\n", $lines)."\n";
+    }
+}
