@@ -27,7 +27,7 @@ final class StartOrderCalculator implements Calculator
 
     public function source(): string
     {
-        return 'Falling starting surplus, proven best by exchange (see Underpin\Sizing\StartOrder).';
+        return 'Falling starting surplus, proven best by exchange (see Underpin\Loads\StartOrder).';
     }
 
     public function form(): Form
