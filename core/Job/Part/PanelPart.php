@@ -42,7 +42,7 @@ final class PanelPart
             )->label('Interlock listed for this very panel')->optional('not looked up'),
             Field::numberChoice(
                 'interlock_space', 'upper of the two spaces that the generator breaker takes',
-                [1 => 'spaces 1 and 3', 2 => 'spaces 2 and 4'],
+                [1 => '1 and 3', 2 => '2 and 4'],
             )->label('Beside the main')->default(1),
             Field::flag('has_multiwire', 'has multiwire branch circuits')->label('Multiwire circuits')->optional('not looked'),
             Field::text(
