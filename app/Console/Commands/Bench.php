@@ -203,7 +203,8 @@ final class Bench extends Command
         )
             && $good;
         foreach (['1.csv', '1.xml', '5.csv', '5.xml'] as $name) {
-            $code = 'require $argv[1]; '.IntervalFile::class.'::read($argv[2], '.Zone::class.'::Eastern); echo memory_get_peak_usage(true);';
+            $code = 'require $argv[1]; '.IntervalFile::class.'::read($argv[2], '.Zone::class.'::Eastern); '
+                .'echo memory_get_peak_usage(true);';
             // One that fails has measured nothing.
             $process = Process::run([PHP_BINARY, '-r', $code, base_path('vendor/autoload.php'), "$folder/$name"])->throw();
             $good = $this->verdict("peak memory for $name, MB", (float) $process->output() / 1e6, self::IMPORT_MB, '%.1f') && $good;
