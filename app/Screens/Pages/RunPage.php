@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace App\Screens\Pages;
 
-use App\Screens\JobScreen;
-use Illuminate\Http\Request;
 use Underpin\StageKey;
 
-final class RunPage implements StagePage
+final class RunPage extends PlainPage
 {
     public function stage(): StageKey
     {
@@ -18,23 +16,5 @@ final class RunPage implements StagePage
     public function view(): string
     {
         return 'run.page';
-    }
-
-    public function drawer(): ?Drawer
-    {
-        return null;
-    }
-
-    public function parts(): array
-    {
-        return [
-            Part::any('parts.header'), Part::any('parts.strip'), Part::any('parts.spine'),
-            Part::any('parts.main'),
-        ];
-    }
-
-    public function data(JobScreen $screen, Request $request): array
-    {
-        return [];
     }
 }

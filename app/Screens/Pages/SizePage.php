@@ -9,7 +9,7 @@ use App\Screens\SizeScreen;
 use Illuminate\Http\Request;
 use Underpin\StageKey;
 
-final class SizePage implements StagePage
+final class SizePage extends PlainPage
 {
     public function stage(): StageKey
     {
@@ -19,19 +19,6 @@ final class SizePage implements StagePage
     public function view(): string
     {
         return 'size.page';
-    }
-
-    public function drawer(): ?Drawer
-    {
-        return null;
-    }
-
-    public function parts(): array
-    {
-        return [
-            Part::any('parts.header'), Part::any('parts.strip'), Part::any('parts.spine'),
-            Part::any('parts.main'),
-        ];
     }
 
     public function data(JobScreen $screen, Request $request): array
