@@ -8,6 +8,7 @@ use Tests\Support\Changed;
 use Tests\Support\Houses;
 use Underpin\Design\Design;
 use Underpin\Drawing\Strip\LegStrip;
+use Underpin\Job\Circuit;
 use Underpin\Job\Duty;
 use Underpin\Job\Fuel;
 use Underpin\Job\GeneratorNeutral;
@@ -265,4 +266,20 @@ it('gives medical equipment its place before everything else', function () {
     $medical = Houses::circuit('6', 1, Role::Must, 1200, kind: LoadKind::Medical);
     $together = fit([...$lamps, $medical])->together();
     expect(array_map(fn ($c) => $c->id, $together->on))->toContain('c6')->and($together->waiting)->toHaveCount(4);
+});
+
+it('offers nothing beside what must run that the machine cannot feed', function () {
+    $panel = Houses::small()->service->panels[0]->with(circuits: [
+        Houses::circuit('2', 1, Role::Must, 180, 1200, name: 'Fridge'),
+        Houses::circuit('8', 1, Role::Room, 120, 120, name: 'Lights'),
+        Houses::circuit('9', 2, Role::Room, 400, 400, name: 'Heater on both legs'),
+    ]);
+    $fit = fn (int $volts, Outlet $outlet): ?Fit => (new Design(
+        Houses::changed(Houses::small(Houses::supply(3000, 3600, $volts, $outlet)), panels: [$panel]),
+    ))->fit();
+    $together = fn (int $volts, Outlet $outlet): array => array_map(
+        fn (Circuit $c): string => $c->name, $fit($volts, $outlet)?->together()->on ?? [],
+    );
+    expect($together(120, Outlet::Travel30))->toBe(['Fridge', 'Lights'])
+        ->and($together(240, Outlet::Locking30))->toBe(['Fridge', 'Lights', 'Heater on both legs']);
 });
