@@ -17,6 +17,12 @@ final class CsvText
 
     public const MOST_CELL = 2_000;
 
+    /** Bytes that the delimiter is told by. */
+    private const LOOKED_AT = 8_000;
+
+    /** Share of zero bytes from which on text is UTF-16 that does not say so. */
+    private const WIDE = 0.3;
+
     /**
      * @return list<array{int, list<string>}> line number of each row in the file, and its cells; blank rows left out
      *
@@ -36,6 +42,13 @@ final class CsvText
         $text = self::decoded($bytes);
         if (preg_match('/[\x00-\x08\x0E-\x1F]/', $text) === 1) {
             throw new Refused('file', 'The file is not text. Save the sheet as CSV and bring in that.');
+        }
+
+        // "sep=;" is how some spreadsheets are told the delimiter.
+        if (preg_match('/^\s*"?sep=(.)"?[ \t]*(?:\r\n|\r|\n|\z)/i', $text, $told) === 1) {
+            $rest = self::split(substr($text, strlen($told[0])), $told[1]);
+
+            return array_map(fn (array $row): array => [$row[0] + substr_count($told[0], "\n"), $row[1]], $rest);
         }
 
         return self::split($text, self::delimiter($text));
@@ -65,18 +78,32 @@ final class CsvText
             str_starts_with($bytes, "\xEF\xBB\xBF") => mb_scrub(substr($bytes, 3), 'UTF-8'),
             str_starts_with($bytes, "\xFF\xFE") => mb_convert_encoding(substr($bytes, 2), 'UTF-8', 'UTF-16LE'),
             str_starts_with($bytes, "\xFE\xFF") => mb_convert_encoding(substr($bytes, 2), 'UTF-8', 'UTF-16BE'),
+            self::zeros($bytes, 1) > self::WIDE => mb_convert_encoding($bytes, 'UTF-8', 'UTF-16LE'),
+            self::zeros($bytes, 0) > self::WIDE => mb_convert_encoding($bytes, 'UTF-8', 'UTF-16BE'),
             mb_check_encoding($bytes, 'UTF-8') => $bytes,
             default => mb_convert_encoding($bytes, 'UTF-8', 'Windows-1252'),
         };
     }
 
-    /** The one that splits the first row into the most cells. */
+    /** Share of zeros among every second byte from one on. */
+    private static function zeros(string $bytes, int $from): float
+    {
+        $some = substr($bytes, 0, self::LOOKED_AT);
+        $zeros = 0;
+        for ($i = $from; $i < strlen($some); $i += 2) {
+            $zeros += $some[$i] === "\0" ? 1 : 0;
+        }
+
+        return $some === '' ? 0.0 : $zeros / (strlen($some) / 2);
+    }
+
+    /** The one that stands most often in the first lines, outside of quotes: titles may come before the table. */
     private static function delimiter(string $text): string
     {
-        $first = strtok(ltrim($text), "\r\n");
+        $start = (string) preg_replace('/"(?:[^"]|"")*+"/', '', substr(ltrim($text), 0, self::LOOKED_AT));
         $best = ',';
         foreach ([';', "\t"] as $delimiter) {
-            if ($first !== false && substr_count($first, $delimiter) > substr_count($first, $best)) {
+            if (substr_count($start, $delimiter) > substr_count($start, $best)) {
                 $best = $delimiter;
             }
         }

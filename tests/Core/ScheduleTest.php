@@ -75,8 +75,8 @@ it('lists every fault by row and column, and keeps the good rows', function () {
         ,1,15,Nowhere,none,room,,,,,
         CSV);
     expect(placesOf($reading->faults))->toBe([
-        '3 space', '4 space', '5 poles', '6 space', '7 amps', '8 role', '9 run_w', '10 start_w', '11 protection', '11 kind', '14 space',
-        '15 space',
+        '3 space', '4 space', '5 poles', '6 space', '7 amps', '8 role', '9 run_w', '10 start_w', '11 kind', '11 pf', '11 protection',
+        '14 space', '15 space',
     ])->and($reading->goodRows)->toBe(3)->and($reading->badRows)->toBe(11);
     $kept = $reading->panels[0]->circuits;
     expect(array_map(fn ($c) => $c->label(), $kept))->toBe(['5–7', '12a', '12b'])

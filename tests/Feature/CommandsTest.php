@@ -79,3 +79,32 @@ it('says in a review what to find out before a bond is touched, and holds the ca
         ->and($report['card']['start'])->not->toBe([])
         ->and(implode(' ', $report['card']['cautions']))->toContain('stay out, call the emergency number');
 });
+
+it('reads a panel schedule as the page does, without a database', function () {
+    $path = (string) tempnam(sys_get_temp_dir(), 'sheet');
+    file_put_contents($path, "Maple Street 4,,\nCkt,Description,Bkr\n1,Kitchen,20/1\n9-Nov,Well,30\n12,Bath / Hall,15/20\n3,SPACE,\n");
+    [$code, $read] = artisan(['underpin:schedule', $path]);
+    expect($code)->toBe(0)->and($read['faults'])->toBe([])
+        ->and(array_map(
+            fn (array $c): array => [$c['space'], $c['half'], $c['poles'], $c['amps'], $c['name']], $read['panels'][0]['circuits'],
+        ))
+        ->toBe([[1, null, 1, 20, 'Kitchen'], [9, null, 2, 30, 'Well'], [12, 'a', 1, 15, 'Bath'], [12, 'b', 1, 20, 'Hall']])
+        ->and($read['columns'])->toBe(['space', 'name', 'amps+poles'])
+        ->and($read['doubts'][0]['row'])->toBe(4)
+        ->and($read['panels'][0]['name'])->toBeNull()
+        ->and(array_keys($read['panels'][0]['circuits'][0]))->toBe(
+            ['space', 'poles', 'half', 'amps', 'name', 'protection', 'role', 'loads']
+        );
+
+    file_put_contents($path, "Ckt,Description,Bkr\n1,Kitchen,twenty\n2,Bath,15\n");
+    [$code, $read] = artisan(['underpin:schedule', $path]);
+    expect($code)->toBe(1)->and($read['faults'][0])->toMatchArray(['row' => 2, 'column' => 'amps'])
+        ->and($read['panels'][0]['circuits'])->toHaveCount(1);
+
+    file_put_contents($path, "Dear Nell,\nthe panel is full.\n");
+    [$code, $read] = artisan(['underpin:schedule', $path]);
+    expect($code)->toBe(2)->and($read['error']['field'])->toBe('')
+        ->and($read['error']['message'])->toContain('no column numbers the spaces');
+    unlink($path);
+    expect(artisan(['underpin:schedule', $path])[0])->toBe(2);
+});

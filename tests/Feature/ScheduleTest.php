@@ -97,3 +97,20 @@ it('does not take a file without a good row', function () {
     $this->post("$this->base/schedule/take", ['text' => base64_encode($bad)])->assertSessionHasErrors('file');
     expect($this->job->circuits()->count())->toBe(0)->and($this->job->events()->count())->toBe(0);
 });
+
+it('takes away no role and no load where the sheet has no column for them, whatever case a panel is written in', function () {
+    $page = ($this->upload)("panel,space,amps,circuit,role,load,run_w\n"
+        ."Garage,1,20,Fridge,must,Fridge,200\nGarage,3,20,Lamps,room,Lamps,300\n");
+    $this->post("$this->base/schedule/take", ['text' => $page->viewData('text')]);
+    $page = ($this->upload)("Panel,Ckt #,Description,Breaker\nGARAGE,1,Fridge,20A/1\nGARAGE,3,LAMPS,15A/1\nGARAGE,5,Bench,20A/1\n");
+    $this->post("$this->base/schedule/take", ['text' => $page->viewData('text')])->assertSessionHasNoErrors();
+    expect($this->job->panels()->pluck('name')->map(fn (string $name): string => mb_strtolower($name))->all())->toBe(['garage'])
+        ->and($this->job->circuits()->orderBy('space')->get()->map(fn ($c) => [$c->name, $c->amps, $c->role])->all())
+        ->toBe([['Fridge', 20, 'must'], ['LAMPS', 15, 'room'], ['Bench', 20, 'off']])
+        ->and($this->job->loads()->orderBy('name')->pluck('run_w', 'name')->all())->toBe(['Fridge' => 200.0, 'Lamps' => 300.0]);
+});
+
+it('asks to look where a spreadsheet has made a date of two spaces', function () {
+    ($this->upload)("Ckt;Load Served;Trip\n9-Nov;Well;30\n")->assertOk()
+        ->assertSee('was taken as spaces 9–11')->assertSee('Take all 1 rows');
+});

@@ -4,29 +4,39 @@ declare(strict_types=1);
 
 namespace Underpin\Exchange\Schedule;
 
+use Underpin\Exchange\Schedule\Sheet\Meaning;
 use Underpin\Job\Circuit;
 use Underpin\Job\Load;
 use Underpin\Job\Panel;
+use Underpin\Job\Protection;
 
 /**
- * A circuit as a schedule says it, with what was known of it besides and a schedule has no column
- * for: measured figures, its receptacle, when it must stay on, when its loads run. Known again by
- * space and name; a circuit with another name is another circuit.
+ * A circuit as a schedule says it, with what was known of it besides and this sheet has no column
+ * for: its role, its loads and its note, what was measured, its receptacle, when it must stay on, when
+ * its loads run. Known again by space and name; a circuit with another name is another circuit.
  */
 final class CarriedOver
 {
     /** @param  callable(): string  $newId */
-    public static function circuit(Circuit $read, ?Panel $before, callable $newId): Circuit
+    public static function circuit(Circuit $read, ?Panel $before, ScheduleReading $reading, callable $newId): Circuit
     {
         $known = null;
         foreach ($before->circuits ?? [] as $circuit) {
             $known = $circuit->label() === $read->label() && self::same($circuit->name, $read->name) ? $circuit : $known;
         }
 
-        return new Circuit(
-            $known->id ?? $newId(), $read->position, $read->breakerAmps, $read->name, $read->protection, $read->role, $read->note,
-            array_map(fn (Load $load): Load => self::load($load, $known, $newId), $read->loads),
-            $known->keepOn ?? '', $known?->receptacleAmps, $known?->measured,
+        if ($known === null) {
+            return $read->with(id: $newId(), loads: array_map(fn (Load $load): Load => self::load($load, null, $newId), $read->loads));
+        }
+        $saysProtection = $reading->says(Meaning::Protection) || $read->protection !== Protection::None;
+        $saysLoads = $reading->says(Meaning::Load, Meaning::Kind, Meaning::RunW, Meaning::StartW, Meaning::Pf);
+
+        return $known->with(
+            position: $read->position, breakerAmps: $read->breakerAmps, name: $read->name,
+            protection: $saysProtection ? $read->protection : $known->protection,
+            role: $reading->says(Meaning::Role) ? $read->role : $known->role,
+            note: $reading->says(Meaning::Note) ? $read->note : $known->note,
+            loads: $saysLoads ? array_map(fn (Load $load): Load => self::load($load, $known, $newId), $read->loads) : $known->loads,
         );
     }
 

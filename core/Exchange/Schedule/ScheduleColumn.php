@@ -21,20 +21,4 @@ enum ScheduleColumn: string
     case StartW = 'start_w';
     case Pf = 'pf';
     case Note = 'note';
-
-    /** The column that a heading means, in any case and with blanks or hyphens. */
-    public static function named(string $heading): ?self
-    {
-        $key = trim((string) preg_replace('/[\s\-]+/', '_', mb_strtolower($heading)), '_');
-
-        return self::tryFrom($key) ?? match ($key) {
-            'run_watts', 'running_watts', 'running_w', 'watts' => self::RunW,
-            'start_watts', 'starting_watts', 'starting_w' => self::StartW,
-            'power_factor' => self::Pf,
-            'breaker', 'breaker_amps', 'amperes' => self::Amps,
-            'circuit_name', 'description' => self::Circuit,
-            'notes' => self::Note,
-            default => null,
-        };
-    }
 }

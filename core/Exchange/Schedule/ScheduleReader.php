@@ -4,31 +4,28 @@ declare(strict_types=1);
 
 namespace Underpin\Exchange\Schedule;
 
-use Underpin\Csv\CsvText;
+use Underpin\Exchange\Schedule\Sheet\SheetCircuit;
+use Underpin\Exchange\Schedule\Sheet\SheetLoad;
+use Underpin\Exchange\Schedule\Sheet\SheetReader;
 use Underpin\Job\Circuit;
 use Underpin\Job\Load;
+use Underpin\Job\LoadKind;
 use Underpin\Job\Panel;
 use Underpin\Job\PanelKind;
 use Underpin\Job\Position;
+use Underpin\Job\Role;
 use Underpin\Refused;
 
 /**
- * A panel schedule from CSV. One row a load; rows of one panel and space are one circuit. Every
- * fault is reported with its row and column, and the rows without fault make the panels.
+ * The panels that a sheet makes of a job. Every fault is reported with its row and column, and the
+ * rows without fault make the panels.
  */
 final class ScheduleReader
 {
     public const MOST_ROWS = 2_000;
 
-    /** @var array<string, list<array{ScheduleRow, Circuit}>> circuits by panel name */
-    private array $circuits = [];
-
     /** @var list<RowFault> */
     private array $faults = [];
-
-    private int $good = 0;
-
-    private int $bad = 0;
 
     private int $loads = 0;
 
@@ -40,161 +37,76 @@ final class ScheduleReader
     /**
      * @param  list<Panel>  $known
      *
-     * @throws Refused on "file" when it is no table with a space column, or far too large
+     * @throws Refused on "file" when nothing in it is a schedule, or it is far too large
      */
     public static function read(string $bytes, array $known = []): ScheduleReading
     {
-        $rows = CsvText::rows($bytes);
-        if ($rows === []) {
-            throw new Refused('file', 'The file is empty.');
-        }
-        if (count($rows) > self::MOST_ROWS + 1) {
-            throw new Refused(
-                'file',
-                sprintf(
-                    'The file has %s rows; a schedule may have at most %s.', number_format(count($rows) - 1),
-                    number_format(self::MOST_ROWS),
-                ),
-            );
-        }
-        [, $headings] = array_shift($rows);
-        [$columns, $ignored] = self::columns($headings);
-        if (! in_array(ScheduleColumn::Space, $columns, true)) {
-            throw new Refused(
-                'file',
-                'The first row must name the columns, among them "space". Found: '.mb_substr(
-                    implode(', ', array_map(CsvText::meant(...), $headings)), 0, 200,
-                ).'.',
-            );
-        }
+        $sheet = SheetReader::read($bytes);
         $reader = new self($known);
-        $parsed = [];
-        foreach ($rows as [$line, $cells]) {
-            $named = [];
-            foreach ($columns as $i => $column) {
-                $named[$column->value] = $cells[$i] ?? '';
-            }
-            $parsed[] = new ScheduleRow($line, $named);
-        }
-        $reader->takeAll($parsed);
-
-        return new ScheduleReading($reader->panels(), $reader->faults, $ignored, $reader->good, $reader->bad);
-    }
-
-    /**
-     * @param  list<string>  $headings
-     * @return array{array<int, ScheduleColumn>, list<string>} columns by place, and the names of those not known
-     */
-    private static function columns(array $headings): array
-    {
-        $columns = [];
-        $ignored = [];
-        foreach ($headings as $i => $heading) {
-            $name = CsvText::meant($heading);
-            $column = ScheduleColumn::named($name);
-            if ($column !== null && ! in_array($column, $columns, true)) {
-                $columns[$i] = $column;
-            } elseif ($name !== '') {
-                $ignored[] = $name;
+        $panels = [];
+        foreach ($sheet->panels as $found) {
+            $panel = $reader->panel($found['name'], $found['circuits'], $panels === []);
+            if ($panel->circuits !== []) {
+                $panels[] = $panel->with(id: 'p'.(count($panels) + 1));
             }
         }
+        $faults = [...$sheet->faults, ...$reader->faults];
+        usort($faults, fn (RowFault $x, RowFault $y): int => $x->row <=> $y->row);
+        $alsoBad = count(array_unique(array_map(fn (RowFault $fault): int => $fault->row, $reader->faults)));
 
-        return [$columns, $ignored];
+        return new ScheduleReading(
+            $panels, $faults, $sheet->unknown, $sheet->goodRows - $alsoBad, $sheet->badRows + $alsoBad, $sheet->doubts, $sheet->meanings,
+        );
     }
 
-    /** @param  list<ScheduleRow>  $rows */
-    private function takeAll(array $rows): void
+    /** @param  list<SheetCircuit>  $found */
+    private function panel(?string $name, array $found, bool $isFirst): Panel
     {
-        $positions = array_map(fn (ScheduleRow $row): ?Position => $row->position(), $rows);
-        $highest = [];
-        foreach ($rows as $i => $row) {
-            $name = $this->nameOf($row);
-            $highest[$name] = max($highest[$name] ?? 0, $positions[$i]->space ?? 0);
-        }
-        foreach ($rows as $i => $row) {
-            if ($positions[$i] !== null) {
-                $this->take($row, $positions[$i], $this->spacesOf($this->nameOf($row), $highest[$this->nameOf($row)]));
-            } else {
-                $row->circuit('unplaced', new Position(1)); // so that its other cells' faults are told as well
-                $row->load('unplaced');
-            }
-            array_push($this->faults, ...$row->faults());
-            $row->faults() === [] ? $this->good++ : $this->bad++;
-        }
-    }
-
-    private function take(ScheduleRow $row, Position $position, int $spaces): void
-    {
-        $panel = $this->nameOf($row);
-        if (max($position->spaces()) > $spaces) {
-            $row->fault(ScheduleColumn::Space, "{$position->label()} runs off the end: $panel has $spaces spaces");
-        }
-        $place = $this->placeOf($panel, $position);
-        $first = $place === null ? null : $this->circuits[$panel][$place];
-        if ($first === null) {
-            $this->refuseClash($row, $panel, $position);
-        }
-        $circuit = $first !== null && ! $row->describesBreaker()
-            ? $first[1]
-            : $row->circuit('c'.$row->line, $position);
-        $load = $row->load('l'.(++$this->loads));
-        if ($first !== null && $circuit !== null && ! $this->sameBreaker($first[1], $circuit)) {
-            $row->fault(
-                ScheduleColumn::Space,
-                "{$position->label()} is used twice: row {$first[0]->line} has {$first[1]->breakerAmps} A {$first[1]->name} there",
-            );
-        }
-        if ($circuit === null || $row->faults() !== []) {
-            return;
-        }
-        if ($place === null) {
-            $this->circuits[$panel][] = [$row, self::withLoad($circuit, $load)];
-        } elseif ($load !== null) {
-            $this->circuits[$panel][$place][1] = self::withLoad($this->circuits[$panel][$place][1], $load);
-        }
-    }
-
-    /** The circuit that sits in exactly this slot already. */
-    private function placeOf(string $panel, Position $position): ?int
-    {
-        foreach ($this->circuits[$panel] ?? [] as $i => [, $circuit]) {
-            if ($circuit->position == $position) {
-                return $i;
+        $name ??= $this->known[0]->name ?? 'Main panel';
+        $known = $this->knownPanel($name);
+        $spaces = $this->spaces($known, $found);
+        $circuits = [];
+        foreach ($found as $circuit) {
+            $made = $this->circuit($circuit, $known->name ?? $name, $spaces);
+            if ($made !== null) {
+                $circuits[] = $made;
             }
         }
 
-        return null;
+        return new Panel(
+            'p', $known->name ?? $name, $spaces, $known->kind ?? ($isFirst && $this->known === [] ? PanelKind::Main : PanelKind::Sub),
+            $known?->mainAmps, $known?->interlockListed, $known->interlockSpace ?? 1, $known?->hasMultiwire, $circuits,
+        );
     }
 
-    private function refuseClash(ScheduleRow $row, string $panel, Position $position): void
+    private function circuit(SheetCircuit $found, string $panel, int $spaces): ?Circuit
     {
-        foreach ($this->circuits[$panel] ?? [] as [$earlier, $circuit]) {
-            if ($circuit->position->clashesWith($position)) {
-                $row->fault(ScheduleColumn::Space, "{$position->label()} is used twice: row $earlier->line has {$circuit->title()} there");
+        $last = $found->space + ($found->poles === 2 ? 2 : 0);
+        if ($last > $spaces) {
+            $this->faults[] = new RowFault($found->row, 'space', "space {$found->label()} runs off the end: $panel has $spaces spaces.");
 
-                return;
-            }
+            return null;
         }
+        if ($found->amps === null) {
+            $this->faults[] = new RowFault($found->row, 'amps', 'amps is missing: the rating of the breaker.');
+
+            return null;
+        }
+        $name = mb_substr($found->name, 0, 100);
+
+        return new Circuit(
+            "c$found->row".($found->half->value ?? ''), new Position($found->space, $found->poles, $found->half), $found->amps, $name,
+            $found->protection, $found->role ?? Role::Off, $found->note,
+            array_map(fn (SheetLoad $load): Load => $this->load($load, $name), $found->loads),
+        );
     }
 
-    private function sameBreaker(Circuit $first, Circuit $later): bool
+    private function load(SheetLoad $load, string $circuit): Load
     {
-        return $first->breakerAmps === $later->breakerAmps
-            && ($later->name === '' || $first->name === $later->name);
-    }
-
-    private static function withLoad(Circuit $c, ?Load $load): Circuit
-    {
-        return $load === null
-            ? $c
-            : new Circuit($c->id, $c->position, $c->breakerAmps, $c->name, $c->protection, $c->role, $c->note, [...$c->loads, $load]);
-    }
-
-    private function nameOf(ScheduleRow $row): string
-    {
-        $name = $row->panelName();
-
-        return $name !== '' ? $name : ($this->known[0]->name ?? 'Main panel');
+        return new Load(
+            'l'.(++$this->loads), $load->name ?? ($circuit === '' ? 'load' : $circuit), $load->kind ?? LoadKind::Other, $load->runW,
+            $load->startW, $load->pf ?? 1.0,
+        );
     }
 
     private function knownPanel(string $name): ?Panel
@@ -208,13 +120,17 @@ final class ScheduleReader
         return null;
     }
 
-    /** The panel's own size, or the smallest common one that has the highest space named. */
-    private function spacesOf(string $name, int $highest): int
+    /**
+     * The panel's own size, or the smallest common one that has the highest space named.
+     *
+     * @param  list<SheetCircuit>  $found
+     */
+    private function spaces(?Panel $known, array $found): int
     {
-        $known = $this->knownPanel($name);
         if ($known !== null && $known->circuits !== []) {
             return $known->spaces;
         }
+        $highest = max([0, ...array_map(fn (SheetCircuit $c): int => $c->space, $found)]);
         foreach (Panel::COMMON_SPACES as $spaces) {
             if ($spaces >= max($highest, $known->spaces ?? 0)) {
                 return $spaces;
@@ -222,31 +138,5 @@ final class ScheduleReader
         }
 
         return Position::HIGHEST_SPACE;
-    }
-
-    /** @return list<Panel> */
-    private function panels(): array
-    {
-        $panels = [];
-        foreach ($this->circuits as $name => $entries) {
-            $name = (string) $name;
-            $circuits = array_map(fn (array $entry): Circuit => $entry[1], $entries);
-            usort($circuits, fn (Circuit $x, Circuit $y): int => [$x->position->space, $x->label()] <=> [$y->position->space, $y->label()]);
-            $highest = max([0, ...array_map(fn (Circuit $c): int => max($c->position->spaces()), $circuits)]);
-            $known = $this->knownPanel($name);
-            $panels[] = new Panel(
-                'p'.(count($panels) + 1),
-                $known->name ?? $name,
-                $this->spacesOf($name, $highest),
-                $known->kind ?? ($panels === [] && $this->known === [] ? PanelKind::Main : PanelKind::Sub),
-                $known?->mainAmps,
-                $known?->interlockListed,
-                $known->interlockSpace ?? 1,
-                $known?->hasMultiwire,
-                $circuits,
-            );
-        }
-
-        return $panels;
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Underpin\Exchange\Schedule;
 
+use Underpin\Exchange\Schedule\Sheet\Meaning;
+use Underpin\Exchange\Schedule\Sheet\RowDoubt;
 use Underpin\Job\Panel;
 
 /** A panel schedule as read: the panels made of its good rows, and every fault in the others. */
@@ -13,6 +15,8 @@ final readonly class ScheduleReading
      * @param  list<Panel>  $panels
      * @param  list<RowFault>  $faults
      * @param  list<string>  $ignoredColumns
+     * @param  list<RowDoubt>  $doubts
+     * @param  list<Meaning>  $meanings  what the sheet has a column for
      */
     public function __construct(
         public array $panels,
@@ -20,6 +24,13 @@ final readonly class ScheduleReading
         public array $ignoredColumns,
         public int $goodRows,
         public int $badRows,
+        public array $doubts,
+        private array $meanings,
     ) {
+    }
+
+    public function says(Meaning ...$meanings): bool
+    {
+        return array_filter($meanings, fn (Meaning $meaning): bool => in_array($meaning, $this->meanings, true)) !== [];
     }
 }

@@ -15,16 +15,17 @@ final class TakenSchedule
 {
     /**
      * @param  list<Panel>  $panels  of the job
-     * @param  list<Panel>  $read  of the schedule, with all of their circuits
      * @param  callable(): string  $newId
      * @return list<Panel>
      */
-    public static function of(array $panels, array $read, callable $newId): array
+    public static function of(array $panels, ScheduleReading $reading, callable $newId): array
     {
-        foreach ($read as $panel) {
+        foreach ($reading->panels as $panel) {
             $at = self::placeOf($panel, $panels);
             $before = $panels[$at] ?? null;
-            $circuits = array_map(fn (Circuit $circuit): Circuit => CarriedOver::circuit($circuit, $before, $newId), $panel->circuits);
+            $circuits = array_map(
+                fn (Circuit $circuit): Circuit => CarriedOver::circuit($circuit, $before, $reading, $newId), $panel->circuits,
+            );
             $panels[$at] = $before === null
                 ? $panel->with(id: $newId(), circuits: $circuits)
                 : $before->with(name: $panel->name, spaces: $panel->spaces, circuits: $circuits);
@@ -37,7 +38,7 @@ final class TakenSchedule
     private static function placeOf(Panel $panel, array $panels): int
     {
         foreach ($panels as $i => $known) {
-            if ($known->name === $panel->name) {
+            if (mb_strtolower($known->name) === mb_strtolower($panel->name)) {
                 return $i;
             }
         }

@@ -9,6 +9,9 @@
                 @foreach ($reading->panels as $panel)
                     <p>{{ $panel->name }}: {{ count($panel->circuits) }} breakers in {{ $panel->spaces }} spaces, {{ array_sum(array_map(fn ($c) => count($c->loads), $panel->circuits)) }} loads.</p>
                 @endforeach
+                @if ($reading->doubts !== [])
+                    <ul class="caution">@foreach (array_slice($reading->doubts, 0, 20) as $doubt)<li>Row {{ $doubt->row }}: {{ $doubt->message }} Look whether that is so.</li>@endforeach</ul>
+                @endif
                 @if ($reading->faults !== [])
                     <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="table faults">
                         <caption>What is wrong, by row and column of the file</caption>
@@ -21,7 +24,7 @@
                     <form id="take-form" method="post" action="{{ route('jobs.schedule.take', $job->id) }}">
                         @csrf <input type="hidden" name="text" value="{{ $text }}">
                         <button class="button is-primary">{{ $reading->badRows ? 'Take the '.$reading->goodRows.' good rows' : 'Take all '.$reading->goodRows.' rows' }}</button>
-                        <p class="quiet">The panels named in the file get exactly these circuits. It can be undone.</p>
+                        <p class="quiet">The panels named in the file get exactly these circuits; a circuit that keeps its space and name keeps what the file has no column for: its role, its loads, what was measured. It can be undone.</p>
                     </form>
                 @endif
                 <h2>Or another file</h2>
@@ -39,9 +42,10 @@
                 <p class="quiet">Nothing is saved yet.</p>
             </form>
             <section class="help">
-                <h2>What the columns are</h2>
+                <h2>Any panel schedule</h2>
+                <p>As it is: with titles above, a left and a right side, 20/1, 2P-30, 15/20 or 12A/12B for tandems, 15 AFCI, 1,3 or 1-3, SPARE and SPACE. Columns are known by what people write over them (ckt, circuit #, description, serves, breaker, trip …), or by what is in them. What can stand in a sheet:</p>
                 <dl class="columns">
-                    <div><dt>space</dt><dd>5, or 12a and 12b for the halves of a tandem, 5a-7b and 5b-7a for the pairs of a quad. The only one that must be there.</dd></div>
+                    <div><dt>space</dt><dd>5, 5-7, or 12a and 12b for the halves of a tandem, 5a-7b and 5b-7a for the pairs of a quad. The only one that must be there.</dd></div>
                     <div><dt>panel</dt><dd>for more than one panel</dd></div>
                     <div><dt>poles, amps, circuit</dt><dd>1 or 2; the breaker; what it feeds</dd></div>
                     <div><dt>protection</dt><dd>none, AFCI, GFCI or dual</dd></div>

@@ -55,7 +55,7 @@ final class ScheduleController extends Controller
             }
 
             return $file->with(
-                $file->service->with(panels: TakenSchedule::of($file->service->panels, $reading->panels, $this->newKey(...)))
+                $file->service->with(panels: TakenSchedule::of($file->service->panels, $reading, $this->newKey(...)))
             );
         });
         $count = count($edited->job->circuits());

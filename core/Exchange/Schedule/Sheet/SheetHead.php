@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Exchange\Schedule\Sheet;
+
+use Underpin\Codebook\BreakerSizes;
+use Underpin\Csv\CsvText;
+
+/**
+ * Which column of a sheet holds what: by the words over it, wherever they stand, or without any by
+ * what is in it. A door sheet has two sides, the left and the right column of the panel.
+ */
+final readonly class SheetHead
+{
+    /** Rows that are looked through for the words over the columns: a title may stand above. */
+    private const LOOKED_AT = 25;
+
+    /** Cells of a kind among all of a column, from which on the column is of that kind. */
+    private const MOST_OF_THEM = 0.7;
+
+    /**
+     * @param  list<array<int, Meaning>>  $sides  by the place of the column, from 0
+     * @param  list<array{int, list<string>}>  $rows  what stands below
+     * @param  list<string>  $words  over the columns; none where nothing stands there
+     */
+    private function __construct(public array $sides, public array $rows, public array $words)
+    {
+    }
+
+    /**
+     * @param  list<array{int, list<string>}>  $rows  number in the file, and cells
+     * @return ?self null: nothing in it is a schedule
+     */
+    public static function of(array $rows): ?self
+    {
+        $best = null;
+        foreach (array_slice($rows, 0, self::LOOKED_AT) as $i => [, $cells]) {
+            $meanings = array_filter(array_map(Meaning::of(...), array_map(CsvText::meant(...), $cells)));
+            if (self::isHead($meanings) && count($meanings) > count($best[1] ?? [])) {
+                $best = [$i, $meanings];
+            }
+        }
+        $below = $best === null ? $rows : array_slice($rows, $best[0] + 1);
+        $sides = $best === null ? self::sides(self::byContents($below)) : self::sides(self::resolved($best[1], $below));
+
+        $words = $best === null ? [] : array_map(CsvText::meant(...), $rows[$best[0]][1]);
+
+        return $sides === [] ? null : new self($sides, $below, $words);
+    }
+
+    /** @param  array<int, Meaning>  $meanings */
+    private static function isHead(array $meanings): bool
+    {
+        $telling = [Meaning::Space, Meaning::Circuit, Meaning::Amps, Meaning::Name, Meaning::Load];
+
+        return count($meanings) >= 2 && array_filter($meanings, fn (Meaning $m): bool => in_array($m, $telling, true)) !== [];
+    }
+
+    /**
+     * Words that mean two things mean what the other columns and the cells below leave.
+     *
+     * @param  array<int, Meaning>  $meanings
+     * @param  list<array{int, list<string>}>  $rows
+     * @return array<int, Meaning>
+     */
+    private static function resolved(array $meanings, array $rows): array
+    {
+        $hasSpace = in_array(Meaning::Space, $meanings, true);
+        foreach ($meanings as $i => $meaning) {
+            $cells = self::column($rows, $i);
+            $meanings[$i] = match ($meaning) {
+                Meaning::Circuit => ! $hasSpace && self::share($cells, self::isSpace(...)) > 0.5 ? Meaning::Space : Meaning::Name,
+                Meaning::Type => self::share($cells, self::isPoles(...)) > 0.5 ? Meaning::Poles : Meaning::Protection,
+                Meaning::Phase => self::share($cells, self::isPoles(...)) > 0.5 ? Meaning::Poles : null,
+                Meaning::Amps => match (true) {
+                    self::share($cells, self::isPoles(...)) >= self::MOST_OF_THEM => Meaning::Poles,
+                    default => Meaning::Amps,
+                },
+                default => $meaning,
+            };
+        }
+        $meanings = array_filter($meanings);
+        if (! in_array(Meaning::Name, $meanings, true)) {
+            $meanings = array_map(fn (Meaning $m): Meaning => $m === Meaning::Load ? Meaning::Name : $m, $meanings);
+        }
+
+        return $meanings;
+    }
+
+    /**
+     * @param  list<array{int, list<string>}>  $rows
+     * @return array<int, Meaning>
+     */
+    private static function byContents(array $rows): array
+    {
+        $meanings = [];
+        $widest = max([0, ...array_map(fn (array $row): int => count($row[1]), $rows)]);
+        for ($i = 0; $i < $widest; $i++) {
+            $cells = self::column($rows, $i);
+            $meaning = match (true) {
+                $cells === [] => null,
+                self::share($cells, self::isSpace(...)) >= self::MOST_OF_THEM && count(array_unique($cells)) === count($cells)
+                    && ! self::areTrips($cells) => Meaning::Space,
+                self::share($cells, fn (string $cell): bool => in_array($cell, ['1', '2'], true)) >= self::MOST_OF_THEM => Meaning::Poles,
+                self::share($cells, fn (string $cell): bool => BreakerCell::read($cell) !== null) >= self::MOST_OF_THEM => Meaning::Amps,
+                self::share($cells, fn (string $cell): bool => preg_match('/\pL{2}/u', $cell) === 1) >= 0.5 => Meaning::Name,
+                default => null,
+            };
+            if ($meaning !== null) {
+                $meanings[$i] = $meaning;
+            }
+        }
+
+        return count($meanings) >= 2 ? $meanings : [];
+    }
+
+    /**
+     * Each meaning once a side: where two columns number spaces, the second of a kind belongs to the right.
+     *
+     * @param  array<int, Meaning>  $meanings
+     * @return list<array<int, Meaning>>
+     */
+    private static function sides(array $meanings): array
+    {
+        $spaces = count(array_filter($meanings, fn (Meaning $m): bool => $m === Meaning::Space));
+        if ($spaces === 0) {
+            return [];
+        }
+        $sides = [[], []];
+        foreach ($meanings as $i => $meaning) {
+            foreach ($sides as $side => $taken) {
+                if (! in_array($meaning, $taken, true) && ($side === 0 || $spaces > 1)) {
+                    $sides[$side][$i] = $meaning;
+                    break;
+                }
+            }
+        }
+
+        return array_values(array_filter($sides, fn (array $side): bool => in_array(Meaning::Space, $side, true)));
+    }
+
+    /**
+     * @param  list<array{int, list<string>}>  $rows
+     * @return list<string> what stands in a column, without the blanks
+     */
+    private static function column(array $rows, int $place): array
+    {
+        $cells = array_map(fn (array $row): string => CsvText::meant($row[1][$place] ?? ''), $rows);
+
+        return array_values(array_filter($cells, fn (string $cell): bool => $cell !== ''));
+    }
+
+    /**
+     * @param  list<string>  $cells
+     * @param  callable(string): bool  $is
+     */
+    private static function share(array $cells, callable $is): float
+    {
+        return $cells === [] ? 0.0 : count(array_filter($cells, $is)) / count($cells);
+    }
+
+    private static function isSpace(string $cell): bool
+    {
+        return SpaceCell::read($cell) !== null;
+    }
+
+    private static function isPoles(string $cell): bool
+    {
+        $breaker = BreakerCell::read($cell);
+
+        return in_array($cell, ['1', '2', '3'], true) || ($breaker !== null && $breaker->poles !== null && $breaker->amps === []);
+    }
+
+    /**
+     * Spaces come one after the other; ratings are of the standard sizes, all of them.
+     *
+     * @param  non-empty-list<string>  $cells
+     */
+    private static function areTrips(array $cells): bool
+    {
+        return array_filter($cells, fn (string $cell): bool => ! in_array((int) $cell, [10, ...BreakerSizes::STANDARD], true)) === [];
+    }
+}
