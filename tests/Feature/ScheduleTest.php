@@ -114,3 +114,13 @@ it('asks to look where a spreadsheet has made a date of two spaces', function ()
     ($this->upload)("Ckt;Load Served;Trip\n9-Nov;Well;30\n")->assertOk()
         ->assertSee('was taken as spaces 9–11')->assertSee('Take all 1 rows');
 });
+
+it('shows before it is taken what would change, stay and be gone, and the board that it makes', function () {
+    $page = ($this->upload)("space,amps,circuit,role\n1,20,Fridge,must\n3,15,Lamps,room\n5,20,Bench,off\n");
+    $page->assertSee('free')->assertSee('Fridge 20 A, must run')->assertSee('data-layer="breakers"', false)->assertDontSee('would be gone');
+    $this->post("$this->base/schedule/take", ['text' => $page->viewData('text')]);
+    ($this->upload)("space,amps,circuit,role\n1,20,Fridge,must\n3,20,Lamps,room\n")->assertOk()
+        ->assertSee('1 circuit stays as it is')->assertSee('Lamps 15 A')->assertSee('Lamps 20 A')
+        ->assertSee('1 circuit would be gone:')->assertSee('5 Bench');
+    expect($this->job->circuits()->count())->toBe(3);
+});

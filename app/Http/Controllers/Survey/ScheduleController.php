@@ -16,10 +16,16 @@ use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use Underpin\Csv\CsvText;
+use Underpin\Design\Design;
+use Underpin\Drawing\Board\PanelBoard;
+use Underpin\Drawing\Drawing;
+use Underpin\Exchange\Schedule\ScheduleChanges;
 use Underpin\Exchange\Schedule\ScheduleReader;
+use Underpin\Exchange\Schedule\ScheduleReading;
 use Underpin\Exchange\Schedule\ScheduleWriter;
 use Underpin\Exchange\Schedule\TakenSchedule;
 use Underpin\Job\Job as JobFile;
+use Underpin\Job\Panel;
 use Underpin\Refused;
 use Underpin\StageKey;
 
@@ -36,11 +42,16 @@ final class ScheduleController extends Controller
     public function read(Request $request, Job $job): View
     {
         $bytes = $this->bytes($request);
+        $file = JobRows::read($job);
+        $reading = ScheduleReader::read($bytes, $file->service->panels);
+        $after = TakenSchedule::of($file->service->panels, $reading, $this->newKey(...));
 
         return view('survey.schedule', [
             'job' => $job,
-            'reading' => ScheduleReader::read($bytes, JobRows::read($job)->service->panels),
+            'reading' => $reading,
             'text' => base64_encode($bytes),
+            'changes' => ScheduleChanges::between($file->service->panels, $after),
+            'boards' => $this->boards($file->with($file->service->with(panels: $after)), $reading),
         ]);
     }
 
@@ -71,6 +82,20 @@ final class ScheduleController extends Controller
             'Content-Type' => 'text/csv; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="'.(Str::slug($job->name) ?: 'job').'-schedule.csv"',
         ]);
+    }
+
+    /** @return list<Drawing> the panels that the sheet speaks of, as they would be */
+    private function boards(JobFile $after, ScheduleReading $reading): array
+    {
+        $named = array_map(fn (Panel $panel): string => mb_strtolower($panel->name), $reading->panels);
+        $design = new Design($after);
+
+        return array_map(
+            fn (Panel $panel): Drawing => (new PanelBoard($panel, $design))->drawing(),
+            array_values(array_filter(
+                $after->service->panels, fn (Panel $panel): bool => in_array(mb_strtolower($panel->name), $named, true),
+            )),
+        );
     }
 
     private function bytes(Request $request): string
