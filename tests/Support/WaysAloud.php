@@ -11,13 +11,20 @@ use Underpin\Connection\Way;
 use Underpin\Connection\Ways;
 use Underpin\Design\Design;
 use Underpin\Job\Circuit;
+use Underpin\Job\Fuel;
+use Underpin\Job\GeneratorNeutral;
 use Underpin\Job\Job;
 use Underpin\Job\LocalRules;
+use Underpin\Job\Machine;
+use Underpin\Job\MachineKind;
 use Underpin\Job\Outlet;
 use Underpin\Job\Panel;
 use Underpin\Job\Protection;
+use Underpin\Job\Rating;
 use Underpin\Job\Role;
+use Underpin\Job\StartRoutine;
 use Underpin\Job\WireRun;
+use Underpin\Sizing\Supply;
 
 /** Everything that every way of connecting says, of houses between them different in all that a way asks for. */
 final class WaysAloud
@@ -82,8 +89,23 @@ final class WaysAloud
                     circuits: [Houses::circuit('1', 2, Role::Must, 400, 400, name: 'Heater'), ...array_slice($panel($plain)->circuits, 1)],
                 )],
             ),
+            'a bonded neutral, and the cord first' => Houses::changed(
+                Houses::small(new Supply(self::bonded(), Fuel::Gasoline)), routine: StartRoutine::cases()[1], wire: new WireRun(25, 20),
+            ),
+            'an inlet larger than the outlet, far away' => Houses::changed($plain, wire: new WireRun(25, 400, 50)),
+            'an inlet smaller than the outlet' => Houses::changed(
+                Houses::small(Houses::supply(12_000, 15_000, 240, Outlet::Straight50, 50)), wire: new WireRun(25, 20, 30),
+            ),
             'no main breaker' => Houses::changed($plain, panels: [$panel($plain)->with(mainAmps: null)]),
         ];
+    }
+
+    private static function bonded(): Machine
+    {
+        return new Machine(
+            'b', 'Machine b', MachineKind::Portable, 240, Outlet::Locking30, 30, GeneratorNeutral::Bonded, true,
+            [new Rating(Fuel::Gasoline, 7200, 9000)], 1000,
+        );
     }
 
     private static function said(Way $way, Job $job): string
