@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underpin\Drawing;
 
 use Underpin\Drawing\Board\PanelBoards;
+use Underpin\Drawing\Directory\DoorDirectories;
 use Underpin\Drawing\Service\ServiceDrawings;
 
 /** Every drawing that can be taken along: the registry that pages and files follow. */
@@ -17,7 +18,7 @@ final readonly class Drawings
 
     public static function standard(): self
     {
-        return new self([new PanelBoards, new ServiceDrawings]);
+        return new self([new PanelBoards, new DoorDirectories, new ServiceDrawings]);
     }
 
     public function with(DesignDrawing $drawing): self

@@ -19,6 +19,8 @@ use Underpin\Drawing\Board\PanelBoard;
 use Underpin\Drawing\Box;
 use Underpin\Drawing\Colour;
 use Underpin\Drawing\DesignDrawing;
+use Underpin\Drawing\Directory\DirectoryInk;
+use Underpin\Drawing\Directory\DoorDirectory;
 use Underpin\Drawing\Drawing;
 use Underpin\Drawing\Drawings;
 use Underpin\Drawing\Element\Circle;
@@ -56,6 +58,7 @@ use Underpin\Job\Position;
 use Underpin\Job\Role;
 use Underpin\Measure\Interval\CivilDay;
 use Underpin\Measure\Interval\IntervalSeries;
+use Underpin\Measure\Interval\LoadYear;
 use Underpin\Measure\Interval\Zone;
 use Underpin\Measure\Mark;
 use Underpin\Measure\Reading;
@@ -89,6 +92,28 @@ function expectApart(array $boxes): void
     }
 }
 
+function recording(int $seed): RecordingPlot
+{
+    mt_srand($seed);
+    $plot = new RecordingPlot(0, 60_000, 5);
+    for ($ms = 0; $ms <= 60_000; $ms += 500) {
+        $plot->add(new Reading($ms, mt_rand(0, 400) / 10, mt_rand(0, 400) / 10));
+    }
+
+    return $plot;
+}
+
+function year(int $seed): LoadYear
+{
+    mt_srand($seed);
+    $series = new IntervalSeries;
+    for ($hour = 0; $hour < 24 * 40; $hour++) {
+        $series->add(1_767_225_600 + 3600 * $hour, (float) mt_rand(0, 9000));
+    }
+
+    return $series->picture(Zone::Eastern, 3600, 1.0, false);
+}
+
 /** @return list<Drawing> every kind that there is, of one house */
 function everyDrawing(int $seed): array
 {
@@ -98,6 +123,8 @@ function everyDrawing(int $seed): array
         ...array_merge(...array_map(fn (DesignDrawing $d): array => $d->sheets($design), Drawings::standard()->all())),
         (new StripDrawing(LegStrip::of($design)))->drawing(),
         StagesReached::drawing(6, $seed % 6),
+        recording($seed)->drawing([new Mark(5_000, 'pump <on> & "off"')], []),
+        (new LoadMap(year($seed)))->drawing(),
     ];
 }
 
@@ -156,6 +183,20 @@ it('lays a board out for any number of spaces, one inch each', function (int $sp
         ->and((new BoardLayout($spaces))->row(3)->y - (new BoardLayout($spaces))->row(1)->y)
         ->toEqualWithDelta(25.4 / $drawing->sheet->mmPerUnit, 1e-9);
 })->with([2, 8, 42, 84]);
+
+it('names every circuit in the directory of a door, on one letter sheet whatever the size of the panel', function (int $spaces) {
+    $circuits = array_map(
+        fn (int $space): Circuit => Houses::circuit((string) $space, 1, $space % 3 === 0 ? Role::Must : Role::Off, name: "Circuit $space"),
+        range(1, $spaces),
+    );
+    $drawing = (new DoorDirectory(new Panel('p', 'Panel', $spaces, circuits: $circuits)))->drawing();
+    $drawn = Drawn::of($drawing, 'circuits');
+    $names = array_values(array_filter($drawn->words(), fn (string $word): bool => str_starts_with($word, 'Circuit')));
+    expect($names)->toBe(array_map(fn (Circuit $c): string => $c->name, $circuits))
+        ->and($drawn->only(Rect::class))->toHaveCount(intdiv($spaces, 3))
+        ->and($drawing->sheet->heightMm())->toBeLessThan(11 * 25.4 - 40);
+    expectInside($drawing);
+})->with([2, 12, 42, 84]);
 
 it('marks the role on the outer edge, so that it survives grey print', function (Role $role, array $inks) {
     $job = Houses::small();
@@ -306,7 +347,7 @@ it('has a pen for every ink, and an ink for no colour that the theme does not ha
             expect($light)->toContain("--$name: $colour->value;");
         }
     }
-    $inks = [BoardInk::class, ServiceInk::class, StripInk::class, PlotInk::class, MapInk::class, StageDotInk::class];
+    $inks = [BoardInk::class, DirectoryInk::class, ServiceInk::class, StripInk::class, PlotInk::class, MapInk::class, StageDotInk::class];
     foreach (array_merge(...array_map(fn (string $enum): array => $enum::cases(), $inks)) as $ink) {
         $pen = $ink->pen();
         expect($pen->fill ?? $pen->stroke)->not->toBeNull()

@@ -87,6 +87,7 @@ it('takes a sheet as people type it', function (string $sheet, array $circuits) 
     'UTF-16 that does not say so' => [mb_convert_encoding("ckt\tbkr\tname\n1\t20\tCafé\n", 'UTF-16LE', 'UTF-8'), ['1 20 Café']],
     'Western Windows' => [mb_convert_encoding("ckt,bkr,name\n1,20,Café\n", 'Windows-1252', 'UTF-8'), ['1 20 Café']],
     'circuit is a name beside a number' => ["space,amps,circuit,role\n1,20,Hall,must\n2,20,Den,\n", ['1 20 Hall must', '2 20 Den']],
+    'circuit beside a number and a description' => ["space,circuit,description,amps\n1,C-1,Hall,20\n", ['1 20 Hall']],
     'no ratings' => ["ckt,name\n1,Hall\n2,Den\n", ['1 ? Hall', '2 ? Den']],
     'a sum below' => ["ckt,bkr,name\n1,20,Hall\n,,Total connected load 12 kW\nChecked by R. Vole,,\n", ['1 20 Hall']],
 ]);

@@ -283,3 +283,33 @@ it('moves a breaker and says what becomes of its leg', function () {
     expect(rawurldecode((string) $other->headers->get('X-Said')))->toBe('Moved to 3, now leg B')
         ->and($this->job->circuits()->where('key', 'c2')->value('space'))->toBe(3);
 });
+
+it('shows in every form what stands there by the names that the form sends', function (string $page, string $form, array $names) {
+    $html = new DOMDocument;
+    @$html->loadHTML((string) $this->get("$this->base/$page")->assertOk()->getContent());
+    $was = (new DOMXPath($html))->query("//form[@id='$form']//input[@name='was']")->item(0)?->getAttribute('value');
+    expect(array_keys(json_decode((string) $was, true)))->toEqualCanonicalizing($names);
+})->with([
+    ['wire', 'wire-form', ['cord_ft', 'run_ft', 'inlet_a', 'method', 'material', 'terminal_c', 'ambient_c', 'wet']],
+    [
+        'survey?at=c5', 'breaker-form',
+        ['space', 'half', 'poles', 'amps', 'name', 'protection', 'note', 'keep_on', 'receptacle_a'],
+    ],
+    ['survey?at=c5', 'move-form', ['space']],
+    ['loads?at=c5', 'role-form', ['role']],
+]);
+
+it('tells the second who changes how the wire is laid', function () {
+    $fields = [
+        'cord_ft' => '25', 'run_ft' => '20', 'inlet_a' => '', 'method' => 'conduit', 'material' => 'cu', 'terminal_c' => '60',
+        'ambient_c' => '30', 'wet' => '0',
+    ];
+    $this->put("$this->base/wire", $fields)->assertSessionHasNoErrors();
+    $was = json_encode(['method' => 'conduit', 'material' => 'cu']);
+    $this->put("$this->base/wire", ['method' => 'NM', 'was' => $was] + $fields)->assertSessionHasNoErrors();
+    $this->put("$this->base/wire", ['material' => 'al', 'was' => $was] + $fields)->assertSessionHasNoErrors();
+    $this->put("$this->base/wire", ['material' => 'cu', 'method' => 'conduit', 'was' => $was] + $fields);
+    $this->flushSession();
+    $this->actingAs($this->user)->put("$this->base/wire", ['material' => 'al', 'was' => json_encode(['material' => 'x'])] + $fields)
+        ->assertStatus(409);
+});

@@ -119,8 +119,16 @@ it('shows before it is taken what would change, stay and be gone, and the board 
     $page = ($this->upload)("space,amps,circuit,role\n1,20,Fridge,must\n3,15,Lamps,room\n5,20,Bench,off\n");
     $page->assertSee('free')->assertSee('Fridge 20 A, must run')->assertSee('data-layer="breakers"', false)->assertDontSee('would be gone');
     $this->post("$this->base/schedule/take", ['text' => $page->viewData('text')]);
-    ($this->upload)("space,amps,circuit,role\n1,20,Fridge,must\n3,20,Lamps,room\n")->assertOk()
+    $sheet = "space,amps,circuit,role\n1,20,Fridge,must\n3,20,Lamps,room\n";
+    // Unless it is said otherwise, what the sheet does not have stays.
+    ($this->upload)($sheet)->assertOk()->assertSee('2 circuits stay as they are')->assertDontSee('would be gone');
+    $page = $this->post("$this->base/schedule", ['text' => base64_encode($sheet), 'others' => 'go'])->assertOk()
         ->assertSee('1 circuit stays as it is')->assertSee('Lamps 15 A')->assertSee('Lamps 20 A')
         ->assertSee('1 circuit would be gone:')->assertSee('5 Bench');
     expect($this->job->circuits()->count())->toBe(3);
+    $this->post("$this->base/schedule/take", ['text' => $page->viewData('text'), 'others' => 'perhaps'])->assertSessionHasErrors('others');
+    $this->post("$this->base/schedule/take", ['text' => $page->viewData('text')]);
+    expect($this->job->circuits()->count())->toBe(3);
+    $this->post("$this->base/schedule/take", ['text' => $page->viewData('text'), 'others' => 'go']);
+    expect($this->job->circuits()->pluck('name')->all())->toBe(['Fridge', 'Lamps']);
 });

@@ -4,7 +4,7 @@
         @php($f = (new App\Http\Requests\Loads\LoadRequest)->form())
         <form id="load-{{ $load->id }}" class="load" method="post" action="{{ route('jobs.loads.update', [$screen->row->id, $load->id]) }}" data-parts data-autosave aria-label="{{ $load->name }}">
             @csrf @method('PATCH')
-            <x-was :values="['name' => $load->name, 'kind' => $load->kind->value, 'run_w' => $load->runW, 'start_w' => $load->startW, 'pf' => $load->pf, 'duty' => $load->duty?->value, 'on_s' => $load->onS, 'off_s' => $load->offS, 'season' => $load->season?->value, 'phase' => $load->partOfDay?->value]"/>
+            <x-was :of="$f" :values="Underpin\Job\Part\LoadPart::write($load)"/>
             <x-field :of="$f->field('name')" :id="'ln-'.$load->id" :value="$load->name"/>
             <div class="fields">
                 <x-field :of="$f->field('run_w')" :id="'lr-'.$load->id" :value="Underpin\Csv\Number::write($load->runW)"/>

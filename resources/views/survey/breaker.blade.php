@@ -1,9 +1,8 @@
-@php($was = ['space' => $circuit->position->space, 'half' => $circuit->position->half?->value, 'poles' => $circuit->position->poles, 'amps' => $circuit->breakerAmps, 'name' => $circuit->name, 'protection' => $circuit->protection->value, 'note' => $circuit->note, 'keep_on' => $circuit->keepOn, 'receptacle_a' => $circuit->receptacleAmps])
 @php($f = (new App\Http\Requests\Survey\BreakerRequest)->form())
 <form id="breaker-form" method="post" action="{{ route('jobs.circuits.update', [$screen->row->id, $circuit->id]) }}" data-parts data-autosave>
     @csrf @method('PATCH')
     <input type="hidden" name="stage" value="survey">
-    <x-was :values="$was"/>
+    <x-was :of="$f" :values="Underpin\Job\Part\CircuitPart::write($circuit)"/>
     <x-field :of="$f->field('name')" id="b-name" :value="$circuit->name"/>
     <div class="fields">
         <x-field :of="$f->field('amps')" id="b-amps" :value="$circuit->breakerAmps"/>
@@ -26,7 +25,7 @@
 <form id="move-form" method="post" action="{{ route('jobs.circuits.move', [$screen->row->id, $circuit->id]) }}" data-parts data-autosave>
     @csrf @method('PATCH')
     <input type="hidden" name="stage" value="survey">
-    <x-was :values="['space' => $circuit->position->space]"/>
+    <x-was :of="$f" :values="Underpin\Job\Part\CircuitPart::write($circuit)"/>
     @if ($circuit->position->poles === 1 && ($neutral = Underpin\Service\SharedNeutral::beforeMoving($screen->panelOf($circuit)?->hasMultiwire)) !== '')
         <p class="caution"><b>Before it is moved, or put into a tandem:</b> {{ $neutral }}</p>
     @endif

@@ -35,7 +35,7 @@
             @php($f = (new App\Http\Requests\Survey\DisconnectRequest)->form())
             <form id="disconnect-{{ $disconnect->id }}" class="row-form" method="post" action="{{ route('jobs.disconnects.update', [$screen->row->id, $disconnect->id]) }}" data-parts data-autosave>
                 @csrf @method('PATCH')
-                <x-was :values="['name' => $disconnect->name, 'amps' => $disconnect->amps, 'bonded' => $disconnect->bonded]"/>
+                <x-was :of="$f" :values="Underpin\Job\Part\ServicePart::writeDisconnect($disconnect)"/>
                 <div class="fields">
                     <x-field :of="$f->field('name')" :id="$d.'-name'" :value="$disconnect->name"/>
                     <x-field :of="$f->field('amps')" :id="$d.'-amps'" :value="$disconnect->amps"/>

@@ -1,5 +1,4 @@
 @foreach ($screen->job->service->panels as $panel)
-    @php($was = ['name' => $panel->name, 'kind' => $panel->kind->value, 'spaces' => $panel->spaces, 'main_a' => $panel->mainAmps, 'interlock_listed' => $panel->interlockListed, 'interlock_space' => $panel->interlockSpace, 'has_multiwire' => $panel->hasMultiwire, 'fed_from' => $panel->fedFrom, 'feeder_a' => $panel->feederAmps, 'feeder_circuit' => $panel->feederCircuit, 'bonded' => $panel->bonded, 'tandem_spaces' => $panel->tandemSpaces?->words() ?? ''])
     @php($sources = ['' => 'the service'] + array_combine(array_map(fn ($d) => $d->id, $screen->job->service->disconnects), array_map(fn ($d) => $d->name, $screen->job->service->disconnects)))
     @foreach ($screen->job->service->panels as $other)
         @if ($other !== $panel)@php($sources[$other->id] = $other->name)@endif
@@ -15,7 +14,7 @@
     <form id="panel-{{ $panel->id }}" method="post" action="{{ route('jobs.panels.update', [$screen->row->id, $panel->id]) }}" data-parts data-autosave>
         @csrf @method('PATCH')
         <h2>{{ $panel->name }}</h2>
-        <x-was :values="$was"/>
+        <x-was :of="$f" :values="Underpin\Job\Part\PanelPart::write($panel)"/>
         <x-field :of="$f->field('name')" :id="$p.'-name'" :value="$panel->name"/>
         <div class="fields">
             <x-pick :of="$f->field('kind')" :id="$p.'-kind'" :value="$panel->kind->value"/>

@@ -1,7 +1,8 @@
 <x-layouts.page :title="'Schedule · '.$job->name" :job="$job">
+    @push('scripts')@vite('resources/js/survey/schedule.js')@endpush
     <x-topbar><a class="jobname" href="{{ route('jobs.stage', [$job->id, 'survey']) }}">← {{ $job->name }}</a></x-topbar>
     <main id="page" class="wide" tabindex="-1">
-        <div class="stage-head"><h1>Bring in a panel schedule</h1></div>
+        <div class="stage-head"><h1>Bring in a panel schedule</h1><div class="actions"><a class="button" href="{{ route('jobs.schedule.export', $job->id) }}" title="The schedule of this job as CSV">CSV out</a> <button type="button" class="button" data-workbook="{{ route('jobs.schedule.export', $job->id) }}" data-name="{{ Illuminate\Support\Str::slug($job->name) ?: 'job' }}-schedule" title="The schedule of this job as a workbook">XLSX out</button></div></div>
         @if ($reading)
             <section class="reading">
                 <p class="reading-sum"><b>{{ $reading->goodRows }}</b> good rows @if ($reading->badRows)<span class="flag" data-severity="wrong">{{ $reading->badRows }}</span> with faults @endif</p>
@@ -26,9 +27,13 @@
                         @if ($changes->losses() !== [])
                             <p class="caution"><b>{{ Underpin\Say::count(count($changes->losses()), 'circuit') }} would be gone:</b> {{ Underpin\Say::list(array_map(fn ($c) => $c->before->title(), $changes->losses()), 12) }}. The sheet does not have {{ count($changes->losses()) === 1 ? 'it' : 'them' }}.</p>
                         @endif
+                        <form id="others-form" class="segmented" method="post" action="{{ route('jobs.schedule.read', $job->id) }}" aria-label="What the sheet does not have">
+                            @csrf <input type="hidden" name="text" value="{{ $text }}">
+                            @foreach (Underpin\Exchange\Schedule\Others::cases() as $each)<button name="others" value="{{ $each->value }}" aria-pressed="{{ $others === $each ? 'true' : 'false' }}">What the sheet does not have {{ $each->words() }}</button>@endforeach
+                        </form>
                 @if ($reading->goodRows > 0)
                     <form id="take-form" method="post" action="{{ route('jobs.schedule.take', $job->id) }}">
-                        @csrf <input type="hidden" name="text" value="{{ $text }}">
+                        @csrf <input type="hidden" name="text" value="{{ $text }}"><input type="hidden" name="others" value="{{ $others->value }}">
                         <button class="button is-primary">{{ $reading->badRows ? 'Take the '.$reading->goodRows.' good rows' : 'Take all '.$reading->goodRows.' rows' }}</button>
                         <p class="quiet">A circuit that keeps its space and name keeps what the sheet has no column for. It can be undone.</p>
                     </form>
@@ -55,8 +60,10 @@
         <div class="two">
             <form id="schedule-form" method="post" action="{{ route('jobs.schedule.read', $job->id) }}" enctype="multipart/form-data">
                 @csrf
-                <label class="label" for="schedule-file">CSV file from your spreadsheet</label>
-                <input class="input" id="schedule-file" name="file" type="file" accept=".csv,.txt,.tsv,text/csv,text/plain">
+                <label class="label" for="schedule-file">The sheet: .xlsx, .ods, .csv, .tsv or text</label>
+                <input class="input" id="schedule-file" name="file" type="file" accept=".csv,.txt,.tsv,.xlsx,.xlsm,.xls,.ods,text/csv,text/plain">
+                <div id="sheet-pick" class="field" hidden><label class="label" for="sheet-name">Sheet of the workbook</label><div class="select"><select id="sheet-name"></select></div></div>
+                <noscript><p class="quiet">Without scripts a workbook cannot be opened here: save the sheet as CSV.</p></noscript>
                 @error('file')<p class="error" role="alert">{{ $message }}</p>@enderror
                 <label class="label" for="pasted">or paste the rows here</label>
                 <textarea class="textarea" id="pasted" name="pasted" rows="8" spellcheck="false">{{ old('pasted') }}</textarea>

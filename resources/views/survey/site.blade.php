@@ -4,7 +4,7 @@
     @php($f = (new App\Http\Requests\Survey\SiteRequest)->form())
     <form id="site-form" method="post" action="{{ route('jobs.site', $screen->row->id) }}" data-parts data-autosave>
         @csrf @method('PUT')
-        <x-was :values="Underpin\Job\Part\SitePart::writeSite($site)"/>
+        <x-was :of="$f" :values="Underpin\Job\Part\SitePart::writeSite($site)"/>
         <div class="fields">
             <x-field :of="$f->field('gas_meter_cfh')" id="s-gas" :value="Underpin\Csv\Number::write($site->gasMeterCfh)" hint="0: no gas here"/>
             <x-field :of="$f->field('propane_tank_gal')" id="s-propane" :value="Underpin\Csv\Number::write($site->propaneTankGal)" hint="0: none"/>

@@ -6,7 +6,7 @@
 @php($f = (new App\Http\Requests\Wire\WireRunRequest)->form())
 <form id="wire-form" class="sheet-form" method="post" action="{{ route('jobs.wire', $screen->row->id) }}" data-parts data-autosave>
     @csrf @method('PUT')
-    <x-was :values="['cord_ft' => $run->cordFt, 'run_ft' => $run->runFt, 'inlet_a' => $run->inletAmps, 'wire_method' => $run->method->value, 'wire_material' => $run->material->value, 'terminal_c' => $run->terminalC, 'ambient_c' => $run->ambientC, 'wet' => $run->wet]"/>
+    <x-was :of="$f" :values="Underpin\Job\Part\WireRunPart::writeRun($run)"/>
     <div class="fields">
         <x-field :of="$f->field('cord_ft')" id="w-cord" :value="Underpin\Csv\Number::write($run->cordFt)"/>
         <x-field :of="$f->field('run_ft')" id="w-run" :value="Underpin\Csv\Number::write($run->runFt)"/>

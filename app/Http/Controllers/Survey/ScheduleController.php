@@ -19,6 +19,7 @@ use Underpin\Csv\CsvText;
 use Underpin\Design\Design;
 use Underpin\Drawing\Board\PanelBoard;
 use Underpin\Drawing\Drawing;
+use Underpin\Exchange\Schedule\Others;
 use Underpin\Exchange\Schedule\ScheduleChanges;
 use Underpin\Exchange\Schedule\ScheduleReader;
 use Underpin\Exchange\Schedule\ScheduleReading;
@@ -44,12 +45,14 @@ final class ScheduleController extends Controller
         $bytes = $this->bytes($request);
         $file = JobRows::read($job);
         $reading = ScheduleReader::read($bytes, $file->service->panels);
-        $after = TakenSchedule::of($file->service->panels, $reading, $this->newKey(...));
+        $others = $this->others($request);
+        $after = TakenSchedule::of($file->service->panels, $reading, $others, $this->newKey(...));
 
         return view('survey.schedule', [
             'job' => $job,
             'reading' => $reading,
             'text' => base64_encode($bytes),
+            'others' => $others,
             'changes' => ScheduleChanges::between($file->service->panels, $after),
             'boards' => $this->boards($file->with($file->service->with(panels: $after)), $reading),
         ]);
@@ -59,16 +62,18 @@ final class ScheduleController extends Controller
     public function take(Request $request, Job $job): RedirectResponse
     {
         $bytes = (string) base64_decode($request->string('text')->toString(), true);
-        $edited = JobEditor::change($job, $this->user(), 'Panel schedule brought in', function (JobFile $file) use ($bytes): JobFile {
+        $others = $this->others($request);
+        $take = function (JobFile $file) use ($bytes, $others): JobFile {
             $reading = ScheduleReader::read($bytes, $file->service->panels);
             if ($reading->panels === []) {
                 throw new Refused('file', 'There is no good row to take.');
             }
 
             return $file->with(
-                $file->service->with(panels: TakenSchedule::of($file->service->panels, $reading, $this->newKey(...)))
+                $file->service->with(panels: TakenSchedule::of($file->service->panels, $reading, $others, $this->newKey(...)))
             );
-        });
+        };
+        $edited = JobEditor::change($job, $this->user(), 'Panel schedule brought in', $take);
         $count = count($edited->job->circuits());
 
         return redirect()->route('jobs.stage', [$job->id, StageKey::Loads->value])->with(
@@ -98,8 +103,20 @@ final class ScheduleController extends Controller
         );
     }
 
+    private function others(Request $request): Others
+    {
+        $said = $request->string('others')->toString();
+
+        return $said === ''
+            ? Others::Stay
+            : Others::tryFrom($said) ?? throw new Refused('others', 'What the sheet does not have must stay or go.');
+    }
+
     private function bytes(Request $request): string
     {
+        if ($request->filled('text')) {
+            return (string) base64_decode($request->string('text')->toString(), true);
+        }
         $file = $request->file('file');
         if ($file instanceof UploadedFile) {
             if (! $file->isValid()) {

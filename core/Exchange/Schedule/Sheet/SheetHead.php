@@ -67,10 +67,15 @@ final readonly class SheetHead
     private static function resolved(array $meanings, array $rows): array
     {
         $hasSpace = in_array(Meaning::Space, $meanings, true);
+        $hasName = in_array(Meaning::Name, $meanings, true);
         foreach ($meanings as $i => $meaning) {
             $cells = self::column($rows, $i);
             $meanings[$i] = match ($meaning) {
-                Meaning::Circuit => ! $hasSpace && self::share($cells, self::isSpace(...)) > 0.5 ? Meaning::Space : Meaning::Name,
+                Meaning::Circuit => match (true) {
+                    ! $hasSpace && self::share($cells, self::isSpace(...)) > 0.5 => Meaning::Space,
+                    $hasName => null,
+                    default => Meaning::Name,
+                },
                 Meaning::Type => self::share($cells, self::isPoles(...)) > 0.5 ? Meaning::Poles : Meaning::Protection,
                 Meaning::Phase => self::share($cells, self::isPoles(...)) > 0.5 ? Meaning::Poles : null,
                 Meaning::Amps => match (true) {

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Exchange\Schedule;
+
+/** What becomes of the circuits of a panel that a sheet does not have. */
+enum Others: string
+{
+    case Stay = 'stay';
+    case Go = 'go';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Stay => 'stays where it is',
+            self::Go => 'is taken out',
+        };
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\Browser;
+
+beforeEach(function () {
+    $this->browser = Browser::open()->signIn();
+    $this->folder = sys_get_temp_dir().'/underpin-sheets-'.bin2hex(random_bytes(4));
+    mkdir($this->folder);
+    // As a person would have it: a title, two sides, a pair that the spreadsheet has made a date of.
+    $this->workbook = function (string $name): string {
+        $path = "$this->folder/$name";
+        $script = <<<'JS'
+            import('@e965/xlsx').then((XLSX) => {
+                const rows = [['Panel schedule'], ['Ckt', 'Serves', 'Bkr', 'Bkr', 'Serves', 'Ckt'],
+                    [1, 'Kitchen', '20/1', '2P-30', 'Dryer', 2], [3, 'Bath / Hall', '15/20', null, null, 4],
+                    ['5,7', 'Range', 50, null, 'SPACE', 6]];
+                const sheet = XLSX.utils.aoa_to_sheet(rows);
+                XLSX.utils.sheet_add_aoa(sheet, [[{ t: 'n', v: 46335, z: 'd-mmm' }, 'Well', 30]], { origin: -1 });
+                const book = XLSX.utils.book_new();
+                XLSX.utils.book_append_sheet(book, sheet, 'Main');
+                const fs = require('fs');
+                fs.writeFileSync(process.argv[1], XLSX.write(book, { type: 'buffer', bookType: process.argv[1].split('.').pop() }));
+            });
+            JS;
+        $root = escapeshellarg(dirname(__DIR__, 2));
+        exec("cd $root && node -e ".escapeshellarg($script).' '.escapeshellarg($path).' 2>&1', $said, $code);
+        expect($code)->toBe(0, implode("\n", $said));
+
+        return $path;
+    };
+});
+
+afterEach(function () {
+    $this->browser->close();
+    exec('rm -rf '.escapeshellarg($this->folder));
+});
+
+it('takes a workbook as it is, shows the board it makes, and takes nothing away that the sheet does not have', function (string $kind) {
+    $b = $this->browser->type('#new-name', "House of $kind")->click('#new-job button')->see('What is there');
+    $path = dirname((string) strtok($b->path(), '?'));
+    $b->visit("$path/schedule")->attach('#schedule-file', ($this->workbook)("panel.$kind"))->see('Its rows stand below');
+    $b->click('#schedule-form button')->see('was taken as spaces 9–11')->see('Main panel: 7 breakers');
+    expect($b->has('.sheet-made [data-layer="breakers"]'))->toBeTrue()->and($b->has('.faults'))->toBeFalse();
+    $b->click('#take-form button')->see('The schedule is in: 7 circuits');
+    $b->find('.breaker[data-space="9"]');
+
+    // The next sheet has one circuit of it, under another rating, and no roles: the mark stays, and so do the others.
+    $b->click('.breaker[data-space="1"]')->see('1 · Kitchen')->press('1');
+    $b->find('.breaker[data-space="1"][data-role="must"]');
+    $b->visit("$path/schedule")->type('#pasted', "ckt\tname\tbkr\n1\tKitchen\t15\n")->click('#schedule-form button');
+    $b->see('Kitchen 20 A, must run')->see('Kitchen 15 A, must run')->see('6 circuits stay as they are')->click('#take-form button');
+    $b->see('The schedule is in: 7 circuits')->find('.breaker[data-space="1"][data-role="must"]');
+    expect($b->complaints())->toBe([]);
+})->with(['xlsx', 'ods']);
