@@ -7,7 +7,8 @@ export default defineConfig({
             input: [
                 'resources/css/app.scss', 'resources/js/app.js',
                 'resources/js/survey/page.js', 'resources/js/survey/schedule.js',
-                'resources/js/loads/page.js', 'resources/js/loads/recorder.js', 'resources/js/loads/intervals.js', 'resources/js/loads/runs.js',
+                'resources/js/loads/page.js', 'resources/js/loads/recorder.js',
+                'resources/js/loads/intervals.js', 'resources/js/loads/runs.js',
             ],
             refresh: false,
         }),

@@ -49,7 +49,7 @@ it('takes a workbook as it is, shows the board it makes, and takes nothing away 
     // The next sheet has one circuit of it, under another rating, and no roles: the mark stays, and so do the others.
     $b->click('.breaker[data-space="1"]')->see('1 · Kitchen')->press('1');
     $b->find('.breaker[data-space="1"][data-role="must"]');
-    $b->visit("$path/schedule")->type('#pasted', "ckt\tname\tbkr\n1\tKitchen\t15\n")->click('#schedule-form button');
+    $b->visit("$path/schedule")->type('#pasted', "ckt,name,bkr\n1,Kitchen,15\n")->click('#schedule-form button');
     $b->see('Kitchen 20 A, must run')->see('Kitchen 15 A, must run')->see('6 circuits stay as they are')->click('#take-form button');
     $b->see('The schedule is in: 7 circuits')->find('.breaker[data-space="1"][data-role="must"]');
     expect($b->complaints())->toBe([]);

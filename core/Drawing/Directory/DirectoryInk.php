@@ -14,6 +14,7 @@ enum DirectoryInk: string implements Ink
     case Title = 'directory-title';
     case Note = 'directory-note';
     case Row = 'directory-row';
+    case Face = 'directory-face';
     case Number = 'directory-number';
     case Name = 'directory-name';
     case SmallName = 'directory-name is-small';
@@ -31,6 +32,7 @@ enum DirectoryInk: string implements Ink
             self::Title => Pen::text(Colour::Ink, 26)->bold(),
             self::Note => Pen::text(Colour::Ink, 13),
             self::Row => Pen::line(Colour::Ink, 1),
+            self::Face => Pen::face(Colour::Sheet, Colour::Ink, 1),
             self::Number => Pen::text(Colour::Ink, 14)->bold(),
             self::Name => Pen::text(Colour::Ink, 16),
             self::SmallName => Pen::text(Colour::Ink, 12),

@@ -99,7 +99,7 @@ final readonly class DoorDirectory
         $room = $face->w - 24 - mb_strlen($amps) * DirectoryInk::Amps->pen()->size * self::LETTER;
 
         return [
-            ...$circuit->position->poles === 2 || $circuit->position->half !== null ? [new Rect($face, DirectoryInk::Row)] : [],
+            ...$circuit->position->poles === 2 || $circuit->position->half !== null ? [new Rect($face, DirectoryInk::Face)] : [],
             ...$circuit->role === Role::Off ? [] : [new Rect(new Box($face->x, $face->y, self::MARK_W, $face->h), DirectoryInk::Backup)],
             new Text(
                 $face->x + self::MARK_W + 6, $this->baseline($face),
