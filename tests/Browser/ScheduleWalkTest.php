@@ -13,11 +13,12 @@ beforeEach(function () {
         $path = "$this->folder/$name";
         $script = <<<'JS'
             import('@e965/xlsx').then((XLSX) => {
+                const well = process.argv[1].endsWith('ods') ? '9-Nov' : { t: 'n', v: 46335, z: 'd-mmm' };
                 const rows = [['Panel schedule'], ['Ckt', 'Serves', 'Bkr', 'Bkr', 'Serves', 'Ckt'],
                     [1, 'Kitchen', '20/1', '2P-30', 'Dryer', 2], [3, 'Bath / Hall', '15/20', null, null, 4],
                     ['5,7', 'Range', 50, null, 'SPACE', 6]];
                 const sheet = XLSX.utils.aoa_to_sheet(rows);
-                XLSX.utils.sheet_add_aoa(sheet, [[{ t: 'n', v: 46335, z: 'd-mmm' }, 'Well', 30]], { origin: -1 });
+                XLSX.utils.sheet_add_aoa(sheet, [[well, 'Well', 30]], { origin: -1 });
                 const book = XLSX.utils.book_new();
                 XLSX.utils.book_append_sheet(book, sheet, 'Main');
                 const fs = require('fs');
@@ -41,16 +42,16 @@ it('takes a workbook as it is, shows the board it makes, and takes nothing away 
     $b = $this->browser->type('#new-name', "House of $kind")->click('#new-job button')->see('What is there');
     $path = dirname((string) strtok($b->path(), '?'));
     $b->visit("$path/schedule")->attach('#schedule-file', ($this->workbook)("panel.$kind"))->see('Its rows stand below');
-    $b->click('#schedule-form button')->see('was taken as spaces 9–11')->see('Main panel: 7 breakers');
+    $b->click('#schedule-form button')->see('was taken as spaces 9–11')->see('Main panel: 6 breakers');
     expect($b->has('.sheet-made [data-layer="breakers"]'))->toBeTrue()->and($b->has('.faults'))->toBeFalse();
-    $b->click('#take-form button')->see('The schedule is in: 7 circuits');
+    $b->click('#take-form button')->see('The schedule is in: 6 circuits');
     $b->find('.breaker[data-space="9"]');
 
     // The next sheet has one circuit of it, under another rating, and no roles: the mark stays, and so do the others.
     $b->click('.breaker[data-space="1"]')->see('1 · Kitchen')->press('1');
     $b->find('.breaker[data-space="1"][data-role="must"]');
     $b->visit("$path/schedule")->type('#pasted', "ckt,name,bkr\n1,Kitchen,15\n")->click('#schedule-form button');
-    $b->see('Kitchen 20 A, must run')->see('Kitchen 15 A, must run')->see('6 circuits stay as they are')->click('#take-form button');
-    $b->see('The schedule is in: 7 circuits')->find('.breaker[data-space="1"][data-role="must"]');
+    $b->see('Kitchen 20 A, must run')->see('Kitchen 15 A, must run')->see('5 circuits stay as they are')->click('#take-form button');
+    $b->see('The schedule is in: 6 circuits')->find('.breaker[data-space="1"][data-role="must"]');
     expect($b->complaints())->toBe([]);
 })->with(['xlsx', 'ods']);

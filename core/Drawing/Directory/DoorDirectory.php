@@ -94,19 +94,26 @@ final readonly class DoorDirectory
             Half::Lower => new Box($whole->x, $whole->y + $this->row / 2, $whole->w, $whole->h - $this->row / 2),
         };
         $face = new Box($box->x + self::NUMBER_W, $box->y, $box->w - self::NUMBER_W, $box->h);
-        $ink = min($box->h, $this->row) < 24 ? DirectoryInk::SmallName : DirectoryInk::Name;
         $amps = "$circuit->breakerAmps A".($circuit->protection->mark() === '' ? '' : " {$circuit->protection->mark()}");
         $room = $face->w - 24 - mb_strlen($amps) * DirectoryInk::Amps->pen()->size * self::LETTER;
+        $isTall = min($box->h, $this->row) >= 24 && mb_strlen($circuit->name) <= self::letters($room, DirectoryInk::Name);
+        $ink = $isTall ? DirectoryInk::Name : DirectoryInk::SmallName;
 
         return [
             ...$circuit->position->poles === 2 || $circuit->position->half !== null ? [new Rect($face, DirectoryInk::Face)] : [],
             ...$circuit->role === Role::Off ? [] : [new Rect(new Box($face->x, $face->y, self::MARK_W, $face->h), DirectoryInk::Backup)],
             new Text(
                 $face->x + self::MARK_W + 6, $this->baseline($face),
-                mb_strimwidth($circuit->name, 0, max(4, (int) ($room / ($ink->pen()->size * self::LETTER))), '…'), $ink,
+                mb_strimwidth($circuit->name, 0, self::letters($room, $ink), '…'), $ink,
             ),
             new Text($face->right() - 6, $this->baseline($face), $amps, DirectoryInk::Amps, Anchor::End),
         ];
+    }
+
+    /** As many as there is room for. */
+    private static function letters(float $room, DirectoryInk $ink): int
+    {
+        return max(4, (int) ($room / ($ink->pen()->size * self::LETTER)));
     }
 
     private function box(int $space, int $poles): Box
