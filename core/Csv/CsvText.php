@@ -54,6 +54,31 @@ final class CsvText
         return self::split($text, self::delimiter($text));
     }
 
+    /**
+     * The same table as text that rows() reads back, every row on the line that it had.
+     *
+     * @param  list<array{int, list<string>}>  $rows  line number and cells
+     */
+    public static function write(array $rows): string
+    {
+        $text = '';
+        $line = 1;
+        foreach ($rows as [$number, $cells]) {
+            $row = str_repeat("\n", max(0, $number - $line)).implode(',', array_map(self::quoted(...), $cells))."\n";
+            $line += substr_count($row, "\n");
+            $text .= $row;
+        }
+
+        return $text;
+    }
+
+    private static function quoted(string $cell): string
+    {
+        $cell = str_replace(["\r\n", "\r"], "\n", $cell);
+
+        return preg_match('/[",;\t\n]/', $cell) === 1 ? '"'.str_replace('"', '""', $cell).'"' : $cell;
+    }
+
     /** A cell that a spreadsheet could run as a formula is led by an apostrophe. */
     public static function cell(string $value): string
     {

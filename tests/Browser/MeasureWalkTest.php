@@ -140,8 +140,15 @@ it('goes on with a file when the worker is killed in the middle of it', function
     IntervalFiles::csv($file, 5);
     $b = $this->browser->signIn()->type('#new-name', 'Worker house')->click('#new-job button')->see('What is there');
     $base = dirname((string) strtok($b->path(), '?'));
-    $b->visit("$base/intervals")->attach('#iv-file', $file)->click('#interval-form button')->see('Reading: ');
+    Servers::holdWorker();
+    $b->visit("$base/intervals")->attach('#iv-file', $file)->click('#interval-form button')->see('Waiting for its turn');
     unlink($file);
+    // A quick machine reads the whole file between two looks at the page: the worker goes on by moments.
+    for ($i = 0; $i < 60 && ! str_contains($b->text('#part-run'), 'Reading: '); $i++) {
+        Servers::nudgeWorker(40);
+        usleep(450_000);
+    }
+    $b->see('Reading: ');
     Servers::killWorker();
     $b->see('readings brought in', 60);
     expect($b->complaints())->toBe([]);

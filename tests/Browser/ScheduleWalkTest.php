@@ -43,7 +43,7 @@ it('takes a workbook as it is, shows the board it makes, and takes nothing away 
     $path = dirname((string) strtok($b->path(), '?'));
     $b->visit("$path/schedule")->attach('#schedule-file', ($this->workbook)("panel.$kind"))->see('Its rows stand below');
     $b->click('#schedule-form button')->see('was taken as spaces 9–11')->see('Main panel: 6 breakers');
-    expect($b->has('.sheet-made [data-layer="breakers"]'))->toBeTrue()->and($b->has('.faults'))->toBeFalse();
+    expect($b->has('.sheet-made [data-layer="breakers"]'))->toBeTrue()->and($b->has('.mend'))->toBeFalse();
     $b->click('#take-form button')->see('The schedule is in: 6 circuits');
     $b->find('.breaker[data-space="9"]');
 
@@ -55,3 +55,12 @@ it('takes a workbook as it is, shows the board it makes, and takes nothing away 
     $b->see('The schedule is in: 6 circuits')->find('.breaker[data-space="1"][data-role="must"]');
     expect($b->complaints())->toBe([]);
 })->with(['xlsx', 'ods']);
+
+it('mends a row in its place', function () {
+    $b = $this->browser->type('#new-name', 'Mended house')->click('#new-job button')->see('What is there');
+    $b->visit(dirname((string) strtok($b->path(), '?')).'/schedule')->type('#pasted', "ckt,name,bkr\n1,Kitchen,twenty\n3,Bath,15\n");
+    $b->click('#schedule-form button')->see('Row 2')->type('#cell-2-2', '20/1')->click('#mend-form button')->see('2 breakers');
+    expect($b->has('.mend'))->toBeFalse();
+    $b->click('#take-form button')->see('The schedule is in: 2 circuits');
+    expect($b->complaints())->toBe([]);
+});

@@ -137,3 +137,9 @@ it('reads numbers as people write them', function (string $text, ?float $number)
     expect(Number::read($text))->toBe($number);
 })->with([['1,920', 1920.0], ['0,98', 0.98], ['1,234,567.5', 1234567.5], ['12,5', 12.5], ['1 920', 1920.0], ['-5', -5.0], ['20 A', 20.0],
     ['1e5', null], ['', null], ['abc', null], ['1,2,3', null]]);
+
+it('writes a table that is read back with every row on its line', function () {
+    $text = "\n\nckt;bkr;name\n1;20;\"Hall\nup; \"\"old\"\"\"\n\n\n2;15;Bath, down\n";
+    $rows = CsvText::rows($text);
+    expect(CsvText::rows(CsvText::write($rows)))->toBe($rows)->and(array_column($rows, 0))->toBe([3, 4, 8]);
+});

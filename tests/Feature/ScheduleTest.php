@@ -130,5 +130,22 @@ it('shows before it is taken what would change, stay and be gone, and the board 
     $this->post("$this->base/schedule/take", ['text' => $page->viewData('text')]);
     expect($this->job->circuits()->count())->toBe(3);
     $this->post("$this->base/schedule/take", ['text' => $page->viewData('text'), 'others' => 'go']);
-    expect($this->job->circuits()->pluck('name')->all())->toBe(['Fridge', 'Lamps']);
+    expect($this->job->circuits()->orderBy('space')->pluck('name')->all())->toBe(['Fridge', 'Lamps']);
 });
+
+it('lets a fault be mended in its row, and loses nothing of the others', function () {
+    $sheet = "Panel schedule,,\n\nCkt,Serves,Bkr\n1,Kitchen,twenty\n3,\"Bath, up\",15\n";
+    $page = ($this->upload)($sheet)->assertOk()->assertSee('Row 4')->assertSee('name="cell-4-2" value="twenty"', false);
+    $page = $this->post("$this->base/schedule", ['text' => $page->viewData('text'), 'cell-4-2' => '20/1'])->assertOk()
+        ->assertDontSee('Row 4')->assertSee('2 breakers');
+    $this->post("$this->base/schedule/take", ['text' => $page->viewData('text')])->assertSessionHasNoErrors();
+    expect($this->job->circuits()->orderBy('space')->pluck('amps', 'name')->all())->toBe(['Kitchen' => 20, 'Bath, up' => 15]);
+});
+
+it('takes hostile cells for what they are', function (array $cells) {
+    $page = ($this->upload)("Ckt,Serves,Bkr\n1,Kitchen,twenty\n3,Bath,15\n");
+    $this->post("$this->base/schedule", ['text' => $page->viewData('text'), ...$cells])->assertOk()->assertSee('1 breakers');
+})->with([
+    'no row' => [['cell-99-0' => '5']], 'deep' => [['cell-2-2' => ['a' => 'b']]], 'far' => [['cell-2-99' => 'x', 'cell-2-5000' => 'x']],
+    'markup' => [['cell-2-2' => '"><script>1</script>']], 'a second row' => [['cell-2-2' => "20\n5,Den,15"]],
+]);

@@ -32,16 +32,33 @@ final class Servers
     /** Kills what the worker of the queue is at, as a power cut would. Its watcher lives on. */
     public static function killWorker(): void
     {
+        posix_kill(self::worker(), SIGKILL);
+    }
+
+    /** Holds the worker still. */
+    public static function holdWorker(): void
+    {
+        posix_kill(self::worker(), SIGSTOP);
+    }
+
+    /** Lets a worker that is held go on for a moment. */
+    public static function nudgeWorker(int $ms): void
+    {
+        posix_kill(self::worker(), SIGCONT);
+        usleep(1000 * $ms);
+        self::holdWorker();
+    }
+
+    private static function worker(): int
+    {
         $watcher = (int) trim((string) file_get_contents(self::stack().'/run/worker.pid'));
         foreach (glob('/proc/[0-9]*/stat') ?: [] as $stat) {
             if (preg_match('/^(\d+) \(php\S*\) \S (\d+) /', (string) @file_get_contents($stat), $found) === 1
                 && (int) $found[2] === $watcher) {
-                posix_kill((int) $found[1], SIGKILL);
-
-                return;
+                return (int) $found[1];
             }
         }
-        throw new RuntimeException('There was no worker to kill.');
+        throw new RuntimeException('There is no worker.');
     }
 
     private static function stack(): string

@@ -56,6 +56,7 @@ final class ScheduleReader
 
         return new ScheduleReading(
             $panels, $faults, $sheet->unknown, $sheet->goodRows - $alsoBad, $sheet->badRows + $alsoBad, $sheet->doubts, $sheet->meanings,
+            $sheet->columns,
         );
     }
 

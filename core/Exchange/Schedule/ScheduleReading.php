@@ -17,6 +17,7 @@ final readonly class ScheduleReading
      * @param  list<string>  $ignoredColumns
      * @param  list<RowDoubt>  $doubts
      * @param  list<Meaning>  $meanings  what the sheet has a column for
+     * @param  array<int, ?string>  $columns  what each was taken for, by its place from 0; null: it was left out
      */
     public function __construct(
         public array $panels,
@@ -26,6 +27,7 @@ final readonly class ScheduleReading
         public int $badRows,
         public array $doubts,
         private array $meanings,
+        public array $columns,
     ) {
     }
 

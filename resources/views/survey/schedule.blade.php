@@ -14,12 +14,24 @@
                     <ul class="caution">@foreach (array_slice($reading->doubts, 0, 20) as $doubt)<li>Row {{ $doubt->row }}: {{ $doubt->message }} Look whether that is so.</li>@endforeach</ul>
                 @endif
                 @if ($reading->faults !== [])
-                    <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="table faults">
-                        <caption>What is wrong, by row and column of the file</caption>
-                        <thead><tr><th class="num">Row</th><th>Column</th><th>What</th></tr></thead>
-                        <tbody>@foreach (array_slice($reading->faults, 0, 200) as $fault)<tr><td class="num">{{ $fault->row }}</td><td>{{ $fault->column }}</td><td>{{ $fault->message }}</td></tr>@endforeach</tbody>
-                    </table></div>
-                    @if (count($reading->faults) > 200)<p>and {{ count($reading->faults) - 200 }} more</p>@endif
+                    <form id="mend-form" method="post" action="{{ route('jobs.schedule.read', $job->id) }}">
+                        @csrf <input type="hidden" name="text" value="{{ $text }}"><input type="hidden" name="others" value="{{ $others->value }}">
+                        <h2>What is wrong <small>by row of the sheet; type it right here, and look again</small></h2>
+                        @foreach ($faulty as $line => $cells)
+                            <fieldset class="mend">
+                                <legend>Row {{ $line }}</legend>
+                                @foreach ($reading->faults as $fault)@if ($fault->row === $line)<p class="error"><b>{{ $fault->column }}</b> {{ $fault->message }}</p>@endif @endforeach
+                                <div class="mend-cells">
+                                    @foreach ($reading->columns as $place => $meaning)
+                                        @continue($meaning === null)
+                                        <div class="field"><label class="label" for="cell-{{ $line }}-{{ $place }}">{{ str_replace('+', ', ', $meaning) }}</label><input class="input" id="cell-{{ $line }}-{{ $place }}" name="cell-{{ $line }}-{{ $place }}" value="{{ $cells[$place] ?? '' }}" autocomplete="off"></div>
+                                    @endforeach
+                                </div>
+                            </fieldset>
+                        @endforeach
+                        <button class="button">Look again</button>
+                        @if (count($reading->faults) > count($faulty))<p class="quiet">{{ Underpin\Say::count(count($reading->faults), 'fault') }} in all.</p>@endif
+                    </form>
                 @endif
                 <div class="halves sheet-made">
                     <section aria-label="What it would change">

@@ -20,6 +20,7 @@ use Underpin\Design\Design;
 use Underpin\Drawing\Board\PanelBoard;
 use Underpin\Drawing\Drawing;
 use Underpin\Exchange\Schedule\Others;
+use Underpin\Exchange\Schedule\RowFault;
 use Underpin\Exchange\Schedule\ScheduleChanges;
 use Underpin\Exchange\Schedule\ScheduleReader;
 use Underpin\Exchange\Schedule\ScheduleReading;
@@ -35,6 +36,9 @@ final class ScheduleController extends Controller
 {
     use EditsJob;
 
+    /** rows that can be mended on the page at once */
+    private const MOST_MENDED = 60;
+
     public function create(Job $job): View
     {
         return view('survey.schedule', ['job' => $job, 'reading' => null, 'text' => '']);
@@ -42,7 +46,7 @@ final class ScheduleController extends Controller
 
     public function read(Request $request, Job $job): View
     {
-        $bytes = $this->bytes($request);
+        $bytes = $this->mended($this->bytes($request), $request);
         $file = JobRows::read($job);
         $reading = ScheduleReader::read($bytes, $file->service->panels);
         $others = $this->others($request);
@@ -53,6 +57,7 @@ final class ScheduleController extends Controller
             'reading' => $reading,
             'text' => base64_encode($bytes),
             'others' => $others,
+            'faulty' => $this->faulty($bytes, $reading),
             'changes' => ScheduleChanges::between($file->service->panels, $after),
             'boards' => $this->boards($file->with($file->service->with(panels: $after)), $reading),
         ]);
@@ -101,6 +106,35 @@ final class ScheduleController extends Controller
                 $after->service->panels, fn (Panel $panel): bool => in_array(mb_strtolower($panel->name), $named, true),
             )),
         );
+    }
+
+    /** The same sheet with the cells that were typed over on its page. */
+    private function mended(string $bytes, Request $request): string
+    {
+        $typed = [];
+        foreach ($request->post() as $name => $cell) {
+            if (preg_match('/^cell-(\d{1,5})-(\d{1,2})$/D', (string) $name, $found) === 1 && (is_string($cell) || $cell === null)) {
+                $typed[(int) $found[1]][(int) $found[2]] = mb_substr(mb_scrub($cell ?? ''), 0, CsvText::MOST_CELL);
+            }
+        }
+        if ($typed === []) {
+            return $bytes;
+        }
+        $rows = CsvText::rows($bytes);
+        foreach ($rows as $i => [$line, $cells]) {
+            $mended = array_replace($cells, $typed[$line] ?? []);
+            $rows[$i][1] = array_values(array_replace(array_fill(0, max([0, ...array_keys($mended)]) + 1, ''), $mended));
+        }
+
+        return CsvText::write($rows);
+    }
+
+    /** @return array<int, list<string>> the cells of the rows with faults, by line; only the first of very many */
+    private function faulty(string $bytes, ScheduleReading $reading): array
+    {
+        $lines = array_slice(array_unique(array_map(fn (RowFault $fault): int => $fault->row, $reading->faults)), 0, self::MOST_MENDED);
+
+        return array_intersect_key(array_column(CsvText::rows($bytes), 1, 0), array_flip($lines));
     }
 
     private function others(Request $request): Others
