@@ -74,12 +74,9 @@ function overlap(Box $one, Box $other): bool
 
 function expectInside(Drawing $drawing): void
 {
-    foreach (Drawn::of($drawing)->boxes() as $box) {
-        expect($box->x)->toBeGreaterThanOrEqual(-1)
-            ->and($box->y)->toBeGreaterThanOrEqual(-1)
-            ->and($box->right())->toBeLessThanOrEqual($drawing->sheet->width + 1)
-            ->and($box->bottom())->toBeLessThanOrEqual($drawing->sheet->height + 1);
-    }
+    $outside = array_filter(Drawn::of($drawing)->boxes(), fn (Box $box): bool => $box->x < -1 || $box->y < -1
+        || $box->right() > $drawing->sheet->width + 1 || $box->bottom() > $drawing->sheet->height + 1);
+    expect($outside)->toBe([]);
 }
 
 /** @param  list<Box>  $boxes */
@@ -262,15 +259,16 @@ it('writes every drawing as SVG and DXF that can be read back, whatever things a
         expect($dxf->layers())->toBe(array_map(fn (Layer $l): string => strtoupper($l->name), $drawing->layers))
             ->and($dxf->entities('TEXT'))->toHaveCount(count($drawn->only(Text::class)))
             ->and($dxf->entities('INSERT'))->toHaveCount(count($drawn->only(Placed::class)));
-        foreach ($dxf->entities() as $entity) {
-            expect($entity[0] === 'SEQEND' || in_array($entity[8], $dxf->layers(), true))->toBeTrue();
-            if (isset($entity[10]) && $entity[0] !== 'POLYLINE') {
-                expect((float) $entity[10])->toBeGreaterThanOrEqual(-1)->toBeLessThanOrEqual($drawing->sheet->widthMm() + 1)
-                    ->and((float) $entity[20])->toBeGreaterThanOrEqual(-1)->toBeLessThanOrEqual($drawing->sheet->heightMm() + 1);
-            }
-        }
+        [$layers, $width, $height] = [$dxf->layers(), $drawing->sheet->widthMm() + 1, $drawing->sheet->heightMm() + 1];
+        $strange = array_filter($dxf->entities(), fn (array $entity): bool => match (true) {
+            $entity[0] === 'SEQEND' => false,
+            ! in_array($entity[8], $layers, true) => true,
+            ! isset($entity[10]) || $entity[0] === 'POLYLINE' => false,
+            default => $entity[10] < -1 || $entity[10] > $width || $entity[20] < -1 || $entity[20] > $height,
+        });
+        expect($strange)->toBe([])->and($dxf->entities())->not->toBe([]);
     }
-})->with(range(1, 8));
+})->with(range(1, 5));
 
 it('keeps hostile words words', function () {
     $words = "</text><script>x</script> \"'&\n0\nLINE é…";

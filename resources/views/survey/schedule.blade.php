@@ -39,9 +39,9 @@
                         @if ($changes->losses() !== [])
                             <p class="caution"><b>{{ Underpin\Say::count(count($changes->losses()), 'circuit') }} would be gone:</b> {{ Underpin\Say::list(array_map(fn ($c) => $c->before->title(), $changes->losses()), 12) }}. The sheet does not have {{ count($changes->losses()) === 1 ? 'it' : 'them' }}.</p>
                         @endif
-                        <form id="others-form" class="segmented" method="post" action="{{ route('jobs.schedule.read', $job->id) }}" aria-label="What the sheet does not have">
+                        <form id="others-form" class="segmented segmented-wide" method="post" action="{{ route('jobs.schedule.read', $job->id) }}" aria-label="What the sheet does not have">
                             @csrf <input type="hidden" name="text" value="{{ $text }}">
-                            @foreach (Underpin\Exchange\Schedule\Others::cases() as $each)<button name="others" value="{{ $each->value }}" aria-pressed="{{ $others === $each ? 'true' : 'false' }}">What the sheet does not have {{ $each->words() }}</button>@endforeach
+                            @foreach (Underpin\Exchange\Schedule\Others::cases() as $each)<button name="others" value="{{ $each->value }}" aria-pressed="{{ $others === $each ? 'true' : 'false' }}">Missing in the sheet: {{ $each->words() }}</button>@endforeach
                         </form>
                 @if ($reading->goodRows > 0)
                     <form id="take-form" method="post" action="{{ route('jobs.schedule.take', $job->id) }}">
