@@ -122,9 +122,13 @@ it('shows before it is taken what would change, stay and be gone, and the board 
     $sheet = "space,amps,circuit,role\n1,20,Fridge,must\n3,20,Lamps,room\n";
     // Unless it is said otherwise, what the sheet does not have stays.
     ($this->upload)($sheet)->assertOk()->assertSee('2 circuits stay as they are')->assertDontSee('would be gone');
+    // One whose spaces the sheet gives to another breaker cannot stay, and the page does not say that the sheet lacks it.
+    ($this->upload)("space,amps,poles,circuit,role\n1,20,1,Fridge,must\n3,30,2,Dryer,off\n")->assertOk()
+        ->assertSee('would be gone:')->assertSee('5 Bench')->assertSee('The sheet puts another breaker in that place.')
+        ->assertDontSee('Not in the sheet.');
     $page = $this->post("$this->base/schedule", ['text' => base64_encode($sheet), 'others' => 'go'])->assertOk()
         ->assertSee('1 circuit stays as it is')->assertSee('Lamps 15 A')->assertSee('Lamps 20 A')
-        ->assertSee('1 circuit would be gone:')->assertSee('5 Bench');
+        ->assertSee('1 circuit would be gone:')->assertSee('5 Bench')->assertSee('Not in the sheet.');
     expect($this->job->circuits()->count())->toBe(3);
     $this->post("$this->base/schedule/take", ['text' => $page->viewData('text'), 'others' => 'perhaps'])->assertSessionHasErrors('others');
     $this->post("$this->base/schedule/take", ['text' => $page->viewData('text')]);

@@ -17,4 +17,13 @@ enum Others: string
             self::Go => 'is taken out',
         };
     }
+
+    /** Why a circuit would be gone: one that may stay goes only where the sheet puts another breaker in its spaces. */
+    public function whyGone(): string
+    {
+        return match ($this) {
+            self::Stay => 'The sheet puts another breaker in that place.',
+            self::Go => 'Not in the sheet.',
+        };
+    }
 }

@@ -37,7 +37,7 @@
                     <section aria-label="What it would change">
                         <h2>What it would change <small>{{ $changes->kept }} {{ $changes->kept === 1 ? 'circuit stays' : 'circuits stay' }} as {{ $changes->kept === 1 ? 'it is' : 'they are' }}</small></h2>
                         @if ($changes->losses() !== [])
-                            <p class="caution"><b>{{ Underpin\Say::count(count($changes->losses()), 'circuit') }} would be gone:</b> {{ Underpin\Say::list(array_map(fn ($c) => $c->before->title(), $changes->losses()), 12) }}. The sheet does not have {{ count($changes->losses()) === 1 ? 'it' : 'them' }}.</p>
+                            <p class="caution"><b>{{ Underpin\Say::count(count($changes->losses()), 'circuit') }} would be gone:</b> {{ Underpin\Say::list(array_map(fn ($c) => $c->before->title(), $changes->losses()), 12) }}. {{ $others->whyGone() }}</p>
                         @endif
                         <form id="others-form" class="segmented segmented-wide" method="post" action="{{ route('jobs.schedule.read', $job->id) }}" aria-label="What the sheet does not have">
                             @csrf <input type="hidden" name="text" value="{{ $text }}">
