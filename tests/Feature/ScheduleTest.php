@@ -122,6 +122,9 @@ it('shows before it is taken what would change, stay and be gone, and the board 
     $sheet = "space,amps,circuit,role\n1,20,Fridge,must\n3,20,Lamps,room\n";
     // Unless it is said otherwise, what the sheet does not have stays.
     ($this->upload)($sheet)->assertOk()->assertSee('2 circuits stay as they are')->assertDontSee('would be gone');
+    // Other watts of a load are a change, though its circuit is written the same.
+    ($this->upload)("space,amps,circuit,role,load,run_w,start_w,note\n1,20,Fridge,must,Fridge,150,600,\n3,15,Lamps,room,,,,by the door\n")
+        ->assertOk()->assertSee('1 circuit stays as it is')->assertSee('Fridge 150 W start 600 W')->assertSee('note: by the door');
     // One whose spaces the sheet gives to another breaker cannot stay, and the page does not say that the sheet lacks it.
     ($this->upload)("space,amps,poles,circuit,role\n1,20,1,Fridge,must\n3,30,2,Dryer,off\n")->assertOk()
         ->assertSee('would be gone:')->assertSee('5 Bench')->assertSee('The sheet puts another breaker in that place.')

@@ -31,7 +31,7 @@ final readonly class ScheduleChanges
             $is = self::byPlace($panel);
             foreach (array_keys($was + $is) as $place) {
                 $change = new CircuitChange($panel->name, $was[$place] ?? null, $is[$place] ?? null);
-                if ($change->was() === $change->becomes()) {
+                if ($change->isNone()) {
                     $kept++;
                 } else {
                     $changes[] = $change;

@@ -63,7 +63,7 @@ final class ScheduleController extends Controller
         ]);
     }
 
-    /** Takes the good rows: each panel named in the file gets exactly the circuits of the file. */
+    /** Takes the good rows; what becomes of the circuits that the sheet does not have was said on the page. */
     public function take(Request $request, Job $job): RedirectResponse
     {
         $bytes = (string) base64_decode($request->string('text')->toString(), true);
