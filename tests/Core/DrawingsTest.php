@@ -150,6 +150,13 @@ it('says in a service where the bond is, what stays live and which breaker feeds
         ->and(Drawn::of($drawing, 'live-parts')->elements)->toHaveCount(count(Distribution::of(Houses::small())->nodes) - 1);
 });
 
+it('says of every box with a neutral that its bond was not looked at, in a sub-panel too', function (int $seed) {
+    $service = Distribution::of(RandomHouse::job($seed));
+    $unknown = array_filter($service->nodes, fn ($n) => $n->parent !== null && $n->bonded === null);
+    $words = Drawn::of((new ServiceDrawing($service))->drawing())->words();
+    expect(array_keys($words, 'bond: not looked', true))->toHaveCount(count($unknown));
+})->with(range(1, 25));
+
 it('draws no two breakers of a board over each other, and every one of them', function (int $seed) {
     $job = RandomHouse::job($seed);
     foreach ($job->service->panels as $panel) {

@@ -143,7 +143,7 @@ final readonly class ServiceDrawing
                     new Placed(self::bondSign(), $x + 9, $box->y + 52),
                     new Text($x + 26, $box->y + 67, 'neutral bonded', ServiceInk::BondNote),
                 ],
-                $point->bonded === null && $point->isService => [new Text($x, $box->y + 66, 'bond: not looked', ServiceInk::Note)],
+                $point->bonded === null && $point->parent !== null => [new Text($x, $box->y + 66, 'bond: not looked', ServiceInk::Note)],
                 default => [],
             },
             ...$point->feederAmps === null ? [] : [
