@@ -9,6 +9,7 @@ use Underpin\Design\Design;
 use Underpin\Job\Circuit;
 use Underpin\Job\DisconnectPlace;
 use Underpin\Job\Feeders;
+use Underpin\Job\Panel;
 use Underpin\Job\PanelKind;
 use Underpin\Service\DistributionPoint;
 use Underpin\StageKey;
@@ -71,6 +72,9 @@ final class SurveyStage implements Stage
             $missing[] = 'Where neutral and ground are bonded.';
         }
         foreach ($service->panels as $panel) {
+            if ($panel->bonded === null && $this->isBehindService($panel, $design)) {
+                $missing[] = "Whether neutral and ground are bonded in $panel->name.";
+            }
             if ($panel->fedFrom === '' && ($panel->kind === PanelKind::Sub || count($service->disconnects) > 1)) {
                 $missing[] = "What feeds $panel->name.";
             } elseif ($panel->fedFrom !== ''
@@ -81,5 +85,12 @@ final class SurveyStage implements Stage
         }
 
         return $missing;
+    }
+
+    private function isBehindService(Panel $panel, Design $design): bool
+    {
+        $node = $design->distribution()->node($panel->id);
+
+        return $panel->kind === PanelKind::Sub || $node !== null && $design->distribution()->isBehindService($node);
     }
 }

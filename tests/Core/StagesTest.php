@@ -72,7 +72,18 @@ it('lists what a survey still lacks', function (Job $job, array $missing) {
         ready(service: $cabinet(), panels: [mainPanel(bonded: false)]), ['What feeds Main panel.'],
     ];
     yield 'one disconnect feeds the only panel' => [ready(service: $cabinet(count: 1), panels: [mainPanel(bonded: false)]), []];
-    $sub = fn (mixed ...$changes): Panel => new Panel('sub', 'Barn', 12, PanelKind::Sub, ...$changes);
+    $sub = fn (mixed ...$changes): Panel => new Panel('sub', 'Barn', 12, PanelKind::Sub, ...['bonded' => false, ...$changes]);
+    yield 'a sub-panel not looked at for its bond' => [
+        ready(panels: [mainPanel(), $sub(bonded: null, fedFrom: 'main', feederAmps: 60)]),
+        ['Whether neutral and ground are bonded in Barn.'],
+    ];
+    yield 'nor what feeds it' => [
+        ready(panels: [mainPanel(), $sub(bonded: null)]), ['Whether neutral and ground are bonded in Barn.', 'What feeds Barn.'],
+    ];
+    yield 'a panel behind a cabinet not looked at for its bond' => [
+        ready(service: $cabinet(), panels: [mainPanel(bonded: null, fedFrom: 'd1')]),
+        ['Whether neutral and ground are bonded in Main panel.'],
+    ];
     yield 'what feeds a sub-panel' => [ready(panels: [mainPanel(), $sub()]), ['What feeds Barn.']];
     yield 'the breaker of a feeder' => [ready(panels: [mainPanel(), $sub(fedFrom: 'main')]), ['The breaker of the feeder to Barn.']];
     yield 'a feeder with its breaker' => [ready(panels: [mainPanel(), $sub(fedFrom: 'main', feederAmps: 60)]), []];
