@@ -75,13 +75,8 @@ it('has no serious fault on any page', function (int $width, int $height, bool $
 
 it('fits every page into a narrow screen without sideways scrolling', function () {
     $browser = Browser::open();
-    $browser->web->executeCustomCommand(
-        '/session/:sessionId/goog/cdp/execute', 'POST',
-        [
-            'cmd' => 'Emulation.setDeviceMetricsOverride',
-            'params' => ['width' => 390, 'height' => 844, 'deviceScaleFactor' => 1, 'mobile' => false],
-        ],
-    );
+    $narrow = ['width' => 390, 'height' => 844, 'deviceScaleFactor' => 1, 'mobile' => false];
+    $browser->command('Emulation.setDeviceMetricsOverride', $narrow);
     $browser->signIn()->visit('/?q=Kestrel');
     $id = basename((string) parse_url($browser->attribute('.job-card', 'href'), PHP_URL_PATH));
     $wide = [];

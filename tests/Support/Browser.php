@@ -25,6 +25,9 @@ final class Browser
 
     private static int $port = 0;
 
+    /** @var array<string, list<array<string, mixed>>> cookies by email */
+    private static array $signedIn = [];
+
     private function __construct(public readonly RemoteWebDriver $web, private readonly string $profile)
     {
     }
@@ -71,9 +74,30 @@ final class Browser
         return $this;
     }
 
+    /** By the form the first time; after that with what the server gave for it, as a browser that is opened again. */
     public function signIn(string $email = 'nell@ridgeandharbor.example', string $password = 'demo-shop-2026'): self
     {
-        return $this->visit('/sign-in')->type('#email', $email)->type('#password', $password)->click('#sign-in button')->see('Jobs');
+        if (isset(self::$signedIn[$email])) {
+            $this->command('Network.setCookies', ['cookies' => self::$signedIn[$email]]);
+
+            return $this->visit('/')->see('Jobs');
+        }
+        $this->visit('/sign-in')->type('#email', $email)->type('#password', $password)->click('#sign-in button')->see('Jobs');
+        self::$signedIn[$email] = $this->command('Network.getCookies', ['urls' => [(string) getenv('UNDERPIN_URL')]])['cookies'];
+
+        return $this;
+    }
+
+    /**
+     * One of the browser's own, beyond what a driver has a word for.
+     *
+     * @param  array<string, mixed>  $parameters
+     */
+    public function command(string $name, array $parameters): mixed
+    {
+        return $this->web->executeCustomCommand(
+            '/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $name, 'params' => $parameters]
+        );
     }
 
     public function find(string $css): RemoteWebElement
