@@ -74,6 +74,12 @@ make_environment() {
 # may have 107 characters at most, and a checkout can lie deeper than that.
 mariadb_admin() { (cd "$STACK/mariadb" && mariadb --no-defaults --socket=admin.sock --user="$(id -un)" "$@"); }
 
+# Quicker than the port, where its name is short enough; empty: by the port.
+database_socket() {
+    local whole="$STACK/mariadb/admin.sock"
+    [ ${#whole} -gt 107 ] || printf '%s' "$whole"
+}
+
 mariadb_create() {
     local user
     user=$(id -un)
@@ -119,6 +125,7 @@ stack_up() {
     HTTP_PORT=$(free_port "$1")
     [ "$HTTP_PORT" = "$1" ] || say "· Port $1 is taken: using $HTTP_PORT"
     env_write DB_PORT "$DB_PORT"
+    env_write DB_SOCKET "$(database_socket)"
     env_write APP_URL "http://127.0.0.1:$HTTP_PORT"
     [ -d "$STACK/mariadb/mysql" ] || step "Creating the database" "$STACK/log/create.log" mariadb_create
     step "Starting MariaDB on 127.0.0.1:$DB_PORT" "$STACK/log/mariadb-start.log" mariadb_launch
@@ -214,10 +221,11 @@ http {
 CONF
 }
 
+# With the classes of the core read once: who changes one starts the app anew.
 fpm_launch() {
-    local allow_root=()
-    [ "$(id -u)" -ne 0 ] || allow_root=(--allow-to-run-as-root)
-    env -u APP_ENV php-fpm8.2 --fpm-config "$STACK/run/fpm.conf" "${allow_root[@]}"
+    local as_root=()
+    [ "$(id -u)" -ne 0 ] || as_root=(--allow-to-run-as-root -d "opcache.preload_user=$(id -un)")
+    env -u APP_ENV php-fpm8.2 --fpm-config "$STACK/run/fpm.conf" -d "opcache.preload=$ROOT/bootstrap/preload.php" "${as_root[@]}"
     await 20 port_taken "$FPM_PORT"
 }
 

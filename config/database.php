@@ -9,6 +9,7 @@ return [
             'driver' => 'mariadb',
             'host' => env('DB_HOST', '127.0.0.1'),
             'port' => env('DB_PORT', '3470'),
+            'unix_socket' => env('DB_SOCKET', ''),
             'database' => env('DB_DATABASE', 'underpin'),
             'username' => env('DB_USERNAME', 'underpin'),
             'password' => env('DB_PASSWORD', ''),

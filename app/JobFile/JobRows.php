@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\JobFile;
 
 use App\Models\Job;
-use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 use Underpin\Codebook\Material;
@@ -61,77 +60,111 @@ use Underpin\Refused;
 /** The one place where rows become a job file, and a job file becomes rows. */
 final class JobRows
 {
+    /** the halves of a tandem in their order, after a breaker that takes the whole space */
+    private const HALVES = ['' => 0, 'a' => 1, 'b' => 2];
+
     /**
      * Three queries whatever the size of the job. Rows are taken as they come, without making a
-     * model of each: this runs at every change.
+     * model of each, and put in order here, where few stand beside each other: this runs at every change.
      *
      * @throws Refused when the rows make no sense together
      */
     public static function read(Job $job): JobFile
     {
-        return self::assemble(
-            $job, self::rowsOf('panels', $job)->orderBy('position')->get(),
-            self::rowsOf('circuits', $job)->orderBy('space')->orderBy('half')->get(),
-            self::rowsOf('loads', $job)->orderBy('position')->get(),
-        );
+        return self::assemble($job, self::rowsOf('panels', $job), self::rowsOf('circuits', $job), self::rowsOf('loads', $job));
     }
 
-    private static function rowsOf(string $table, Job $job): Builder
+    /** @return array<stdClass> */
+    private static function rowsOf(string $table, Job $job): array
     {
-        return DB::table($table)->where('job_id', $job->id);
+        return DB::select("select * from $table where job_id = ?", [$job->id]);
     }
 
     /**
-     * @param  iterable<stdClass>  $panelRows  in their order
-     * @param  iterable<stdClass>  $circuitRows  in the order of their spaces
-     * @param  iterable<stdClass>  $loadRows  in their order
+     * @param  iterable<stdClass>  $panelRows
+     * @param  iterable<stdClass>  $circuitRows
+     * @param  iterable<stdClass>  $loadRows
      *
      * @throws Refused when the rows make no sense together
      */
     public static function assemble(Job $job, iterable $panelRows, iterable $circuitRows, iterable $loadRows): JobFile
     {
+        $n = 0;
         $loads = [];
         foreach ($loadRows as $load) {
-            $loads[$load->circuit_id][] = self::load($load);
+            $loads[$load->circuit_id][self::rank($load->position, $n++)] = self::load($load);
         }
         $circuits = [];
         foreach ($circuitRows as $circuit) {
-            $circuits[$circuit->panel_id][] = self::circuit($circuit, $loads[$circuit->id] ?? []);
+            $rank = self::rank(3 * $circuit->space + self::HALVES[$circuit->half ?? ''], $n++);
+            $circuits[$circuit->panel_id][$rank] = self::circuit($circuit, self::inOrder($loads[$circuit->id] ?? []));
         }
         $panels = [];
         foreach ($panelRows as $panel) {
-            $panels[] = self::panel($panel, $circuits[$panel->id] ?? []);
+            $panels[self::rank($panel->position, $n++)] = self::panel($panel, self::inOrder($circuits[$panel->id] ?? []));
         }
+        $panels = self::inOrder($panels);
+        $machine = self::stored($job, 'machine', MachinePart::form());
+        $site = self::stored($job, 'site', SitePart::form());
 
         return new JobFile(
             $job->name,
             new Client($job->customer_name, $job->customer_address, $job->customer_phone, $job->customer_email, $job->notes),
-            new Authority(self::rules($job->rules), $job->rules_profile),
+            new Authority(LocalRulesPart::read(self::stored($job, 'rules', LocalRulesPart::form())), $job->rules_profile),
             self::service($job, $panels),
             new Generator(
-                $job->machine === null ? null : self::machine($job->machine),
-                Fuel::tryFrom($job->fuel ?? ''), $job->margin_pct,
+                $machine === null ? null : MachinePart::read($machine), Fuel::tryFrom($job->fuel ?? ''), $job->margin_pct,
             ),
             new Connection($job->connection, StartRoutine::from($job->start_school)),
             new WireRun(
                 $job->cord_ft, $job->run_ft, $job->inlet_a, WiringMethod::from($job->wire_method), Material::from($job->wire_material),
                 $job->terminal_c, $job->ambient_c, $job->wet,
             ),
-            $job->site === null ? new Site : SitePart::site(SitePart::form()->read(self::object($job->site))),
+            $site === null ? new Site : SitePart::site($site),
             self::basis($job),
         );
+    }
+
+    /** Where one stands among its like; of two at the same place the first read is the first. */
+    private static function rank(int $place, int $n): int
+    {
+        return $place << 32 | $n;
+    }
+
+    /**
+     * @template T
+     *
+     * @param  array<int, T>  $byRank
+     * @return list<T>
+     */
+    private static function inOrder(array $byRank): array
+    {
+        ksort($byRank);
+
+        return array_values($byRank);
     }
 
     /** What has changed is written, and nothing else. */
     public static function save(Job $row, JobFile $old, JobFile $new): void
     {
-        $was = self::jobColumns($old);
-        $row->fill(
-            array_filter(self::jobColumns($new), fn (mixed $value, string $column): bool => $value !== $was[$column], ARRAY_FILTER_USE_BOTH)
-        );
+        if (! self::isSameBesidePanels($old, $new)) {
+            $was = self::jobColumns($old);
+            $row->fill(array_filter(
+                self::jobColumns($new), fn (mixed $value, string $column): bool => $value !== $was[$column], ARRAY_FILTER_USE_BOTH,
+            ));
+        }
         // What both hold as the very same value, at the same place, has not changed: no column of it is looked at.
         $kept = array_intersect_key(self::places($old), self::places($new));
         (new RowChanges($row))->write(self::parts($old, $kept), self::parts($new, $kept));
+    }
+
+    /** All but the panels are the very same values. */
+    private static function isSameBesidePanels(JobFile $old, JobFile $new): bool
+    {
+        $parts = fn (JobFile $job): array => array_diff_key(get_object_vars($job), ['service' => 0])
+            + array_diff_key(get_object_vars($job->service), ['panels' => 0]);
+
+        return $parts($old) === $parts($new);
     }
 
     /** @return array<string, true> every panel and circuit as the value that it is, and where it stands */
@@ -250,6 +283,19 @@ final class JobRows
         return LocalRulesPart::read($rules === null ? null : LocalRulesPart::form()->read(self::object($rules)));
     }
 
+    /**
+     * A part that a column of the job keeps as JSON, read as it stands there; null: nothing.
+     *
+     * @throws Refused by field
+     */
+    private static function stored(Job $job, string $column, Form $form): ?Values
+    {
+        $json = $job->getAttributes()[$column] ?? null;
+        $part = is_string($json) ? json_decode($json, false, 16, JSON_THROW_ON_ERROR) : null;
+
+        return $part === null ? null : $form->read($part instanceof stdClass ? $part : new stdClass);
+    }
+
     /** @param  array<string, mixed>  $columns as the core's forms read them: objects, not arrays */
     private static function object(array $columns): stdClass
     {
@@ -261,12 +307,7 @@ final class JobRows
     /** @param  list<Panel>  $panels */
     private static function service(Job $job, array $panels): Service
     {
-        $service = new Values(['service' => null]);
-        if ($job->service !== null) {
-            $service = (new Form(...array_filter((new ServicePart)->fields(), fn (Field $f): bool => $f->name === 'service')))
-                ->read((object) ['service' => self::object($job->service)]);
-        }
-        $group = $service->group('service');
+        $group = self::stored($job, 'service', ServicePart::service());
         $existing = new ExistingEquipment;
         foreach ($job->existing ?? [] as $answer) {
             $existing = $existing->with(ExistingFault::from($answer['question']), $answer['found']);
@@ -286,11 +327,11 @@ final class JobRows
 
     private static function basis(Job $job): Basis
     {
+        $demand = self::stored($job, 'demand', DemandInputsPart::form());
+
         return new Basis(
-            LoadBasis::from($job->figures),
-            $job->figures_reason,
-            $job->demand === null ? null : DemandInputsPart::read(DemandInputsPart::form()->read(self::object($job->demand))),
-            $job->recorded === null ? null : RecordedPeakPart::read(RecordedPeakPart::form()->read(self::object($job->recorded))),
+            LoadBasis::from($job->figures), $job->figures_reason, $demand === null ? null : DemandInputsPart::read($demand),
+            RecordedPeakPart::read(self::stored($job, 'recorded', RecordedPeakPart::form())),
         );
     }
 

@@ -110,10 +110,7 @@ final class OldHistory
     {
         $job = (new Job)->setRawAttributes(array_values($this->rows['jobs'])[0] ?? []);
         try {
-            $file = JobRows::assemble(
-                $job, $this->sorted('panels', ['position']), $this->sorted('circuits', ['space', 'half']),
-                $this->sorted('loads', ['position']),
-            );
+            $file = JobRows::assemble($job, $this->rowsOf('panels'), $this->rowsOf('circuits'), $this->rowsOf('loads'));
         } catch (Refused) {
             // A state that makes no sense by today's rules: its step stays in the list without what it changed.
             return [];
@@ -129,19 +126,9 @@ final class OldHistory
         return (new JobState($file, new Attachments($photos, [], $intervals)))->toArray();
     }
 
-    /**
-     * @param  list<string>  $by
-     * @return list<stdClass>
-     */
-    private function sorted(string $table, array $by): array
+    /** @return list<stdClass> */
+    private function rowsOf(string $table): array
     {
-        $rows = array_values($this->rows[$table] ?? []);
-        usort(
-            $rows,
-            fn (array $x, array $y): int => array_map(fn (string $c): mixed => $x[$c] ?? null, $by)
-                <=> array_map(fn (string $c): mixed => $y[$c] ?? null, $by),
-        );
-
-        return array_map(fn (array $row): stdClass => (object) $row, $rows);
+        return array_map(fn (array $row): stdClass => (object) $row, array_values($this->rows[$table] ?? []));
     }
 }

@@ -41,9 +41,16 @@ final readonly class Circuit
         public ?Measured $measured = null,
     ) {
         CircuitPart::form()->guard(['amps' => $breakerAmps, 'receptacle_a' => $receptacleAmps]);
+        // Made for every breaker of a job at every change: loops, without a closure for each.
         $leg = $position->leg();
-        $this->draws = array_map(fn (Load $l): Draw => new Draw($l->id, $leg, $l->knownRunW(), $l->pf), $loads);
-        $this->runAmps = array_sum(array_map(fn (Draw $d): float => $d->amps(), $this->draws));
+        $draws = [];
+        $runAmps = 0.0;
+        foreach ($loads as $load) {
+            $draws[] = $draw = new Draw($load->id, $leg, $load->knownRunW(), $load->pf);
+            $runAmps += $draw->amps();
+        }
+        $this->draws = $draws;
+        $this->runAmps = $runAmps;
     }
 
     /**

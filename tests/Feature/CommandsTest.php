@@ -16,7 +16,8 @@ use Underpin\Job\Service;
 function artisan(array $words, string $in = ''): array
 {
     // Without any database: the commands must not need one.
-    $process = new Process(['php', 'artisan', ...$words], base_path(), ['DB_PORT' => '1', 'APP_ENV' => 'production'], $in);
+    $nowhere = ['DB_PORT' => '1', 'DB_SOCKET' => '', 'APP_ENV' => 'production'];
+    $process = new Process(['php', 'artisan', ...$words], base_path(), $nowhere, $in);
     $process->run();
 
     return [$process->getExitCode(), json_decode($process->getOutput(), true) ?? $process->getOutput()];

@@ -33,6 +33,16 @@ final class ServicePart implements JobPart
             ->label('The service is switched off by')->optional('not looked at');
     }
 
+    /** The way from the utility to the panels. */
+    public static function service(): Form
+    {
+        return new Form(
+            self::place(),
+            Field::items('disconnects', 'ahead of the panels; none when the panel\'s own main is the disconnect', self::disconnect())
+                ->label('Disconnects')->atMost(Service::MOST_DISCONNECTS),
+        );
+    }
+
     public static function disconnect(): Form
     {
         /** @var ?Form $form */
@@ -63,11 +73,7 @@ final class ServicePart implements JobPart
     {
         return [
             self::amps(),
-            Field::group('service', 'the way from the utility to the panels', new Form(
-                self::place(),
-                Field::items('disconnects', 'ahead of the panels; none when the panel\'s own main is the disconnect', self::disconnect())
-                    ->label('Disconnects')->atMost(Service::MOST_DISCONNECTS),
-            ))->label('Service')->optional('not looked at'),
+            Field::group('service', 'the way from the utility to the panels', self::service())->label('Service')->optional('not looked at'),
             Field::items(
                 'panels', 'the panels, the one that the generator feeds first', PanelPart::form(),
             )->label('Panels')->atMost(Job::MOST_PANELS),
