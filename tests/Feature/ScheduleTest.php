@@ -3,8 +3,10 @@
 declare(strict_types=1);
 
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use Tests\Support\Houses;
 use Underpin\Job\Panel;
+use Underpin\Name;
 
 beforeEach(function () {
     $this->user = $this->person();
@@ -108,6 +110,30 @@ it('takes away no role and no load where the sheet has no column for them, whate
         ->and($this->job->circuits()->orderBy('space')->get()->map(fn ($c) => [$c->name, $c->amps, $c->role])->all())
         ->toBe([['Fridge', 20, 'must'], ['LAMPS', 15, 'room'], ['Bench', 20, 'off']])
         ->and($this->job->loads()->orderBy('name')->pluck('run_w', 'name')->all())->toBe(['Fridge' => 200.0, 'Lamps' => 300.0]);
+});
+
+it('compares names as the database does', function () {
+    $weights = [];
+    $keys = [];
+    $weight = 'select hex(weight_string(convert(? using utf8mb4) collate utf8mb4_unicode_ci)) as weight';
+    $words = ['Straße', 'strasse', 'Hall ', 'hall', ' Hall', 'Barn-1', 'Barn 1', 'Barn1', '№ 5', 'No 5', '①', 'ﬁne', 'Fine', 'ａ', 'O’Hara'];
+    foreach ([...array_map(fn (int $code): string => mb_chr($code), [...range(0x21, 0x7E), ...range(0xA1, 0x17F)]), ...$words] as $name) {
+        $weights[DB::selectOne($weight, ["{$name}x"])->weight][] = $name;
+        $keys[Name::key("{$name}x")][] = $name;
+    }
+    $groups = fn (array $by): array => array_map(fn (array $alike): string => implode(' ', $alike), array_values($by));
+    expect(array_diff($groups($keys), $groups($weights)))->toBe([])
+        ->and(count($keys))->toBe(count($weights))
+        ->and(Name::key('Hall  '))->toBe(Name::key('hall'));
+});
+
+it('finds a panel again by a name with other accents and case, and loses nothing of it', function () {
+    $take = fn (string $csv) => $this->post("$this->base/schedule/take", ['text' => base64_encode($csv)])->assertRedirect();
+    $take("panel,space,amps,name,role\nKüche,1,20,Fridge,must\nKüche,3,20,Lampe,\n");
+    $take("panel,ckt,bkr,name\nKUCHE,1,15,FRIDGÉ\nkuche,5,20,Oven\n");
+    expect($this->job->panels()->count())->toBe(1)
+        ->and($this->job->circuits()->orderBy('space')->get()->map(fn ($c) => "$c->space $c->amps $c->role")->all())
+        ->toBe(['1 15 must', '3 20 off', '5 20 off']);
 });
 
 it('asks to look where a spreadsheet has made a date of two spaces', function () {

@@ -9,6 +9,7 @@ use Underpin\Job\Circuit;
 use Underpin\Job\Load;
 use Underpin\Job\Panel;
 use Underpin\Job\Protection;
+use Underpin\Name;
 
 /**
  * A circuit as a schedule says it, with what was known of it besides and this sheet has no column
@@ -22,7 +23,7 @@ final class CarriedOver
     {
         $known = null;
         foreach ($before->circuits ?? [] as $circuit) {
-            $known = $circuit->label() === $read->label() && self::same($circuit->name, $read->name) ? $circuit : $known;
+            $known = $circuit->label() === $read->label() && Name::same($circuit->name, $read->name) ? $circuit : $known;
         }
 
         if ($known === null) {
@@ -44,7 +45,7 @@ final class CarriedOver
     private static function load(Load $read, ?Circuit $circuit, callable $newId): Load
     {
         foreach ($circuit->loads ?? [] as $known) {
-            if (self::same($known->name, $read->name)) {
+            if (Name::same($known->name, $read->name)) {
                 return new Load(
                     $newId(), $read->name, $read->kind, $read->runW, $read->startW, $read->pf, $known->duty, $known->onS, $known->offS,
                     $known->season, $known->partOfDay,
@@ -53,10 +54,5 @@ final class CarriedOver
         }
 
         return new Load($newId(), $read->name, $read->kind, $read->runW, $read->startW, $read->pf);
-    }
-
-    private static function same(string $x, string $y): bool
-    {
-        return mb_strtolower($x) === mb_strtolower($y);
     }
 }

@@ -14,6 +14,7 @@ use Underpin\Job\Panel;
 use Underpin\Job\PanelKind;
 use Underpin\Job\Position;
 use Underpin\Job\Role;
+use Underpin\Name;
 use Underpin\Refused;
 
 /**
@@ -113,7 +114,7 @@ final class ScheduleReader
     private function knownPanel(string $name): ?Panel
     {
         foreach ($this->known as $panel) {
-            if (mb_strtolower($panel->name) === mb_strtolower($name)) {
+            if (Name::same($panel->name, $name)) {
                 return $panel;
             }
         }

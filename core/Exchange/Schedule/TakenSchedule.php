@@ -6,6 +6,7 @@ namespace Underpin\Exchange\Schedule;
 
 use Underpin\Job\Circuit;
 use Underpin\Job\Panel;
+use Underpin\Name;
 
 /**
  * The panels of a job with a schedule in them: a panel of the schedule takes the place of the one of
@@ -62,7 +63,7 @@ final class TakenSchedule
     private static function placeOf(Panel $panel, array $panels): int
     {
         foreach ($panels as $i => $known) {
-            if (mb_strtolower($known->name) === mb_strtolower($panel->name)) {
+            if (Name::same($known->name, $panel->name)) {
                 return $i;
             }
         }

@@ -28,6 +28,7 @@ use Underpin\Exchange\Schedule\ScheduleWriter;
 use Underpin\Exchange\Schedule\TakenSchedule;
 use Underpin\Job\Job as JobFile;
 use Underpin\Job\Panel;
+use Underpin\Name;
 use Underpin\Refused;
 use Underpin\StageKey;
 
@@ -97,13 +98,13 @@ final class ScheduleController extends Controller
     /** @return list<Drawing> the panels that the sheet speaks of, as they would be */
     private function boards(JobFile $after, ScheduleReading $reading): array
     {
-        $named = array_map(fn (Panel $panel): string => mb_strtolower($panel->name), $reading->panels);
+        $named = array_map(fn (Panel $panel): string => Name::key($panel->name), $reading->panels);
         $design = new Design($after);
 
         return array_map(
             fn (Panel $panel): Drawing => (new PanelBoard($panel, $design))->drawing(),
             array_values(array_filter(
-                $after->service->panels, fn (Panel $panel): bool => in_array(mb_strtolower($panel->name), $named, true),
+                $after->service->panels, fn (Panel $panel): bool => in_array(Name::key($panel->name), $named, true),
             )),
         );
     }

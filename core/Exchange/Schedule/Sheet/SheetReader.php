@@ -7,12 +7,13 @@ namespace Underpin\Exchange\Schedule\Sheet;
 use Underpin\Csv\CsvText;
 use Underpin\Exchange\Schedule\RowFault;
 use Underpin\Exchange\Schedule\ScheduleReader;
+use Underpin\Name;
 use Underpin\Refused;
 
 /** Any sheet that a person would call a panel schedule. */
 final class SheetReader
 {
-    /** @var array<string, array{name: ?string, circuits: list<SheetCircuit>}> by the panel's name in small letters */
+    /** @var array<string, array{name: ?string, circuits: list<SheetCircuit>}> by the key of the panel's name */
     private array $panels = [];
 
     /** @var list<RowDoubt> */
@@ -71,7 +72,7 @@ final class SheetReader
             $this->held[$place][$what] = true;
         }
         $circuits = $row->circuits();
-        $key = mb_strtolower($row->panel() ?? '');
+        $key = Name::key($row->panel() ?? '');
         foreach ($row->faults() === [] ? $circuits : [] as $circuit) {
             $this->good[$row->line] = true;
             $this->panels[$key] ??= ['name' => $row->panel(), 'circuits' => []];
@@ -89,7 +90,7 @@ final class SheetReader
                 continue;
             }
             $saysTheSame = ($circuit->amps === null || $circuit->amps === $other->amps)
-                && ($circuit->name === '' || $circuit->name === '"' || mb_strtolower($circuit->name) === mb_strtolower($other->name));
+                && ($circuit->name === '' || $circuit->name === '"' || Name::same($circuit->name, $other->name));
             $isSecondRow = $other->poles === 2 && $circuit->space === $other->space + 2;
             if ($saysTheSame && ($isSecondRow || ($circuit->space === $other->space && $circuit->half === $other->half))) {
                 $this->panels[$key]['circuits'][$i] = $other->withLoads(...$circuit->loads);
