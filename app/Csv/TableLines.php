@@ -90,7 +90,7 @@ final class TableLines
     }
 
     /** @return non-empty-string */
-    private function delimiter(): string
+    public function delimiter(): string
     {
         $best = ',';
         foreach ([';', "\t"] as $delimiter) {

@@ -8,6 +8,7 @@ use Closure;
 use Underpin\Measure\Interval\EspiFeed;
 use Underpin\Measure\Interval\LoadYear;
 use Underpin\Measure\Interval\Zone;
+use Underpin\Measure\ServiceLimit;
 use Underpin\Refused;
 use XMLReader;
 
@@ -27,8 +28,9 @@ final class EspiFile
      *
      * @throws Refused on "file"
      */
-    public static function read(string $path, Zone $zone, ?Closure $progress = null): LoadYear
-    {
+    public static function read(
+        string $path, Zone $zone, ?Closure $progress = null, ServiceLimit $limit = new ServiceLimit,
+    ): LoadYear {
         $quiet = libxml_use_internal_errors(true);
         libxml_clear_errors();
         $xml = new XMLReader;
@@ -47,7 +49,7 @@ final class EspiFile
                 );
             }
 
-            return $feed->finish($zone);
+            return $feed->finish($zone, $limit);
         } finally {
             $xml->close();
             libxml_clear_errors();

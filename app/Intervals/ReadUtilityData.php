@@ -9,10 +9,12 @@ use App\Runs\RunProgress;
 use App\Runs\Task;
 use Illuminate\Support\Facades\Storage;
 use RuntimeException;
+use Underpin\Csv\DecimalMark;
 use Underpin\Measure\Interval\Zone;
+use Underpin\Measure\ServiceLimit;
 use Underpin\Refused;
 
-/** Reads a utility's file that was sent. Input: where it lies, what it is called, the meter's zone. */
+/** Reads a utility's file that was sent. Input: where it lies, what it is called, the meter's zone, its decimal mark where it was said. */
 final class ReadUtilityData implements Task
 {
     public function key(): string
@@ -32,11 +34,13 @@ final class ReadUtilityData implements Task
         if (! $disk->exists($run->input['path'])) {
             throw new Refused('file', 'The file is not here any more. Choose it again.');
         }
+        $job = $run->job ?? throw self::gone();
         $year = IntervalFile::read(
             $disk->path($run->input['path']), Zone::from($run->input['zone']),
             fn (int $count, ?float $share) => $progress->tell('Reading: '.number_format($count).' values', $share),
+            new ServiceLimit($job->service_a), DecimalMark::tryFrom($run->input['decimal'] ?? ''),
         );
-        UtilityData::attach($run->job ?? throw self::gone(), $run->user ?? throw self::gone(), $run->input['file'], $year);
+        UtilityData::attach($job, $run->user ?? throw self::gone(), $run->input['file'], $year);
 
         return number_format($year->count).' readings brought in';
     }

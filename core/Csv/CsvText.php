@@ -17,6 +17,8 @@ final class CsvText
 
     public const MOST_CELL = 2_000;
 
+    private const DELIMITERS = [',', ';', "\t"];
+
     /** Bytes that the delimiter is told by. */
     private const LOOKED_AT = 8_000;
 
@@ -29,6 +31,12 @@ final class CsvText
      * @throws Refused when the text is too large or no text at all
      */
     public static function rows(string $bytes): array
+    {
+        return self::table($bytes)->rows;
+    }
+
+    /** @throws Refused when the text is too large or no text at all */
+    public static function table(string $bytes): CsvTable
     {
         if (strlen($bytes) > self::MOST_BYTES) {
             throw new Refused(
@@ -48,23 +56,25 @@ final class CsvText
         if (preg_match('/^\s*"?sep=(.)"?[ \t]*(?:\r\n|\r|\n|\z)/i', $text, $told) === 1) {
             $rest = self::split(substr($text, strlen($told[0])), $told[1]);
 
-            return array_map(fn (array $row): array => [$row[0] + substr_count($told[0], "\n"), $row[1]], $rest);
+            return new CsvTable(array_map(fn (array $row): array => [$row[0] + substr_count($told[0], "\n"), $row[1]], $rest), $told[1]);
         }
+        $delimiter = self::delimiter($text);
 
-        return self::split($text, self::delimiter($text));
+        return new CsvTable(self::split($text, $delimiter), $delimiter);
     }
 
     /**
-     * The same table as text that rows() reads back, every row on the line that it had.
-     *
-     * @param  list<array{int, list<string>}>  $rows  line number and cells
+     * The same table as text that table() reads back, every row on the line that it had, with what parts its cells:
+     * that tells of its decimal marks.
      */
-    public static function write(array $rows): string
+    public static function write(CsvTable $table): string
     {
-        $text = '';
-        $line = 1;
-        foreach ($rows as [$number, $cells]) {
-            $row = str_repeat("\n", max(0, $number - $line)).implode(',', array_map(self::quoted(...), $cells))."\n";
+        // One that is not found by itself was told on the first line, where no row stands.
+        $isTold = ! in_array($table->delimiter, self::DELIMITERS, true);
+        $text = $isTold ? "sep=$table->delimiter\n" : '';
+        $line = $isTold ? 2 : 1;
+        foreach ($table->rows as [$number, $cells]) {
+            $row = str_repeat("\n", max(0, $number - $line)).implode($table->delimiter, array_map(fn (string $cell): string => self::quoted($cell, $table->delimiter), $cells))."\n";
             $line += substr_count($row, "\n");
             $text .= $row;
         }
@@ -72,11 +82,11 @@ final class CsvText
         return $text;
     }
 
-    private static function quoted(string $cell): string
+    private static function quoted(string $cell, string $delimiter): string
     {
         $cell = str_replace(["\r\n", "\r"], "\n", $cell);
 
-        return preg_match('/[",;\t\n]/', $cell) === 1 ? '"'.str_replace('"', '""', $cell).'"' : $cell;
+        return preg_match('/[",;\t\n]/', $cell) === 1 || str_contains($cell, $delimiter) ? '"'.str_replace('"', '""', $cell).'"' : $cell;
     }
 
     /** A cell that a spreadsheet could run as a formula is led by an apostrophe. */
@@ -127,7 +137,7 @@ final class CsvText
     {
         $start = (string) preg_replace('/"(?:[^"]|"")*+"/', '', substr(ltrim($text), 0, self::LOOKED_AT));
         $best = ',';
-        foreach ([';', "\t"] as $delimiter) {
+        foreach (self::DELIMITERS as $delimiter) {
             if (substr_count($start, $delimiter) > substr_count($start, $best)) {
                 $best = $delimiter;
             }

@@ -7,18 +7,10 @@ namespace Underpin\Csv;
 /** Numbers as people write them in a table: "1,920", "1 920", "1'920", "0,98", "1920 W". */
 final class Number
 {
-    /** Null when it is no number. */
+    /** One alone, without others beside it that would tell its decimal mark: as it is written here, else as elsewhere. Null: no number. */
     public static function read(string $text): ?float
     {
-        $text = (string) preg_replace("/[\\s\u{A0}\u{202F}']+/u", '', $text);
-        $text = (string) preg_replace('/(W|A|VA)$/i', '', $text);
-        if (preg_match('/^[+\-]?\d{1,3}(,\d{3})+(\.\d+)?$/', $text) === 1 && preg_match('/^[+\-]?0,/', $text) !== 1) {
-            $text = str_replace(',', '', $text);
-        } elseif (preg_match('/^[+\-]?\d+,\d+$/', $text) === 1) {
-            $text = str_replace(',', '.', $text);
-        }
-
-        return preg_match('/^[+\-]?(\d+\.?\d*|\.\d+)$/', $text) === 1 && strlen($text) < 30 ? (float) $text : null;
+        return DecimalMark::Point->read($text) ?? DecimalMark::Comma->read($text);
     }
 
     /** As short as it can be without loss: 1920, 0.98. */

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Underpin\Measure;
 
 use Underpin\Csv\CsvText;
+use Underpin\Csv\DecimalMark;
+use Underpin\Csv\MixedMarks;
 use Underpin\Csv\Number;
-use Underpin\Job\Measured;
+use Underpin\Csv\NumberColumn;
+use Underpin\Csv\OtherMark;
 use Underpin\Refused;
 
 /**
@@ -45,12 +48,27 @@ final class ReadingsTable
     /** @var list<Mark> */
     private array $marks = [];
 
+    private readonly NumberColumn $times;
+
+    private readonly NumberColumn $aAmps;
+
+    private readonly NumberColumn $bAmps;
+
+    /** @param  ?DecimalMark  $mark  of its numbers; null: as they show */
+    public function __construct(string $delimiter = ',', ?DecimalMark $mark = null, private readonly ServiceLimit $limit = new ServiceLimit)
+    {
+        $this->times = new NumberColumn($delimiter, $mark);
+        $this->aAmps = new NumberColumn($delimiter, $mark);
+        $this->bAmps = new NumberColumn($delimiter, $mark);
+    }
+
     /**
      * The reading that stands in a row; null for the head and what is above it.
      *
      * @param  list<string>  $cells
      *
      * @throws Refused on "file", naming the line
+     * @throws OtherMark when all has to be read again, with another decimal mark
      */
     public function row(int $line, array $cells): ?Reading
     {
@@ -62,7 +80,7 @@ final class ReadingsTable
         if (implode('', $cells) === '') {
             return null;
         }
-        $ms = $this->ms($cells[$this->time] ?? '')
+        $ms = $this->ms($line, $cells[$this->time] ?? '')
             ?? throw self::refused($line, '"'.mb_substr(mb_scrub($cells[$this->time] ?? ''), 0, 40).'" is no time');
         $this->first ??= $ms;
         $ms += $this->midnights - $this->first;
@@ -85,7 +103,10 @@ final class ReadingsTable
             $this->marks[] = new Mark($ms, mb_substr($said, 0, 100));
         }
 
-        return new Reading($ms, $this->amps($line, $cells, $this->a, 'leg A'), $this->amps($line, $cells, $this->b, 'leg B'));
+        return new Reading(
+            $ms, $this->amps($line, $cells[$this->a] ?? '', $this->aAmps, 'leg A'),
+            $this->amps($line, $cells[$this->b] ?? '', $this->bAmps, 'leg B'),
+        );
     }
 
     /**
@@ -101,7 +122,19 @@ final class ReadingsTable
                 : 'The file holds no readings.');
         }
 
+        foreach ([$this->times, $this->aAmps, $this->bAmps] as $column) {
+            if ($column->doubt() !== null) {
+                throw new Refused('file', NumberColumn::question($column->doubt()).'. Say which under "Decimal mark". Nothing was kept.');
+            }
+        }
+
         return $this->marks;
+    }
+
+    /** Whether a figure was read with a decimal comma. */
+    public function hasCommas(): bool
+    {
+        return in_array(DecimalMark::Comma, [$this->times->mark(), $this->aAmps->mark(), $this->bAmps->mark()], true);
     }
 
     /**
@@ -150,7 +183,7 @@ final class ReadingsTable
         }
     }
 
-    private function ms(string $text): ?int
+    private function ms(int $line, string $text): ?int
     {
         $text = trim($text, " \t\"'");
         if (preg_match('/(?:^|[ T])(\d{1,3}):(\d\d)(?::(\d\d(?:[.,]\d+)?))?$/', $text, $found) === 1) {
@@ -158,23 +191,38 @@ final class ReadingsTable
 
             return (int) round(1000 * ((int) $found[1] * 3600 + (int) $found[2] * 60 + (float) str_replace(',', '.', $found[3] ?? '0')));
         }
-        $number = is_numeric($text) ? (float) $text : Number::read($text);
+        $number = $this->number($line, $text, $this->times);
 
         return $number === null || abs($number) > 1e13 ? null : (int) round($this->isMs ? $number : 1000 * $number);
     }
 
-    /** @param  list<string>  $cells */
-    private function amps(int $line, array $cells, int $column, string $leg): float
+    private function number(int $line, string $text, NumberColumn $column): ?float
     {
-        $text = $cells[$column] ?? '';
-        $amps = is_numeric($text) ? (float) $text : Number::read($text);
+        try {
+            return $column->read($text);
+        } catch (MixedMarks $mixed) {
+            throw self::refused($line, $mixed->getMessage());
+        }
+    }
+
+    private function amps(int $line, string $text, NumberColumn $column, string $leg): float
+    {
+        $amps = $this->number($line, $text, $column);
         if ($amps === null) {
             throw self::refused(
                 $line, $text === '' ? "breaks off: $leg is missing" : '"'.mb_substr(mb_scrub($text), 0, 40)."\" on $leg is no number",
             );
         }
-        if ($amps < 0 || $amps > Measured::MOST_A) {
-            throw self::refused($line, sprintf('%s must be from 0 to %s A', $leg, number_format(Measured::MOST_A)));
+        $other = $column->isOpen($text) ? DecimalMark::Comma->read($text) : null;
+        if ($amps > $this->limit->momentaryAmps() && $other !== null && $other <= $this->limit->momentaryAmps()) {
+            // Of the two that it may be, the service cannot pass the one.
+            throw new OtherMark(DecimalMark::Comma);
+        }
+        if ($amps < 0 || $amps > $this->limit->momentaryAmps()) {
+            throw self::refused($line, sprintf(
+                '%s must be from 0 to %s A, what %s passes for a moment; %s A was given. Look at the decimal mark', $leg,
+                number_format($this->limit->momentaryAmps()), $this->limit->said(), Number::write($amps),
+            ));
         }
 
         return $amps;

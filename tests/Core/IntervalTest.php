@@ -19,6 +19,7 @@ use Underpin\Measure\Interval\IntervalSeries;
 use Underpin\Measure\Interval\LoadYear;
 use Underpin\Measure\Interval\TableReader;
 use Underpin\Measure\Interval\Zone;
+use Underpin\Measure\ServiceLimit;
 use Underpin\Refused;
 
 function readTable(string $text, Zone $zone = Zone::Eastern, bool $whole = true): LoadYear
@@ -45,6 +46,29 @@ function naive(string $first, int $hours, int $minutes = 15, string $zone = 'Ame
 
     return $text;
 }
+
+it('refuses what no service of this rating passes, by its row', function (?int $amps, string $kwh, ?string $said) {
+    $reader = new TableReader(Zone::Eastern, new IntervalSeries, limit: new ServiceLimit($amps));
+    foreach (['Start,kWh', '2026-01-05 10:00,1', "2026-01-05 10:15,$kwh", '2026-01-05 10:30,1'] as $i => $line) {
+        $reader->row($i + 1, explode(',', $line));
+    }
+    $read = fn () => $reader->finish(4, true);
+    $said === null
+        ? expect($read()->peakW)->toBe(4000.0 * (float) $kwh)
+        : expect($read)->toThrow(fn (Refused $refused) => expect([$refused->field, $refused->getMessage()])->toBe(['file', $said]));
+})->with([
+    'just within' => [200, '16.2', null],
+    'just over' => [200, '16.21', 'Line 3 says a mean of 64,840 W, more than a service of 200 A can pass (64,800 W for a while). '
+        .'Look at the unit and at the decimal mark. Nothing was kept.'],
+    'sent out' => [200, '-16.21', 'Line 3 says a mean of 64,840 W, more than a service of 200 A can pass (64,800 W for a while). '
+        .'Look at the unit and at the decimal mark. Nothing was kept.'],
+    'a smaller service' => [100, '10', 'Line 3 says a mean of 40,000 W, more than a service of 100 A can pass (32,400 W for a while). '
+        .'Look at the unit and at the decimal mark. Nothing was kept.'],
+    'a larger one' => [400, '30', null],
+    'the service is not known' => [null, '48', null],
+    'beyond any' => [null, '1506', 'Line 3 says a mean of 6,024,000 W, more than any service up to 600 A can pass (194,400 W for a while). '
+        .'Look at the unit and at the decimal mark. Nothing was kept.'],
+]);
 
 it('knows the calendar', function () {
     for ($day = 0; $day < 60_000; $day += 7) {

@@ -8,6 +8,7 @@ use App\Devices\StandIn\StandInHouse;
 use App\Devices\StandIn\StandInLoad;
 use Tests\Support\Houses;
 use Underpin\Checks\Review;
+use Underpin\Csv\DecimalMark;
 use Underpin\Drawing\Strip\LegStrip;
 use Underpin\Exchange\JobFile;
 use Underpin\Job\Circuit;
@@ -32,6 +33,7 @@ use Underpin\Measure\Offers;
 use Underpin\Measure\Reading;
 use Underpin\Measure\ReadingsTable;
 use Underpin\Measure\RecordingSummary;
+use Underpin\Measure\ServiceLimit;
 use Underpin\Measure\Step;
 use Underpin\Measure\StepFinder;
 use Underpin\Refused;
@@ -153,6 +155,26 @@ it('reads times and heads as loggers write them', function (string $head, array 
     ],
     'hours since the beginning' => ['Time;A;B', ['0:00:00;1;2', '1:30:00;1;2'], [0, 5_400_000]],
 ]);
+
+it('finds the decimal mark of each column, and passes nothing that the service could not', function () {
+    $read = function (array $rows, ?int $amps = null, string $delimiter = ';', ?DecimalMark $mark = null): array {
+        $table = new ReadingsTable($delimiter, $mark, new ServiceLimit($amps));
+        $readings = [];
+        foreach (['s;A;B', ...$rows] as $i => $row) {
+            $readings[] = $table->row($i + 1, explode(';', $row));
+        }
+        $table->finish();
+
+        return array_map(fn (Reading $r): array => [$r->atMs, $r->aAmps, $r->bAmps], array_slice($readings, 1));
+    };
+    expect($read(['0,0;1,25;2.5', '0,1;1,506;3.5']))->toBe([[0, 1.25, 2.5], [100, 1.506, 3.5]])
+        ->and(fn () => $read(['0;1,5;2', '1;1.5;2']))->toThrow(Refused::class, 'Line 3: "1.5" is no number with a decimal comma')
+        ->and(fn () => $read(['0;1.506;2', '1;2.250;2']))->toThrow(Refused::class, '"1.506" may be 1.506 or 1506')
+        ->and($read(['0;1.506;2'], mark: DecimalMark::Point))->toBe([[0, 1.506, 2.0]])
+        ->and($read(['0;600;2'], 100))->toBe([[0, 600.0, 2.0]])
+        ->and(fn () => $read(['0;1001;2'], 100))->toThrow(Refused::class, 'Line 2: leg A must be from 0 to 1,000 A, what a service of 100 A')
+        ->and(fn () => $read(['0;1;2001']))->toThrow(Refused::class, 'leg B must be from 0 to 2,000 A, what any service up to 600 A');
+});
 
 it('refuses readings by their line', function (array $lines, string $said) {
     $read = function () use ($lines): void {

@@ -8,6 +8,7 @@ use App\Intervals\IntervalFile;
 use App\Recordings\ReadingsFile;
 use Illuminate\Http\UploadedFile;
 use Underpin\Csv\CsvText;
+use Underpin\Csv\OtherMark;
 use Underpin\Measure\Interval\Zone;
 use Underpin\Measure\Mark;
 use Underpin\Measure\Reading;
@@ -61,6 +62,8 @@ it('takes or refuses whatever it is given, with a message', function (string $ki
         try {
             $kind === 'readings' ? ReadingsFile::read($path, fn (array $readings) => null) : IntervalFile::read($path, Zone::Eastern);
             $taken++;
+        } catch (OtherMark) {
+            $taken++; // and is read anew by who asked
         } catch (Refused $fault) {
             $refused++;
             expect($fault->field)->toBe('file')

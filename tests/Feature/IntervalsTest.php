@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Bench\IntervalFiles;
 use App\Intervals\IntervalFile;
+use App\JobFile\JobEditor;
 use Illuminate\Http\UploadedFile;
 use Underpin\Demand\Worksheet;
 use Underpin\Exchange\JobFile;
@@ -16,8 +17,9 @@ beforeEach(function () {
     $this->base = "/jobs/{$this->job->id}";
     $this->folder = sys_get_temp_dir().'/underpin-intervals-'.bin2hex(random_bytes(4));
     mkdir($this->folder);
-    $this->send = fn (string $name, string $content, array $headers = []) => $this->post(
-        "$this->base/intervals", ['zone' => 'eastern', 'file' => UploadedFile::fake()->createWithContent($name, $content)], $headers,
+    $this->send = fn (string $name, string $content, array $headers = [], array $said = []) => $this->post(
+        "$this->base/intervals", ['zone' => 'eastern', 'file' => UploadedFile::fake()->createWithContent($name, $content), ...$said],
+        $headers,
     );
     $this->file = fn () => JobFile::standard()->decode((string) $this->get("$this->base/job.json")->getContent());
 });
@@ -92,6 +94,31 @@ it('reads wide encodings and byte-order marks', function (string $encoding, stri
     expect(($this->file)()->basis->recorded?->peakW)->toBe(4000.0);
 })->with(['UTF-16, low byte first' => ['UTF-16LE', "\xFF\xFE"], 'UTF-16, high byte first' => ['UTF-16BE', "\xFE\xFF"],
     'UTF-8 with a mark' => ['UTF-8', "\xEF\xBB\xBF"]]);
+
+it('finds the same peak in a file with points and with commas', function (string $delimiter, string $decimal) {
+    $values = ['0.375', '1.506', '1.250', '0.5'];
+    $row = fn (int $i, string $kwh): string => '2026-01-05 10:'.($i * 15 ?: '00')."$delimiter\"$kwh\"\r\n";
+    $rows = array_map($row, [0, 1, 2, 3], $decimal === 'comma' ? str_replace('.', ',', $values) : $values);
+    ($this->send)('a.csv', "Start{$delimiter}kWh\r\n".implode('', $rows))->assertSessionHasNoErrors();
+    expect(($this->file)()->basis->recorded?->peakW)->toBe(6024.0);
+    $this->get("$this->base/intervals")->{$decimal === 'comma' ? 'assertSee' : 'assertDontSee'}('decimal comma');
+})->with([[';', 'comma'], [';', 'point'], [',', 'comma'], [',', 'point'], ["\t", 'comma'], ["\t", 'point']]);
+
+it('does not guess a decimal mark that nothing tells, and takes it from the person', function () {
+    $text = "Start\tkWh\n2026-01-05 10:00\t1,506\n2026-01-05 10:15\t2,250\n";
+    ($this->send)('a.csv', $text)->assertSessionHasErrors('file');
+    expect(session('errors')->first('file'))->toContain('"1,506" may be 1506 or 1.506')->toContain('Decimal mark');
+    ($this->send)('a.csv', $text, said: ['decimal' => 'comma'])->assertSessionHasNoErrors();
+    expect(($this->file)()->basis->recorded?->peakW)->toBe(9000.0);
+    ($this->send)('a.csv', $text, said: ['decimal' => 'dot'])->assertSessionHasErrors('decimal');
+});
+
+it('refuses a value above what the service of the job passes', function () {
+    JobEditor::change($this->job, $this->user, 'x', fn ($file) => $file->with($file->service->with(amps: 100)));
+    ($this->send)('a.csv', "Start,kWh\n2026-01-05 10:00,1\n2026-01-05 10:15,9\n")->assertSessionHasErrors('file');
+    expect(session('errors')->first('file'))->toContain('Line 3 says a mean of 36,000 W, more than a service of 100 A can pass');
+    expect(($this->file)()->basis->recorded)->toBeNull();
+});
 
 it('opens no door for XML', function (string $xml, string $said) {
     ($this->send)('a.xml', $xml)->assertSessionHasErrors('file');

@@ -197,6 +197,20 @@ it('takes readings out as a table and in again', function () {
     )->assertSessionHasErrors('file');
 });
 
+it('brings readings in with decimal commas, also where only a late one tells', function () {
+    $rows = implode('', array_map(fn (int $i): string => "$i\t1,250\t2,500\r\n", range(0, 40_000)));
+    $csv = "Time (s)\tLeg A (A)\tLeg B (A)\r\n{$rows}40001\t1,5\t2,5\r\n";
+    $this->post("$this->base/recordings/import", ['file' => UploadedFile::fake()->createWithContent('barn.tsv', $csv)])
+        ->assertSessionHas('status', '40,002 readings brought in, with a decimal comma');
+    expect($this->job->recordings()->count())->toBe(1);
+    $readings = iterator_to_array(RecordingRows::readings($this->job->recordings()->firstOrFail()), false);
+    expect([$readings[0]->aAmps, $readings[0]->bAmps, count($readings)])->toBe([1.25, 2.5, 40_002]);
+    $this->post(
+        "$this->base/recordings/import", ['file' => UploadedFile::fake()->createWithContent('x.tsv', "s\ta\tb\n0\t1,250\t2\n")],
+    )->assertSessionHasErrors(['file' => '"1,250" may be 1250 or 1.25, and no other value tells which. Say which under "Decimal mark". '
+        .'Nothing was kept.']);
+});
+
 it('keeps every reading to its last digit, over the ends of minutes and in any order of batches', function () {
     $path = ($this->begin)();
     $reading = fn (int $i): array => [$i * 137, round(fmod($i * 0.7310585786300049, 60), 12), 1 / ($i + 3)];

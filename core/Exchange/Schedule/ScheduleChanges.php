@@ -42,6 +42,12 @@ final readonly class ScheduleChanges
         return new self($changes, $kept);
     }
 
+    /** Something was there before that could stay or go. */
+    public function hadCircuits(): bool
+    {
+        return $this->kept > 0 || array_filter($this->changes, fn (CircuitChange $change): bool => $change->before !== null) !== [];
+    }
+
     /** @return list<CircuitChange> */
     public function losses(): array
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underpin\Exchange\Schedule;
 
+use Underpin\Exchange\Schedule\Sheet\SheetChoices;
 use Underpin\Exchange\Schedule\Sheet\SheetCircuit;
 use Underpin\Exchange\Schedule\Sheet\SheetLoad;
 use Underpin\Exchange\Schedule\Sheet\SheetReader;
@@ -30,8 +31,11 @@ final class ScheduleReader
 
     private int $loads = 0;
 
+    /** @var list<PanelSize> */
+    private array $sizes = [];
+
     /** @param  list<Panel>  $known panels that the job has already, for their size and settings */
-    private function __construct(private readonly array $known)
+    private function __construct(private readonly array $known, private readonly SheetChoices $choices)
     {
     }
 
@@ -40,13 +44,13 @@ final class ScheduleReader
      *
      * @throws Refused on "file" when nothing in it is a schedule, or it is far too large
      */
-    public static function read(string $bytes, array $known = []): ScheduleReading
+    public static function read(string $bytes, array $known = [], SheetChoices $choices = new SheetChoices): ScheduleReading
     {
-        $sheet = SheetReader::read($bytes);
-        $reader = new self($known);
+        $sheet = SheetReader::read($bytes, $choices);
+        $reader = new self($known, $choices);
         $panels = [];
-        foreach ($sheet->panels as $found) {
-            $panel = $reader->panel($found['name'], $found['circuits'], $panels === []);
+        foreach ($sheet->panels as $place => $found) {
+            $panel = $reader->panel($place, $found['name'], $found['circuits'], $panels === []);
             if ($panel->circuits !== []) {
                 $panels[] = $panel->with(id: 'p'.(count($panels) + 1));
             }
@@ -57,16 +61,16 @@ final class ScheduleReader
 
         return new ScheduleReading(
             $panels, $faults, $sheet->unknown, $sheet->goodRows - $alsoBad, $sheet->badRows + $alsoBad, $sheet->doubts, $sheet->meanings,
-            $sheet->columns,
+            $sheet->sheetColumns, $sheet->marks(), $reader->sizes,
         );
     }
 
     /** @param  list<SheetCircuit>  $found */
-    private function panel(?string $name, array $found, bool $isFirst): Panel
+    private function panel(int $place, ?string $name, array $found, bool $isFirst): Panel
     {
         $name ??= $this->known[0]->name ?? 'Main panel';
         $known = $this->knownPanel($name);
-        $spaces = $this->spaces($known, $found);
+        $spaces = $this->spaces($place, $name, $known, $found);
         $circuits = [];
         foreach ($found as $circuit) {
             $made = $this->circuit($circuit, $known->name ?? $name, $spaces);
@@ -123,22 +127,25 @@ final class ScheduleReader
     }
 
     /**
-     * The panel's own size, or the smallest common one that has the highest space named.
+     * The panel's own size where it has breakers; else what a person said, its own size, or the smallest
+     * common one that has the highest space named.
      *
      * @param  list<SheetCircuit>  $found
      */
-    private function spaces(?Panel $known, array $found): int
+    private function spaces(int $place, string $name, ?Panel $known, array $found): int
     {
         if ($known !== null && $known->circuits !== []) {
             return $known->spaces;
         }
+        // The one blank panel of a new job takes the sheet's name.
+        $blank = $known ?? (count($this->known) === 1 && $this->known[0]->circuits === [] && $place === 0 ? $this->known[0] : null);
         $highest = max([0, ...array_map(fn (SheetCircuit $c): int => $c->space, $found)]);
-        foreach (Panel::COMMON_SPACES as $spaces) {
-            if ($spaces >= max($highest, $known->spaces ?? 0)) {
-                return $spaces;
-            }
+        $spaces = $this->choices->spaces[$place] ?? $blank->spaces ?? PanelSize::holding($highest);
+        $size = new PanelSize($place, $name, $blank?->spaces, $highest, $spaces);
+        if ($size->isOpen()) {
+            $this->sizes[] = $size;
         }
 
-        return Position::HIGHEST_SPACE;
+        return $spaces;
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Underpin\Exchange\Schedule;
 
+use Underpin\Csv\DecimalMark;
 use Underpin\Exchange\Schedule\Sheet\Meaning;
 use Underpin\Exchange\Schedule\Sheet\RowDoubt;
+use Underpin\Exchange\Schedule\Sheet\SheetColumn;
 use Underpin\Job\Panel;
 
 /** A panel schedule as read: the panels made of its good rows, and every fault in the others. */
@@ -17,7 +19,9 @@ final readonly class ScheduleReading
      * @param  list<string>  $ignoredColumns
      * @param  list<RowDoubt>  $doubts
      * @param  list<Meaning>  $meanings  what the sheet has a column for
-     * @param  array<int, ?string>  $columns  what each was taken for, by its place from 0; null: it was left out
+     * @param  list<SheetColumn>  $columns  all of the sheet, with what each was taken for
+     * @param  list<DecimalMark>  $marks  of its figures, where they have any
+     * @param  list<PanelSize>  $sizes  of panels without breakers, that are to be asked for
      */
     public function __construct(
         public array $panels,
@@ -28,6 +32,8 @@ final readonly class ScheduleReading
         public array $doubts,
         private array $meanings,
         public array $columns,
+        public array $marks,
+        public array $sizes,
     ) {
     }
 

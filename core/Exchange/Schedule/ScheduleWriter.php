@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace Underpin\Exchange\Schedule;
 
-use Underpin\Csv\CsvText;
-use Underpin\Csv\Number;
+use Underpin\Csv\CsvDialect;
 use Underpin\Job\Circuit;
 use Underpin\Job\Load;
 use Underpin\Job\Panel;
@@ -15,22 +14,22 @@ use Underpin\Job\Protection;
 final class ScheduleWriter
 {
     /** @param  list<Panel>  $panels */
-    public static function write(array $panels): string
+    public static function write(array $panels, CsvDialect $dialect = new CsvDialect): string
     {
         $lines = [array_map(fn (ScheduleColumn $c): string => $c->value, ScheduleColumn::cases())];
         foreach ($panels as $panel) {
             foreach ($panel->circuits as $circuit) {
                 foreach ($circuit->loads === [] ? [null] : $circuit->loads as $load) {
-                    $lines[] = self::row($panel, $circuit, $load);
+                    $lines[] = self::row($panel, $circuit, $load, $dialect);
                 }
             }
         }
 
-        return implode('', array_map(fn (array $cells): string => implode(',', array_map(CsvText::cell(...), $cells))."\r\n", $lines));
+        return $dialect->write($lines);
     }
 
     /** @return list<string> */
-    private static function row(Panel $panel, Circuit $circuit, ?Load $load): array
+    private static function row(Panel $panel, Circuit $circuit, ?Load $load, CsvDialect $dialect): array
     {
         return [
             $panel->name,
@@ -46,9 +45,9 @@ final class ScheduleWriter
             $circuit->role->value,
             $load->name ?? '',
             $load?->kind->value ?? '',
-            Number::write($load?->runW),
-            Number::write($load?->startW),
-            $load === null ? '' : Number::write($load->pf),
+            $dialect->number($load?->runW),
+            $dialect->number($load?->startW),
+            $dialect->number($load?->pf),
             $circuit->note,
         ];
     }

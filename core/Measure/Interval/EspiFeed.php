@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underpin\Measure\Interval;
 
+use Underpin\Measure\ServiceLimit;
 use Underpin\Refused;
 
 /**
@@ -103,7 +104,7 @@ final class EspiFeed
     }
 
     /** @throws Refused on "file" when there is nothing in it that can be used */
-    public function finish(Zone $zone): LoadYear
+    public function finish(Zone $zone, ServiceLimit $limit = new ServiceLimit): LoadYear
     {
         $best = null;
         $left = [];
@@ -137,7 +138,7 @@ final class EspiFeed
             $series->note(sprintf('The file names a time zone %g hours from UTC; you chose %s.', $this->offset / 3600, $zone->words()));
         }
 
-        return $series->picture($zone, $length, 10 ** $multiplier, $isEnergy, $isVa);
+        return $series->picture($zone, $length, 10 ** $multiplier, $isEnergy, $isVa, $limit);
     }
 
     /** @param  array<mixed>  $parts */

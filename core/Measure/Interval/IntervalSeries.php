@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underpin\Measure\Interval;
 
 use Underpin\Job\RecordedPeak;
+use Underpin\Measure\ServiceLimit;
 use Underpin\Refused;
 
 /**
@@ -28,10 +29,20 @@ final class IntervalSeries
     /** @var list<string> */
     private array $notes = [];
 
-    public function add(int $start, float $value): void
+    private float $highest = 0.0;
+
+    /** where the highest stands in the file */
+    private int $highestLine = 0;
+
+    /** @param  int  $line  of the file; 0: it has none */
+    public function add(int $start, float $value, int $line = 0): void
     {
         $this->starts[] = $start;
         $this->values[] = $value;
+        if ($value > $this->highest || -$value > $this->highest) {
+            $this->highest = abs($value);
+            $this->highestLine = $line;
+        }
     }
 
     /** A row without a value. */
@@ -63,10 +74,11 @@ final class IntervalSeries
      * @param  bool  $isEnergy  values are energy over the interval, not mean power
      * @param  bool  $isVa  values are apparent power or energy
      *
-     * @throws Refused on "file" when no picture can be made of it
+     * @throws Refused on "file" when no picture can be made of it, or a value is more than the service can pass
      */
-    public function picture(Zone $zone, ?int $seconds, float $scale, bool $isEnergy, bool $isVa = false): LoadYear
-    {
+    public function picture(
+        Zone $zone, ?int $seconds, float $scale, bool $isEnergy, bool $isVa = false, ServiceLimit $limit = new ServiceLimit,
+    ): LoadYear {
         if (count($this->starts) < 2) {
             throw new Refused('file', 'The file holds no series of readings: fewer than two values were found.');
         }
@@ -82,6 +94,9 @@ final class IntervalSeries
             );
         }
         $factor = $isEnergy ? $scale * 3600 / $seconds : $scale;
+        if ($this->highest * $factor > $limit->lastingVa()) {
+            throw $this->tooMuch($this->highest * $factor, $isVa ? 'VA' : 'W', $limit);
+        }
         $tally = new YearTally($zone, $seconds);
         $doubles = $contradictions = 0;
         $last = count($this->starts) - 1;
@@ -100,6 +115,15 @@ final class IntervalSeries
         }
 
         return $tally->year($doubles, $contradictions, $this->blanks, $this->daylightDoubles, $isVa, $this->notes);
+    }
+
+    private function tooMuch(float $most, string $unit, ServiceLimit $limit): Refused
+    {
+        return new Refused('file', sprintf(
+            '%s a mean of %s %s, more than %s can pass (%s %s for a while). Look at the unit and at the decimal mark. Nothing was kept.',
+            $this->highestLine === 0 ? 'The highest value is' : 'Line '.number_format($this->highestLine).' says', number_format($most), $unit,
+            $limit->said(), number_format($limit->lastingVa()), $unit,
+        ));
     }
 
     private function sort(): void

@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace Underpin\Measure\Interval;
 
+use Underpin\Csv\DecimalMark;
+use Underpin\Csv\MixedMarks;
 use Underpin\Csv\Number;
+use Underpin\Csv\NumberColumn;
+use Underpin\Csv\OtherMark;
+use Underpin\Measure\ServiceLimit;
 use Underpin\Refused;
 
 /**
@@ -60,14 +65,19 @@ final class TableReader
 
     private int $lastWidth = 0;
 
-    public function __construct(private readonly Zone $zone, private readonly IntervalSeries $series)
-    {
+    public function __construct(
+        private readonly Zone $zone,
+        private readonly IntervalSeries $series,
+        private readonly NumberColumn $numbers = new NumberColumn(','),
+        private readonly ServiceLimit $limit = new ServiceLimit,
+    ) {
     }
 
     /**
      * @param  list<string>  $cells
      *
      * @throws Refused on "file", naming the line
+     * @throws OtherMark when all has to be read again, with another decimal mark
      */
     public function row(int $line, array $cells): void
     {
@@ -116,10 +126,8 @@ final class TableReader
 
             return;
         }
-        if (! is_numeric($value)) {
-            $value = Number::read($value) ?? throw $this->refused($line, '"'.mb_substr(mb_scrub($value), 0, 40).'" is no number');
-        }
-        if (($number = (float) $value) > 1e9 || $number < -1e9) {
+        $number = $this->number($line, $value);
+        if ($number > 1e9 || $number < -1e9) {
             throw $this->refused($line, 'the value is absurd, over 1e9');
         }
         if ($this->scale === null) {
@@ -130,7 +138,16 @@ final class TableReader
             $this->changes => $this->onDayOfChange($at),
             default => $this->midnight + $at,
         };
-        $this->series->add($epoch, $number);
+        $this->series->add($epoch, $number, $line);
+    }
+
+    private function number(int $line, string $text): float
+    {
+        try {
+            return $this->numbers->read($text) ?? throw $this->refused($line, '"'.mb_substr(mb_scrub($text), 0, 40).'" is no number');
+        } catch (MixedMarks $mixed) {
+            throw $this->refused($line, $mixed->getMessage());
+        }
     }
 
     /**
@@ -151,6 +168,14 @@ final class TableReader
         if (! $whole && $this->series->count() > 2 && ($this->lastLength < $this->shortestBefore || $this->lastWidth < $this->width)) {
             throw $this->refused($line, 'breaks off: it has no end, and less in it than every other line');
         }
+        if ($this->numbers->doubt() !== null) {
+            throw new Refused(
+                'file', NumberColumn::question($this->numbers->doubt()).'. Say which under "Decimal mark". Nothing was kept.',
+            );
+        }
+        if ($this->numbers->mark() === DecimalMark::Comma) {
+            $this->series->note('Its values were read with a decimal comma.');
+        }
         if (! $this->columns->unitKnown && $this->columns->unit === null) {
             $this->series->note('The file names no unit: its values were read as kWh.');
         }
@@ -158,7 +183,7 @@ final class TableReader
             $this->series->note("Not used: {$this->columns->left}.");
         }
 
-        return $this->series->picture($this->zone, $this->seconds, $this->scale ?? 1000.0, $this->isEnergy, $this->isVa);
+        return $this->series->picture($this->zone, $this->seconds, $this->scale ?? 1000.0, $this->isEnergy, $this->isVa, $this->limit);
     }
 
     /** @param  list<string>  $cells */

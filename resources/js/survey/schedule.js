@@ -19,7 +19,7 @@ file?.addEventListener('change', async () => {
         const book = XLSX.read(await chosen.arrayBuffer(), { dense: true });
         const filled = book.SheetNames.filter((name) => book.Sheets[name]['!ref']);
         if (!filled.length) return refuse(`${chosen.name} has no rows.`);
-        const show = (name) => { pasted.value = XLSX.utils.sheet_to_csv(book.Sheets[name], { FS: '\t', blankrows: true }); };
+        const show = (name) => { pasted.value = XLSX.utils.sheet_to_csv(plain(book.Sheets[name], XLSX), { FS: '\t', blankrows: true }); };
         show(filled[0]);
         offer(filled, show);
         file.value = '';
@@ -28,6 +28,14 @@ file?.addEventListener('change', async () => {
         refuse(`${chosen.name} cannot be read as a workbook. Save the sheet as CSV and bring in that.`);
     }
 });
+
+/** Numbers as they are, not as the cell shows them: "1,920" may be two numbers. A day stays as it is shown: it may be a pair of spaces. */
+function plain(sheet, XLSX) {
+    for (const cell of sheet['!data']?.flat() ?? []) {
+        if (cell?.t === 'n' && !XLSX.SSF.is_date(cell.z ?? '')) cell.w = String(cell.v);
+    }
+    return sheet;
+}
 
 /** Which of several sheets it is. */
 function offer(names, show) {

@@ -13,6 +13,7 @@
                 <p class="error" id="iv-file-error" data-error="file" role="alert">@error('file'){{ $message }}@enderror</p>
             </div>
             <x-pick :of="$f->field('zone')" id="iv-zone" :options="array_combine(array_column(Underpin\Measure\Interval\Zone::cases(), 'value'), array_map(fn ($z) => $z->words(), Underpin\Measure\Interval\Zone::cases()))" :value="$year?->zone->value ?? 'eastern'"/>
+            <x-pick :of="App\Http\Requests\TableFields::decimal()" id="iv-decimal"/>
             <div class="pair"><button class="button is-primary">Bring it in</button></div>
         </div>
         <div class="progress-line" hidden><progress max="1"></progress> <output></output></div>

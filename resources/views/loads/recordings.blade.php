@@ -40,6 +40,7 @@
         <form id="readings-form" method="post" action="{{ route('jobs.recordings.import', $screen->row->id) }}" enctype="multipart/form-data" class="inline">
             @csrf
             <div class="field"><label class="label" for="rd-file">Readings from a file</label><input class="input" id="rd-file" type="file" name="file" accept=".csv,.txt,.tsv" required><p class="hint">a time and both legs: Time (s), Leg A (A), Leg B (A)</p><p class="error" data-error="file" role="alert">@error('file'){{ $message }}@enderror</p></div>
+            <x-pick :of="App\Http\Requests\TableFields::decimal()" id="rd-decimal"/>
             <button class="button">Bring in</button>
         </form>
         @if ($removed->isNotEmpty())<details class="by-hand"><summary>Removed</summary><ul class="rows">@foreach ($removed as $each)<li>{{ $each->name }} <form method="post" action="{{ route('jobs.recordings.restore', [$screen->row->id, $each->key]) }}">@csrf<button class="button is-quiet">Bring it back</button></form></li>@endforeach</ul></details>@endif

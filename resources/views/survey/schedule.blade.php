@@ -3,69 +3,34 @@
     <x-topbar><a class="jobname" href="{{ route('jobs.stage', [$job->id, 'survey']) }}">← {{ $job->name }}</a></x-topbar>
     <main id="page" class="wide" tabindex="-1">
         <div class="stage-head"><h1>Bring in a panel schedule</h1><div class="actions"><a class="button" href="{{ route('jobs.schedule.export', $job->id) }}" title="The schedule of this job as CSV">CSV out</a> <button type="button" class="button" data-workbook="{{ route('jobs.schedule.export', $job->id) }}" data-name="{{ Illuminate\Support\Str::slug($job->name) ?: 'job' }}-schedule" title="The schedule of this job as a workbook">XLSX out</button></div></div>
+        <details class="by-hand csv-out">
+            <summary>CSV for another spreadsheet</summary>
+            <form id="csv-out" class="fields" method="get" action="{{ route('jobs.schedule.export', $job->id) }}">
+                <x-pick name="delimiter" label="Between the cells" id="out-delimiter" :options="['comma' => 'comma', 'semicolon' => 'semicolon', 'tab' => 'tab']" value="semicolon"/>
+                <x-pick name="decimal" label="Decimal mark" id="out-decimal" :options="['point' => 'point: 1.5', 'comma' => 'comma: 1,5']" value="comma"/>
+                <x-pick name="mark" label="Byte-order mark" id="out-mark" :options="['1' => 'with, for older spreadsheets', '0' => 'without']" value="1"/>
+                <div class="pair"><button class="button">CSV out</button></div>
+            </form>
+        </details>
         @if ($reading)
             <section class="reading">
-                <p class="reading-sum"><b>{{ $reading->goodRows }}</b> good rows @if ($reading->badRows)<span class="flag" data-severity="wrong">{{ $reading->badRows }}</span> with faults @endif</p>
-                @if ($reading->ignoredColumns !== [])<p class="quiet">Columns not known and left out: {{ implode(', ', $reading->ignoredColumns) }}.</p>@endif
-                @foreach ($reading->panels as $panel)
-                    <p>{{ $panel->name }}: {{ count($panel->circuits) }} breakers in {{ $panel->spaces }} spaces, {{ array_sum(array_map(fn ($c) => count($c->loads), $panel->circuits)) }} loads.</p>
-                @endforeach
+                <p class="reading-sum"><b>{{ $reading->goodRows }}</b> good rows @if ($reading->badRows)<span class="flag" data-severity="wrong">{{ $reading->badRows }}</span> with faults @endif
+                    @foreach ($reading->panels as $panel)<span>{{ $panel->name }}: {{ count($panel->circuits) }} breakers in {{ $panel->spaces }} spaces, {{ array_sum(array_map(fn ($c) => count($c->loads), $panel->circuits)) }} loads</span>@endforeach
+                    @if ($reading->ignoredColumns !== [])<span class="quiet">Not known and left out: {{ implode(', ', $reading->ignoredColumns) }}</span>@endif
+                </p>
+                @if (in_array(Underpin\Csv\DecimalMark::Comma, $reading->marks, true))<p class="caution">Its figures were read with a decimal comma: 1,5 is one and a half.</p>@endif
                 @if ($reading->doubts !== [])
                     <ul class="caution">@foreach (array_slice($reading->doubts, 0, 20) as $doubt)<li>Row {{ $doubt->row }}: {{ $doubt->message }} Look whether that is so.</li>@endforeach</ul>
                 @endif
-                @if ($reading->faults !== [])
-                    <form id="mend-form" method="post" action="{{ route('jobs.schedule.read', $job->id) }}">
-                        @csrf <input type="hidden" name="text" value="{{ $text }}"><input type="hidden" name="others" value="{{ $others->value }}">
-                        <h2>What is wrong <small>by row of the sheet; type it right here, and look again</small></h2>
-                        @foreach ($faulty as $line => $cells)
-                            <fieldset class="mend">
-                                <legend>Row {{ $line }}</legend>
-                                @foreach ($reading->faults as $fault)@if ($fault->row === $line)<p class="error"><b>{{ $fault->column }}</b> {{ $fault->message }}</p>@endif @endforeach
-                                <div class="mend-cells">
-                                    @foreach ($reading->columns as $place => $meaning)
-                                        @continue($meaning === null)
-                                        <div class="field"><label class="label" for="cell-{{ $line }}-{{ $place }}">{{ str_replace('+', ', ', $meaning) }}</label><input class="input" id="cell-{{ $line }}-{{ $place }}" name="cell-{{ $line }}-{{ $place }}" value="{{ $cells[$place] ?? '' }}" autocomplete="off"></div>
-                                    @endforeach
-                                </div>
-                            </fieldset>
-                        @endforeach
-                        <button class="button">Look again</button>
-                        @if (count($reading->faults) > count($faulty))<p class="quiet">{{ Underpin\Say::count(count($reading->faults), 'fault') }} in all.</p>@endif
-                    </form>
-                @endif
-                <div class="halves sheet-made">
-                    <section aria-label="What it would change">
-                        <h2>What it would change <small>{{ $changes->kept }} {{ $changes->kept === 1 ? 'circuit stays' : 'circuits stay' }} as {{ $changes->kept === 1 ? 'it is' : 'they are' }}</small></h2>
-                        @if ($changes->losses() !== [])
-                            <p class="caution"><b>{{ Underpin\Say::count(count($changes->losses()), 'circuit') }} would be gone:</b> {{ Underpin\Say::list(array_map(fn ($c) => $c->before->title(), $changes->losses()), 12) }}. {{ $others->whyGone() }}</p>
-                        @endif
-                        <form id="others-form" class="segmented segmented-wide" method="post" action="{{ route('jobs.schedule.read', $job->id) }}" aria-label="What the sheet does not have">
-                            @csrf <input type="hidden" name="text" value="{{ $text }}">
-                            @foreach (Underpin\Exchange\Schedule\Others::cases() as $each)<button name="others" value="{{ $each->value }}" aria-pressed="{{ $others === $each ? 'true' : 'false' }}">Missing in the sheet: {{ $each->words() }}</button>@endforeach
-                        </form>
-                @if ($reading->goodRows > 0)
-                    <form id="take-form" method="post" action="{{ route('jobs.schedule.take', $job->id) }}">
-                        @csrf <input type="hidden" name="text" value="{{ $text }}"><input type="hidden" name="others" value="{{ $others->value }}">
-                        <button class="button is-primary">{{ $reading->badRows ? 'Take the '.$reading->goodRows.' good rows' : 'Take all '.$reading->goodRows.' rows' }}</button>
-                        <p class="quiet">A circuit that keeps its space and name keeps what the sheet has no column for. It can be undone.</p>
-                    </form>
-                @endif
-                        @if ($changes->changes === [])
-                            <p class="quiet">Nothing.</p>
-                        @else
-                            <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="table">
-                                <thead><tr>@if (count($boards) > 1)<th>Panel</th>@endif<th>Space</th><th>Is</th><th>Will be</th></tr></thead>
-                                <tbody>@foreach (array_slice($changes->changes, 0, 250) as $change)<tr>@if (count($boards) > 1)<td>{{ $change->panel }}</td>@endif<th scope="row" class="num">{{ $change->label() }}</th><td class="quiet">{{ $change->was() }}</td><td>@if ($change->isLoss())<b>gone</b>@else{{ $change->becomes() }}@endif</td></tr>@endforeach</tbody>
-                            </table></div>
-                        @endif
-                    </section>
-                    <section aria-label="The board it makes">
-                        @foreach ($boards as $board)
-                            <h2>{{ $board->title }}</h2>
-                            <figure class="board"><x-drawing :drawing="$board" role="img" aria-label="{{ $board->title }}: the table says what would change"/></figure>
-                        @endforeach
-                    </section>
-                </div>
+                @if ($reading->sizes !== [])@include('survey.sheet.sizes')@endif
+                @include('survey.sheet.look')
+                @include('survey.sheet.changes')
+                <h2>Or another file</h2>
+            </section>
+        @elseif ($sheet)
+            <section class="reading">
+                <p class="error" role="alert">{{ $refused }}</p>
+                @include('survey.sheet.look')
                 <h2>Or another file</h2>
             </section>
         @endif

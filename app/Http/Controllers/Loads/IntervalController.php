@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Loads;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Loads\RecordedPeakRequest;
 use App\Http\Requests\Loads\UtilityDataRequest;
+use App\Http\Requests\TableFields;
 use App\Intervals\ReadUtilityData;
 use App\JobFile\JobEditor;
 use App\JobFile\JobState;
@@ -54,7 +55,7 @@ final class IntervalController extends Controller
         $path = $file->store('uploads', 'local') ?: throw new Refused('file', 'File: it could not be kept here. Try again.');
         $run = Runs::begin(
             $job, $this->user(), new ReadUtilityData, "Utility data from $name",
-            ['path' => $path, 'file' => $name, 'zone' => $in->text('zone')],
+            ['path' => $path, 'file' => $name, 'zone' => $in->text('zone'), 'decimal' => TableFields::decimalOf($request)->value ?? ''],
         );
         if ($run->state === RunState::Failed) {
             throw new Refused('file', $run->said);

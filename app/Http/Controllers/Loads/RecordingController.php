@@ -9,6 +9,7 @@ use App\Devices\StandIn\StandInClampMeter;
 use App\Http\Controllers\Controller;
 use App\Http\Controllers\EditsJob;
 use App\Http\Requests\Loads\RecordingRequest;
+use App\Http\Requests\TableFields;
 use App\JobFile\AttachmentRows;
 use App\JobFile\Conflict;
 use App\JobFile\JobEditor;
@@ -27,10 +28,13 @@ use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\StreamedResponse;
+use Underpin\Csv\DecimalMark;
+use Underpin\Csv\OtherMark;
 use Underpin\Job\Measured;
 use Underpin\Measure\Mark;
 use Underpin\Measure\Reading;
 use Underpin\Measure\ReadingsTable;
+use Underpin\Measure\ServiceLimit;
 use Underpin\Refused;
 use Underpin\StageKey;
 
@@ -180,23 +184,37 @@ final class RecordingController extends Controller
             throw new Refused('file', 'Readings from a file: choose a CSV file, of at most 120 MB.');
         }
         $name = mb_substr(mb_scrub(pathinfo($file->getClientOriginalName(), PATHINFO_FILENAME), 'UTF-8'), 0, 100);
-        $count = 0;
-        $row = DB::transaction(function () use ($job, $file, $name, &$count): Recording {
-            $row = $this->create($job, $name === '' ? 'Readings' : $name, 30, 0.0, true);
-            $marks = ReadingsFile::read($file->getRealPath() ?: $file->getPathname(), function (array $readings) use ($row, &$count): void {
-                RecordingRows::keep($row, $readings);
-                $count += count($readings);
-            });
-            foreach ($marks as $mark) {
-                RecordingRows::mark($row, $mark);
-            }
-
-            return $row;
-        });
+        $path = $file->getRealPath() ?: $file->getPathname();
+        $mark = TableFields::decimalOf($request);
+        try {
+            [$row, $read] = $this->bringIn($job, $name, $path, $mark);
+        } catch (OtherMark $other) {
+            [$row, $read] = $this->bringIn($job, $name, $path, $other->mark);
+        }
 
         return redirect()->route('jobs.recordings.show', [$job->id, $row->key])->with(
-            'status', number_format($count).' readings brought in',
+            'status', number_format($read->count).' readings brought in'.($read->hasCommas ? ', with a decimal comma' : ''),
         );
+    }
+
+    /**
+     * @return array{Recording, ReadingsFile}
+     *
+     * @throws OtherMark when the file is to be read anew with another decimal mark; nothing was kept then
+     */
+    private function bringIn(Job $job, string $name, string $path, ?DecimalMark $mark): array
+    {
+        return DB::transaction(function () use ($job, $name, $path, $mark): array {
+            $row = $this->create($job, $name === '' ? 'Readings' : $name, 30, 0.0, true);
+            $read = ReadingsFile::read(
+                $path, fn (array $readings) => RecordingRows::keep($row, $readings), new ServiceLimit($job->service_a), $mark,
+            );
+            foreach ($read->marks as $each) {
+                RecordingRows::mark($row, $each);
+            }
+
+            return [$row, $read];
+        });
     }
 
     private function create(Job $job, string $name, int $inletAmps, float $bufferAmps, bool $ended): Recording

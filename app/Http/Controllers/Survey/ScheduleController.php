@@ -6,16 +6,23 @@ namespace App\Http\Controllers\Survey;
 
 use App\Http\Controllers\Controller;
 use App\Http\Controllers\EditsJob;
+use App\Http\Requests\TableFields;
+use App\Http\SheetForm;
 use App\JobFile\JobEditor;
 use App\JobFile\JobRows;
 use App\Models\Job;
+use App\Shop\SheetWords;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
+use Underpin\Csv\CsvDialect;
+use Underpin\Csv\CsvTable;
 use Underpin\Csv\CsvText;
+use Underpin\Csv\DecimalMark;
+use Underpin\Csv\Delimiter;
 use Underpin\Design\Design;
 use Underpin\Drawing\Board\PanelBoard;
 use Underpin\Drawing\Drawing;
@@ -40,24 +47,36 @@ final class ScheduleController extends Controller
     /** rows that can be mended on the page at once */
     private const MOST_MENDED = 60;
 
+    /** of a table that can be a schedule: the number of a space, and what is there */
+    private const FEWEST_COLUMNS = 2;
+
     public function create(Job $job): View
     {
-        return view('survey.schedule', ['job' => $job, 'reading' => null, 'text' => '']);
+        return view('survey.schedule', ['job' => $job, 'sheet' => null, 'reading' => null]);
     }
 
     public function read(Request $request, Job $job): View
     {
         $bytes = $this->mended($this->bytes($request), $request);
+        $sheet = SheetForm::of($request, $bytes, SheetWords::of($job->shop_id));
         $file = JobRows::read($job);
-        $reading = ScheduleReader::read($bytes, $file->service->panels);
         $others = $this->others($request);
+        $shared = ['job' => $job, 'sheet' => $sheet, 'text' => base64_encode($bytes), 'others' => $others];
+        try {
+            $reading = ScheduleReader::read($bytes, $file->service->panels, $sheet->choices);
+        } catch (Refused $refused) {
+            if (count($sheet->columns) < self::FEWEST_COLUMNS) {
+                throw $refused;
+            }
+
+            // It is a table: a person may say which column is which.
+            return view('survey.schedule', [...$shared, 'reading' => null, 'refused' => $refused->getMessage()]);
+        }
         $after = TakenSchedule::of($file->service->panels, $reading, $others, $this->newKey(...));
 
         return view('survey.schedule', [
-            'job' => $job,
+            ...$shared,
             'reading' => $reading,
-            'text' => base64_encode($bytes),
-            'others' => $others,
             'faulty' => $this->faulty($bytes, $reading),
             'changes' => ScheduleChanges::between($file->service->panels, $after),
             'boards' => $this->boards($file->with($file->service->with(panels: $after)), $reading),
@@ -69,8 +88,9 @@ final class ScheduleController extends Controller
     {
         $bytes = (string) base64_decode($request->string('text')->toString(), true);
         $others = $this->others($request);
-        $take = function (JobFile $file) use ($bytes, $others): JobFile {
-            $reading = ScheduleReader::read($bytes, $file->service->panels);
+        $sheet = SheetForm::of($request, $bytes, SheetWords::of($job->shop_id));
+        $take = function (JobFile $file) use ($bytes, $others, $sheet): JobFile {
+            $reading = ScheduleReader::read($bytes, $file->service->panels, $sheet->choices);
             if ($reading->panels === []) {
                 throw new Refused('file', 'There is no good row to take.');
             }
@@ -80,6 +100,7 @@ final class ScheduleController extends Controller
             );
         };
         $edited = JobEditor::change($job, $this->user(), 'Panel schedule brought in', $take);
+        SheetWords::remember($job->shop_id, $sheet->words());
         $count = count($edited->job->circuits());
 
         return redirect()->route('jobs.stage', [$job->id, StageKey::Loads->value])->with(
@@ -87,9 +108,15 @@ final class ScheduleController extends Controller
         );
     }
 
-    public function export(Job $job): Response
+    public function export(Request $request, Job $job): Response
     {
-        return response(ScheduleWriter::write(JobRows::read($job)->service->panels), 200, [
+        $dialect = new CsvDialect(
+            $this->delimiter($request),
+            TableFields::decimalOf($request) ?? DecimalMark::Point,
+            $request->string('mark')->toString() === '1',
+        );
+
+        return response(ScheduleWriter::write(JobRows::read($job)->service->panels, $dialect), 200, [
             'Content-Type' => 'text/csv; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="'.(Str::slug($job->name) ?: 'job').'-schedule.csv"',
         ]);
@@ -121,13 +148,14 @@ final class ScheduleController extends Controller
         if ($typed === []) {
             return $bytes;
         }
-        $rows = CsvText::rows($bytes);
+        $table = CsvText::table($bytes);
+        $rows = $table->rows;
         foreach ($rows as $i => [$line, $cells]) {
             $mended = array_replace($cells, $typed[$line] ?? []);
             $rows[$i][1] = array_values(array_replace(array_fill(0, max([0, ...array_keys($mended)]) + 1, ''), $mended));
         }
 
-        return CsvText::write($rows);
+        return CsvText::write(new CsvTable($rows, $table->delimiter));
     }
 
     /** @return array<int, list<string>> the cells of the rows with faults, by line; only the first of very many */
@@ -136,6 +164,15 @@ final class ScheduleController extends Controller
         $lines = array_slice(array_unique(array_map(fn (RowFault $fault): int => $fault->row, $reading->faults)), 0, self::MOST_MENDED);
 
         return array_intersect_key(array_column(CsvText::rows($bytes), 1, 0), array_flip($lines));
+    }
+
+    private function delimiter(Request $request): Delimiter
+    {
+        $said = $request->string('delimiter')->toString();
+
+        return $said === ''
+            ? Delimiter::Comma
+            : Delimiter::tryFrom($said) ?? throw new Refused('delimiter', 'Between the cells must be comma, semicolon or tab.');
     }
 
     private function others(Request $request): Others

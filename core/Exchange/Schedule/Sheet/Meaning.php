@@ -69,7 +69,7 @@ enum Meaning: string
     /** Null: nothing that a schedule holds. */
     public static function of(string $heading): ?self
     {
-        $plain = self::plain($heading);
+        $plain = self::plainWord($heading);
         foreach (self::WORDS as $meaning => $words) {
             if (in_array($plain, $words, true)) {
                 return self::from($meaning);
@@ -79,8 +79,40 @@ enum Meaning: string
         return null;
     }
 
+    /** @return list<self> what a person may take a column for */
+    public static function choices(): array
+    {
+        return [
+            self::Space, self::Amps, self::Poles, self::Name, self::Protection, self::Half, self::Role, self::Load, self::Kind, self::RunW,
+            self::StartW, self::Pf, self::Note, self::Panel,
+        ];
+    }
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Panel => 'panel',
+            self::Space => 'space number',
+            self::Poles => 'poles',
+            self::Amps => 'breaker',
+            self::Name => 'what it feeds',
+            self::Protection => 'protection',
+            self::Half => 'half of a tandem',
+            self::Role => 'role',
+            self::Load => 'load on the circuit',
+            self::Kind => 'kind of load',
+            self::RunW => 'running watts',
+            self::StartW => 'starting watts',
+            self::Pf => 'power factor',
+            self::Note => 'note',
+            self::Circuit => 'circuit',
+            self::Type => 'type',
+            self::Phase => 'phase',
+        };
+    }
+
     /** In small letters, without what people put around and between the words. */
-    private static function plain(string $heading): string
+    public static function plainWord(string $heading): string
     {
         $words = (string) preg_replace('/[\s_.,:;()\[\]\/\-–]+/u', ' ', mb_strtolower($heading));
         $words = (string) preg_replace('/\s*#\s*/', ' # ', $words);

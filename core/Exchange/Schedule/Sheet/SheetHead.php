@@ -6,6 +6,8 @@ namespace Underpin\Exchange\Schedule\Sheet;
 
 use Underpin\Codebook\BreakerSizes;
 use Underpin\Csv\CsvText;
+use Underpin\Csv\DecimalMark;
+use Underpin\Csv\NumberColumn;
 
 /**
  * Which column of a sheet holds what: by the words over it, wherever they stand, or without any by
@@ -16,37 +18,79 @@ final readonly class SheetHead
     /** Rows that are looked through for the words over the columns: a title may stand above. */
     private const LOOKED_AT = 25;
 
+    private const SAMPLES = 3;
+
     /** Cells of a kind among all of a column, from which on the column is of that kind. */
     private const MOST_OF_THEM = 0.7;
 
     /**
-     * @param  list<array<int, Meaning>>  $sides  by the place of the column, from 0
+     * @param  list<array<int, Meaning>>  $sides  by the place of the column, from 0; none: it is no schedule
      * @param  list<array{int, list<string>}>  $rows  what stands below
      * @param  list<string>  $words  over the columns; none where nothing stands there
+     * @param  array<int, Meaning>  $meanings  what the columns were taken for, before they were put on their sides
      */
-    private function __construct(public array $sides, public array $rows, public array $words)
+    private function __construct(public array $sides, public array $rows, public array $words, private array $meanings)
     {
     }
 
-    /**
-     * @param  list<array{int, list<string>}>  $rows  number in the file, and cells
-     * @return ?self null: nothing in it is a schedule
-     */
-    public static function of(array $rows): ?self
+    /** @param  list<array{int, list<string>}>  $rows  number in the file, and cells */
+    public static function of(array $rows, SheetChoices $choices = new SheetChoices): self
     {
         $best = null;
         foreach (array_slice($rows, 0, self::LOOKED_AT) as $i => [, $cells]) {
-            $meanings = array_filter(array_map(Meaning::of(...), array_map(CsvText::meant(...), $cells)));
+            $meanings = array_filter(array_map(fn (string $cell): ?Meaning => $choices->meaningOf(CsvText::meant($cell)), $cells));
             if (self::isHead($meanings) && count($meanings) > count($best[1] ?? [])) {
                 $best = [$i, $meanings];
             }
         }
         $below = $best === null ? $rows : array_slice($rows, $best[0] + 1);
-        $sides = $best === null ? self::sides(self::byContents($below)) : self::sides(self::resolved($best[1], $below));
-
         $words = $best === null ? [] : array_map(CsvText::meant(...), $rows[$best[0]][1]);
+        $found = $best === null ? self::byContents($below) : self::resolved($best[1], $below, $words, $choices);
 
-        return $sides === [] ? null : new self($sides, $below, $words);
+        $meanings = self::chosen($found, $choices);
+
+        return new self(self::sides($meanings), $below, $words, $meanings);
+    }
+
+    /** @return array<int, NumberColumn> the columns of figures, by their place, each with its decimal mark found */
+    public function numbers(string $delimiter, ?DecimalMark $mark): array
+    {
+        $numbers = [];
+        foreach ($this->sides as $side) {
+            foreach (array_filter($side, fn (Meaning $m): bool => in_array($m, [Meaning::RunW, Meaning::StartW, Meaning::Pf], true)) as $place => $_) {
+                $numbers[$place] = NumberColumn::of(self::column($this->rows, $place), $delimiter, $mark);
+            }
+        }
+
+        return $numbers;
+    }
+
+    /** @return list<SheetColumn> */
+    public function columns(): array
+    {
+        $widest = max([count($this->words), ...array_map(fn (array $row): int => count($row[1]), $this->rows)]);
+        $columns = [];
+        for ($place = 0; $place < $widest; $place++) {
+            $meanings = array_filter(array_map(fn (array $side): ?Meaning => $side[$place] ?? null, $this->sides ?: [$this->meanings]));
+            $columns[] = new SheetColumn(
+                $place, $this->words[$place] ?? '', $meanings[array_key_first($meanings) ?? -1] ?? null,
+                array_slice(self::column($this->rows, $place), 0, self::SAMPLES),
+            );
+        }
+
+        return $columns;
+    }
+
+    /**
+     * @param  array<int, Meaning>  $found
+     * @return array<int, Meaning> in the order of the columns
+     */
+    private static function chosen(array $found, SheetChoices $choices): array
+    {
+        $meanings = array_filter(array_replace($found, $choices->columns));
+        ksort($meanings);
+
+        return $meanings;
     }
 
     /** @param  array<int, Meaning>  $meanings */
@@ -62,13 +106,17 @@ final readonly class SheetHead
      *
      * @param  array<int, Meaning>  $meanings
      * @param  list<array{int, list<string>}>  $rows
+     * @param  list<string>  $words  over the columns
      * @return array<int, Meaning>
      */
-    private static function resolved(array $meanings, array $rows): array
+    private static function resolved(array $meanings, array $rows, array $words, SheetChoices $choices): array
     {
         $hasSpace = in_array(Meaning::Space, $meanings, true);
         $hasName = in_array(Meaning::Name, $meanings, true);
         foreach ($meanings as $i => $meaning) {
+            if ($choices->isChosen($i, $words[$i] ?? '')) {
+                continue;
+            }
             $cells = self::column($rows, $i);
             $meanings[$i] = match ($meaning) {
                 Meaning::Circuit => match (true) {

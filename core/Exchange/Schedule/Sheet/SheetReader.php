@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underpin\Exchange\Schedule\Sheet;
 
 use Underpin\Csv\CsvText;
+use Underpin\Csv\NumberColumn;
 use Underpin\Exchange\Schedule\RowFault;
 use Underpin\Exchange\Schedule\ScheduleReader;
 use Underpin\Name;
@@ -28,14 +29,16 @@ final class SheetReader
     /** @var array<int, array<string, true>> what was found in a column of breakers, by its place */
     private array $held = [];
 
-    private function __construct(private readonly SheetHead $head)
+    /** @param  array<int, NumberColumn>  $numbers  by the place of the column */
+    private function __construct(private readonly SheetHead $head, private readonly array $numbers)
     {
     }
 
     /** @throws Refused on "file" when nothing in it is a schedule, or it is far too large */
-    public static function read(string $bytes): SheetReading
+    public static function read(string $bytes, SheetChoices $choices = new SheetChoices): SheetReading
     {
-        $rows = CsvText::rows($bytes);
+        $table = CsvText::table($bytes);
+        $rows = $table->rows;
         if ($rows === []) {
             throw new Refused('file', 'The file is empty.');
         }
@@ -45,13 +48,16 @@ final class SheetReader
                 number_format(ScheduleReader::MOST_ROWS),
             ));
         }
-        $head = SheetHead::of($rows) ?? throw new Refused(
-            'file', 'Nothing in it is a panel schedule: no column numbers the spaces. Name it "space", "ckt" or "circuit #".',
-        );
-        $reader = new self($head);
+        $head = SheetHead::of($rows, $choices);
+        if ($head->sides === []) {
+            throw new Refused(
+                'file', 'Nothing in it is a panel schedule: no column numbers the spaces. Name it "space", "ckt" or "circuit #".',
+            );
+        }
+        $reader = new self($head, $head->numbers($table->delimiter, $choices->mark));
         foreach ($head->rows as [$line, $cells]) {
             foreach ($head->sides as $meanings) {
-                $reader->take(new SheetRow($line, $cells, $meanings), $meanings);
+                $reader->take(new SheetRow($line, $cells, $meanings, $reader->numbers), $meanings);
             }
         }
 
@@ -59,7 +65,7 @@ final class SheetReader
         $meanings = array_merge(...array_map(array_values(...), $head->sides));
 
         return new SheetReading(
-            $reader->panels(), $reader->columns(), $reader->doubts, $reader->faults, $meanings, $reader->unknown(),
+            $reader->panels(), $reader->columns(), $reader->doubts, $reader->faults, $meanings, $reader->unknown(), $head->columns(), $reader->numbers,
             count(array_diff_key($reader->good, array_flip($bad))), count($bad),
         );
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Underpin\Exchange\Schedule\Sheet;
 
+use Underpin\Csv\DecimalMark;
+use Underpin\Csv\NumberColumn;
 use Underpin\Exchange\Schedule\RowFault;
 
 /** A panel schedule as read from any sheet: the breakers of its good rows, what to look at, and what was not taken. */
@@ -16,6 +18,8 @@ final readonly class SheetReading
      * @param  list<RowFault>  $faults
      * @param  list<Meaning>  $meanings  what there is a column for
      * @param  list<string>  $unknown  heads of columns that were left out
+     * @param  list<SheetColumn>  $sheetColumns  all of them, as a person looks at them
+     * @param  array<int, NumberColumn>  $numbers  the columns of figures, by their place
      * @param  int  $goodRows  that gave something
      * @param  int  $badRows  with faults
      */
@@ -26,9 +30,19 @@ final readonly class SheetReading
         public array $faults,
         public array $meanings,
         public array $unknown,
+        public array $sheetColumns,
+        public array $numbers,
         public int $goodRows,
         public int $badRows,
     ) {
+    }
+
+    /** @return list<DecimalMark> of its figures, where they have any */
+    public function marks(): array
+    {
+        $marks = array_filter(array_map(fn (NumberColumn $column): ?DecimalMark => $column->mark(), $this->numbers));
+
+        return array_values(array_unique($marks, SORT_REGULAR));
     }
 
     /** @return array<string, mixed> as the command prints it */

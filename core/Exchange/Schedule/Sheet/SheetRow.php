@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Underpin\Exchange\Schedule\Sheet;
 
 use Underpin\Csv\CsvText;
-use Underpin\Csv\Number;
+use Underpin\Csv\MixedMarks;
+use Underpin\Csv\NumberColumn;
 use Underpin\Exchange\Schedule\RowFault;
 use Underpin\Job\Half;
 use Underpin\Job\LoadKind;
@@ -36,14 +37,21 @@ final class SheetRow
     /** @var array<string, string> cells by meaning */
     private array $cells = [];
 
+    /** @var array<string, NumberColumn> by meaning */
+    private array $numbers = [];
+
     /**
      * @param  list<string>  $cells
      * @param  array<int, Meaning>  $meanings  by the place of the column
+     * @param  array<int, NumberColumn>  $numbers  by the place of the column
      */
-    public function __construct(public readonly int $line, array $cells, array $meanings)
+    public function __construct(public readonly int $line, array $cells, array $meanings, array $numbers)
     {
         foreach ($meanings as $i => $meaning) {
             $this->cells[$meaning->value] = CsvText::meant($cells[$i] ?? '');
+            if (isset($numbers[$i])) {
+                $this->numbers[$meaning->value] = $numbers[$i];
+            }
         }
     }
 
@@ -251,9 +259,24 @@ final class SheetRow
     private function number(Meaning $meaning): ?float
     {
         $cell = $this->cell($meaning);
-        $number = $cell === '' ? null : Number::read($cell);
-        if ($cell !== '' && ($number === null || $number < 0)) {
-            $this->fault($meaning->value, "$meaning->value: \"{$this->short($cell)}\" is not a number from 0 on.");
+        $column = $this->numbers[$meaning->value] ?? null;
+        if ($cell === '' || $column === null) {
+            return null;
+        }
+        if ($column->isOpen($cell)) {
+            $this->fault($meaning->value, NumberColumn::question($cell).'. Say which decimal mark it is, or type it anew.');
+
+            return null;
+        }
+        try {
+            $number = $column->read($cell);
+        } catch (MixedMarks $mixed) {
+            $this->fault($meaning->value, "{$mixed->getMessage()}.");
+
+            return null;
+        }
+        if ($number === null || $number < 0) {
+            $this->fault($meaning->value, "\"{$this->short($cell)}\" is not a number from 0 on.");
         }
 
         return $number;
