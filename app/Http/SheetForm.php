@@ -17,11 +17,8 @@ use Underpin\Refused;
 /** What the page of a panel schedule sends of it: columns that were taken for something else, the decimal mark, sizes of panels. */
 final readonly class SheetForm
 {
-    /**
-     * @param  list<SheetColumn>  $columns  of the sheet
-     * @param  list<SheetColumn>  $found  the same as they are without what is said here
-     */
-    private function __construct(public SheetChoices $choices, public array $columns, private array $found)
+    /** @param  list<SheetColumn>  $columns  of the sheet, with what is said here */
+    private function __construct(public SheetChoices $choices, public array $columns)
     {
     }
 
@@ -36,15 +33,16 @@ final readonly class SheetForm
         $found = SheetHead::of($rows, new SheetChoices(words: $words))->columns();
         $columns = [];
         foreach ($found as $column) {
-            $said = $request->input("column-$column->place");
-            if (is_string($said) && $said !== ($column->meaning->value ?? '')) {
+            // An empty choice, left out, arrives as nothing.
+            $said = $request->input("column-$column->place") ?? '';
+            if ($request->exists("column-$column->place") && is_string($said) && $said !== ($column->meaning->value ?? '')) {
                 $columns[$column->place] = $said === '' ? null : self::meaning($said, $column);
             }
         }
 
         $choices = new SheetChoices($columns, $words, TableFields::decimalOf($request), self::spaces($request));
 
-        return new self($choices, SheetHead::of($rows, $choices)->columns(), $found);
+        return new self($choices, SheetHead::of($rows, $choices)->columns());
     }
 
     /** @return array<string, string> as fields that say the same again */
@@ -67,7 +65,7 @@ final readonly class SheetForm
     public function words(): array
     {
         $words = [];
-        foreach ($this->found as $column) {
+        foreach ($this->columns as $column) {
             if (array_key_exists($column->place, $this->choices->columns)) {
                 $words[Meaning::plainWord($column->word)] = $this->choices->columns[$column->place];
             }
@@ -82,7 +80,7 @@ final readonly class SheetForm
         $meaning = Meaning::tryFrom($said);
         if ($meaning === null || ! in_array($meaning, Meaning::choices(), true)) {
             throw new Refused("column-$column->place", sprintf(
-                'Column %d must be one of those in its list; "%s" was given.', $column->place + 1, mb_strimwidth(mb_scrub($said), 0, 40, '…'),
+                'Column %d must be one of those in its list; "%s" was given.', $column->place + 1, self::short($said),
             ));
         }
 
@@ -97,14 +95,20 @@ final readonly class SheetForm
             if (preg_match('/^spaces-(\d{1,3})$/D', (string) $name, $found) !== 1 || ! is_string($said) || $said === '') {
                 continue;
             }
-            if (preg_match('/^\d{1,3}$/D', $said) !== 1 || (int) $said < 2 || (int) $said % 2 === 1 || (int) $said > Position::HIGHEST_SPACE) {
+            $isFit = preg_match('/^\d{1,3}$/D', $said) === 1 && (int) $said % 2 === 0 && $said >= 2 && $said <= Position::HIGHEST_SPACE;
+            if (! $isFit) {
                 throw new Refused((string) $name, sprintf(
-                    'Spaces must be an even number from 2 to %d; "%s" was given.', Position::HIGHEST_SPACE, mb_strimwidth($said, 0, 20, '…'),
+                    'Spaces must be an even number from 2 to %d; "%s" was given.', Position::HIGHEST_SPACE, self::short($said),
                 ));
             }
             $spaces[(int) $found[1]] = (int) $said;
         }
 
         return $spaces;
+    }
+
+    private static function short(string $said): string
+    {
+        return mb_strimwidth(mb_scrub($said), 0, 40, '…');
     }
 }

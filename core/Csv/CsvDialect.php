@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Underpin\Csv;
 
-/** How a table goes out: what parts its cells, its decimal mark, and whether it begins with the mark of UTF-8 that some spreadsheets ask for. */
+/** How a table goes out: what parts its cells, its decimal mark, and whether a byte-order mark leads, as some spreadsheets want. */
 final readonly class CsvDialect
 {
     public function __construct(

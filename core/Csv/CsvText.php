@@ -53,7 +53,7 @@ final class CsvText
         }
 
         // "sep=;" is how some spreadsheets are told the delimiter.
-        if (preg_match('/^\s*"?sep=(.)"?[ \t]*(?:\r\n|\r|\n|\z)/i', $text, $told) === 1) {
+        if (preg_match('/^\s*"?sep=(.)"?[ \t]*(?:\r\n|\r|\n|\z)/iu', $text, $told) === 1) {
             $rest = self::split(substr($text, strlen($told[0])), $told[1]);
 
             return new CsvTable(array_map(fn (array $row): array => [$row[0] + substr_count($told[0], "\n"), $row[1]], $rest), $told[1]);
@@ -74,7 +74,8 @@ final class CsvText
         $text = $isTold ? "sep=$table->delimiter\n" : '';
         $line = $isTold ? 2 : 1;
         foreach ($table->rows as [$number, $cells]) {
-            $row = str_repeat("\n", max(0, $number - $line)).implode($table->delimiter, array_map(fn (string $cell): string => self::quoted($cell, $table->delimiter), $cells))."\n";
+            $quoted = array_map(fn (string $cell): string => self::quoted($cell, $table->delimiter), $cells);
+            $row = str_repeat("\n", max(0, $number - $line)).implode($table->delimiter, $quoted)."\n";
             $line += substr_count($row, "\n");
             $text .= $row;
         }
@@ -99,10 +100,16 @@ final class CsvText
         return preg_match('/[",;\t\r\n]|^\s|\s$/', $value) === 1 ? '"'.str_replace('"', '""', $value).'"' : $value;
     }
 
+    /** Without blanks around it, those that do not break a line and the mark at the beginning of a file included. */
+    public static function trimmed(string $cell): string
+    {
+        return preg_replace('/^[\s\x{A0}\x{FEFF}]+|[\s\x{A0}\x{FEFF}]+$/u', '', $cell) ?? trim($cell);
+    }
+
     /** A cell as it was meant: without blanks around it, and without the guard of cell(). */
     public static function meant(string $cell): string
     {
-        $cell = trim($cell, " \t\r\n\u{A0}");
+        $cell = self::trimmed($cell);
 
         return preg_match("/^'[=+\-@'\t\r]/", $cell) === 1 ? substr($cell, 1) : $cell;
     }

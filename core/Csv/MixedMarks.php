@@ -11,6 +11,7 @@ final class MixedMarks extends DomainException
 {
     public function __construct(string $text, DecimalMark $mark)
     {
-        parent::__construct(sprintf('"%s" is no number with a decimal %s, as its column has', mb_strimwidth(mb_scrub($text), 0, 40, '…'), $mark->value));
+        $short = mb_strimwidth(mb_scrub($text), 0, 40, '…');
+        parent::__construct("\"$short\" is no number with a decimal $mark->value, as its column has");
     }
 }

@@ -163,7 +163,7 @@ final class ReadingsTable
     {
         $a = $b = $time = null;
         foreach ($cells as $i => $cell) {
-            $head = mb_strtolower(trim($cell, " \t\"\u{FEFF}"));
+            $head = mb_strtolower(trim(CsvText::trimmed($cell), '" '));
             match (true) {
                 preg_match('/^(leg|l|line|phase)?[\s_]*(a|1)([\s_]*\(?(a|amps?|amperes)\)?)?$/', $head) === 1 => $a ??= $i,
                 preg_match('/^(leg|l|line|phase)?[\s_]*(b|2)([\s_]*\(?(a|amps?|amperes)\)?)?$/', $head) === 1 => $b ??= $i,

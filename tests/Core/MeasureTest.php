@@ -172,7 +172,7 @@ it('finds the decimal mark of each column, and passes nothing that the service c
         ->and(fn () => $read(['0;1.506;2', '1;2.250;2']))->toThrow(Refused::class, '"1.506" may be 1.506 or 1506')
         ->and($read(['0;1.506;2'], mark: DecimalMark::Point))->toBe([[0, 1.506, 2.0]])
         ->and($read(['0;600;2'], 100))->toBe([[0, 600.0, 2.0]])
-        ->and(fn () => $read(['0;1001;2'], 100))->toThrow(Refused::class, 'Line 2: leg A must be from 0 to 1,000 A, what a service of 100 A')
+        ->and(fn () => $read(['0;1001;2'], 100))->toThrow(Refused::class, 'leg A must be from 0 to 1,000 A, what a service of 100 A')
         ->and(fn () => $read(['0;1;2001']))->toThrow(Refused::class, 'leg B must be from 0 to 2,000 A, what any service up to 600 A');
 });
 

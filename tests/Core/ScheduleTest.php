@@ -138,6 +138,13 @@ it('reads numbers as people write them', function (string $text, ?float $number)
 })->with([['1,920', 1920.0], ['0,98', 0.98], ['1,234,567.5', 1234567.5], ['12,5', 12.5], ['1 920', 1920.0], ['-5', -5.0], ['20 A', 20.0],
     ['1e5', null], ['', null], ['abc', null], ['1,2,3', null]]);
 
+it('takes blanks off a cell and no part of a letter', function (string $cell, string $meant) {
+    expect(CsvText::meant($cell))->toBe($meant);
+})->with([
+    ['  Hall ', 'Hall'], ["\u{A0}Hall\u{A0}", 'Hall'], ["Voilà\t", 'Voilà'], ['Šà', 'Šà'], ["\u{FEFF}Ckt", 'Ckt'], ["'=1", '=1'],
+    ['Âge', 'Âge'],
+]);
+
 it('writes a table that is read back with every row on its line', function () {
     $text = "\n\nckt;bkr;name\n1;20;\"Hall\nup; \"\"old\"\"\"\n\n\n2;15;Bath, down\n";
     $table = CsvText::table($text);

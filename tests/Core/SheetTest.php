@@ -4,15 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\Core\SheetTest;
 
+use App\Bench\SpoiledSheets;
 use Tests\Support\Houses;
 use Underpin\Exchange\Schedule\RowFault;
 use Underpin\Exchange\Schedule\ScheduleReader;
 use Underpin\Exchange\Schedule\ScheduleWriter;
 use Underpin\Exchange\Schedule\Sheet\BreakerCell;
+use Underpin\Exchange\Schedule\Sheet\Meaning;
 use Underpin\Exchange\Schedule\Sheet\RowDoubt;
+use Underpin\Exchange\Schedule\Sheet\SheetChoices;
 use Underpin\Exchange\Schedule\Sheet\SheetCircuit;
 use Underpin\Exchange\Schedule\Sheet\SheetReader;
 use Underpin\Exchange\Schedule\Sheet\SpaceCell;
+use Underpin\Job\Circuit;
+use Underpin\Job\Panel;
 use Underpin\Refused;
 
 /** @return list<string> "5–7 30 Dryer", with protection and role where the sheet says them */
@@ -113,6 +118,10 @@ it('says by row and column what it does not take, and takes the rest', function 
     'a space twice' => ["ckt,bkr,name\n2,15,Den\n2,20,Other\n", '3 space', ['2 15 Den']],
     'over a two-pole' => ["ckt,bkr,name\n2-4,30,Dryer\n4,20,Other\n", '3 space', ['2–4 30 Dryer']],
     'a protection that is none' => ["ckt,bkr,name,protection\n1,20,Hall,magic\n2,15,Den,\n", '2 protection', ['2 15 Den']],
+    'watts beyond any load' => ["ckt,bkr,name,watts\n1,20,Hall,841100\n2,15,Den,\n", '2 run_w', ['2 15 Den']],
+    'a power factor over 1' => ["ckt,bkr,name,pf\n1,20,Hall,1.5\n2,15,Den,\n", '2 pf', ['2 15 Den']],
+    'watts with another mark' => ["ckt,bkr,name,watts\n1,20,Hall,\"0,5\"\n2,15,Den,0.5\n", '3 run_w', ['1 20 Hall']],
+    'watts that may be two numbers' => ["ckt\tbkr\tname\twatts\n1\t20\tHall\t1,920\n2\t15\tDen\t\n", '2 run_w', ['2 15 Den']],
     'a start below the run' => ["ckt,bkr,name,load,run w,start w\n1,20,Hall,Fan,100,50\n2,15,Den,,,\n", '2 start_w', ['2 15 Den']],
 ]);
 
@@ -143,6 +152,24 @@ it('reads what the app itself writes', function () {
     expect($reading->faults)->toBe([])->and($reading->doubts)->toBe([])->and($reading->panels[0]['circuits'])->toHaveCount(36);
 });
 
+it('knows columns under words that mean nothing by what is in them', function () {
+    $reading = SheetReader::read("LP-1,,\nTag,Wire,Zone\n1,20/1,Kitchen\n3,15/1,Bath\n5-7,30/2,Well\n");
+    expect($reading->faults)->toBe([])->and($reading->columns)->toBe(['space', 'amps+poles', 'name'])
+        ->and(array_map(fn (SheetCircuit $c): string => $c->label(), $reading->panels[0]['circuits']))->toBe(['1', '3', '5–7'])
+        ->and($reading->sheetColumns[2]->word)->toBe('Zone')->and($reading->sheetColumns[2]->samples)->toBe(['Kitchen', 'Bath', 'Well']);
+});
+
+it('takes columns for what a person says, before what their words mean', function () {
+    $csv = "Ckt,Load,Serves,Amps\n1,20,Pump,7\n";
+    $said = new SheetChoices([1 => Meaning::Amps, 3 => null]);
+    $found = SheetReader::read($csv);
+    $chosen = SheetReader::read($csv, $said);
+    expect($found->columns)->toBe(['space', 'load', 'name', 'amps'])->and($chosen->columns)->toBe(['space', 'amps', 'name', null])
+        ->and($chosen->panels[0]['circuits'][0]->amps)->toBe(20);
+    $known = SheetReader::read($csv, new SheetChoices(words: ['load' => Meaning::Note, 'amps' => null, 'serves' => Meaning::Amps]));
+    expect($known->columns)->toBe(['space', 'note', 'amps', null]);
+});
+
 it('refuses what is no schedule', function (string $sheet) {
     expect(fn () => SheetReader::read($sheet))->toThrow(fn (Refused $refused) => expect($refused->field)->toBe('file'));
 })->with([
@@ -151,19 +178,7 @@ it('refuses what is no schedule', function (string $sheet) {
 ]);
 
 it('never takes more from a spoiled sheet than is in it, and always answers', function (int $seed) {
-    mt_srand($seed);
-    $good = "Ckt,Description,Bkr,Bkr,Description,Ckt\n"
-        ."1,Kitchen,20/1,2P-30,Dryer,2\n3,\"Bath, up\",15 AFCI,,Dryer,4\n5,Range,50/2,20,Hall,6\n";
-    $bytes = $good;
-    for ($i = 0; $i < 1 + $seed % 12; $i++) {
-        $at = mt_rand(0, max(0, strlen($bytes) - 1));
-        $bytes = match (mt_rand(0, 3)) {
-            0 => substr_replace($bytes, chr(mt_rand(1, 255)), $at, 1),
-            1 => substr_replace($bytes, '', $at, mt_rand(1, 4)),
-            2 => substr_replace($bytes, ['"', ',', "\n", ';', "\t", '/', '-', '12a', 'é'][mt_rand(0, 8)], $at, 0),
-            default => substr($bytes, 0, max(1, $at)),
-        };
-    }
+    $bytes = SpoiledSheets::of($seed);
     try {
         $reading = SheetReader::read($bytes);
     } catch (Refused $refused) {
@@ -171,8 +186,20 @@ it('never takes more from a spoiled sheet than is in it, and always answers', fu
 
         return;
     }
-    $places = array_merge([], ...array_map(fn (SheetCircuit $c): array => $c->places(), $reading->panels[0]['circuits'] ?? []));
-    expect(count($places))->toBe(count(array_unique($places)))->and(json_encode($reading->toArray()))->toBeString();
+    foreach ($reading->panels as $panel) {
+        $places = array_merge([], ...array_map(fn (SheetCircuit $c): array => $c->places(), $panel['circuits']));
+        expect(count($places))->toBe(count(array_unique($places)));
+    }
+    // What can be read can be looked at and taken, and goes out and in again as it was.
+    $taken = ScheduleReader::read($bytes);
+    $again = ScheduleReader::read(ScheduleWriter::write($taken->panels));
+    $facts = fn (array $panels): array => array_map(
+        fn (Panel $panel): array => array_map(fn (Circuit $c): array => [$c->label(), $c->breakerAmps, $c->protection], $panel->circuits),
+        $panels,
+    );
+    expect(json_encode($reading->toArray(), JSON_THROW_ON_ERROR))->toBeString()
+        ->and(json_encode($reading->sheetColumns, JSON_THROW_ON_ERROR))->toBeString()
+        ->and($facts($again->panels))->toBe($facts($taken->panels));
 })->with(range(1, 300));
 
 it('reads a space', function (string $cell, ?array $spaces) {

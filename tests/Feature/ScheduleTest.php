@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Shop\SheetWords;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Houses;
+use Underpin\Exchange\Schedule\Sheet\Meaning;
 use Underpin\Job\Panel;
 use Underpin\Name;
 
@@ -182,3 +184,79 @@ it('takes hostile cells for what they are', function (array $cells) {
     'no row' => [['cell-99-0' => '5']], 'deep' => [['cell-2-2' => ['a' => 'b']]], 'far' => [['cell-2-99' => 'x', 'cell-2-5000' => 'x']],
     'markup' => [['cell-2-2' => '"><script>1</script>']], 'a second row' => [['cell-2-2' => "20\n5,Den,15"]],
 ]);
+
+it('takes a column for what a person says, also where nothing in it was a schedule, and knows its word again', function () {
+    $csv = "Tag,Trip,Zone\n20,15,Kitchen\n30,20,Bath\n";
+    $page = ($this->upload)($csv)->assertOk()->assertSee('Nothing in it is a panel schedule')->assertSee('Zone')->assertDontSee('Take');
+    $said = ['text' => $page->viewData('text'), 'column-0' => 'space', 'column-2' => 'name'];
+    $this->post("$this->base/schedule", $said)->assertOk()->assertSee('2 breakers in 42 spaces')->assertSee('Kitchen 15 A');
+    // Looking remembers nothing; taking does, for this shop alone.
+    ($this->upload)($csv)->assertSee('Nothing in it is a panel schedule');
+    $this->post("$this->base/schedule/take", $said)->assertSessionHasNoErrors();
+    expect($this->job->circuits()->orderBy('space')->pluck('name')->all())->toBe(['Kitchen', 'Bath']);
+    ($this->upload)("TAG,Trip,zone\n20,15,Kitchen\n40,15,Den\n")->assertSee('Den 15 A')->assertSee('TAG: space number');
+    expect(SheetWords::of($this->job->shop_id))->toEqual(['tag' => Meaning::Space, 'zone' => Meaning::Name])
+        ->and(SheetWords::of($this->person('eve@two.example')->shop_id))->toBe([]);
+});
+
+it('leaves a column out that a person leaves out, and takes it back', function () {
+    $csv = "ckt,bkr,serves,backup\n1,20,Fridge,must\n";
+    $page = ($this->upload)($csv)->assertSee('Fridge 20 A, must run');
+    $out = ['text' => $page->viewData('text'), 'column-3' => ''];
+    $this->post("$this->base/schedule", $out)->assertSee('Fridge 20 A, leave off');
+    $this->post("$this->base/schedule/take", $out)->assertSessionHasNoErrors();
+    $page = ($this->upload)($csv)->assertSee('Left out: backup');
+    $this->post("$this->base/schedule", ['text' => $page->viewData('text'), 'column-3' => 'role'])->assertSee('Fridge 20 A, must run');
+});
+
+it('refuses a choice that is none, by its column', function (array $said, string $field, string $message) {
+    $page = ($this->upload)("ckt,bkr,serves\n1,20,Fridge\n");
+    $this->post("$this->base/schedule", ['text' => $page->viewData('text'), ...$said])->assertSessionHasErrors([$field => $message]);
+})->with([
+    [['column-1' => 'colour'], 'column-1', 'Column 2 must be one of those in its list; "colour" was given.'],
+    [['column-0' => 'circuit'], 'column-0', 'Column 1 must be one of those in its list; "circuit" was given.'],
+    [['spaces-0' => '43'], 'spaces-0', 'Spaces must be an even number from 2 to 84; "43" was given.'],
+    [['spaces-0' => '900'], 'spaces-0', 'Spaces must be an even number from 2 to 84; "900" was given.'],
+]);
+
+it('gives an empty panel the size of the sheet only when it was asked', function () {
+    $csv = "ckt,bkr,serves\n1,20,Fridge\n44,15,Shed\n";
+    $page = ($this->upload)($csv)->assertSee('with 42 spaces the rows beyond are left out')->assertSee('space 44 runs off the end');
+    $this->post("$this->base/schedule/take", ['text' => $page->viewData('text')]);
+    expect($this->job->panels()->value('spaces'))->toBe(42)->and($this->job->circuits()->pluck('space')->all())->toBe([1]);
+    $this->post("$this->base/undo", ['seq' => 1]);
+    $sized = ['text' => $page->viewData('text'), 'spaces-0' => '54'];
+    $this->post("$this->base/schedule", $sized)->assertSee('2 breakers in 54 spaces')->assertDontSee('runs off the end');
+    $this->post("$this->base/schedule/take", $sized);
+    expect($this->job->panels()->value('spaces'))->toBe(54)->and($this->job->circuits()->count())->toBe(2);
+    // A panel with breakers keeps its size, whatever is sent.
+    $this->post("$this->base/schedule", ['text' => base64_encode("ckt,bkr\n80,20\n"), 'spaces-0' => '84'])->assertSee('runs off the end');
+});
+
+it('asks for the decimal mark of watts that may be two numbers, and keeps the delimiter of a sheet that is mended', function () {
+    $sheet = "ckt\tbkr\tserves\twatts\n1\t20\tFridge\t1,920\n3\tx\tDen\t20\n";
+    $text = ['text' => ($this->upload)($sheet)->assertSee('may be 1920 or 1.92')->viewData('text')];
+    $this->post("$this->base/schedule", [...$text, 'decimal' => 'point'])->assertSee('Fridge 1920 W');
+    $this->post("$this->base/schedule", [...$text, 'decimal' => 'comma'])->assertSee('Fridge 1.92 W')
+        ->assertSee('read with a decimal comma');
+    // Mended, it is still a table with tabs: a comma in it still tells nothing.
+    $this->post("$this->base/schedule", [...$text, 'cell-3-1' => '15'])->assertSee('may be 1920 or 1.92')->assertSee('Den 15 A');
+});
+
+it('goes out as other spreadsheets want it, and comes in again as it was', function (string $delimiter, string $decimal, string $mark) {
+    $csv = "space,amps,circuit,role,load,run_w,start_w,pf\n1,20,\"Café; bar, 2\",must,Fridge,150.5,1234.125,0.98\n3,20,Den,off,,,,\n";
+    $this->post("$this->base/schedule/take", ['text' => base64_encode($csv)])->assertSessionHasNoErrors();
+    $before = (string) $this->get("$this->base/schedule.csv")->getContent();
+    $out = (string) $this->get("$this->base/schedule.csv?delimiter=$delimiter&decimal=$decimal&mark=$mark")->assertOk()->getContent();
+    expect(str_starts_with($out, "\u{FEFF}"))->toBe($mark === '1')
+        ->and($out)->toContain($decimal === 'comma' ? '1234,125' : '1234.125')
+        ->and($out)->toContain(['comma' => 'amps,circuit', 'semicolon' => 'amps;circuit', 'tab' => "amps\tcircuit"][$delimiter]);
+    $this->post("$this->base/schedule/take", ['text' => base64_encode($out), 'others' => 'go'])->assertSessionHasNoErrors();
+    expect((string) $this->get("$this->base/schedule.csv")->getContent())->toBe($before);
+})->with(['comma', 'semicolon', 'tab'])->with(['point', 'comma'])->with(['0', '1']);
+
+it('refuses another way to write a table by its field', function () {
+    $this->get("$this->base/schedule.csv?delimiter=pipe")->assertSessionHasErrors(['delimiter' => 'Between the cells must be comma, '
+        .'semicolon or tab.']);
+    $this->get("$this->base/schedule.csv?decimal=dot")->assertSessionHasErrors('decimal');
+});

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Bench\BenchHouse;
 use App\Bench\IntervalFiles;
+use App\Bench\SpoiledSheets;
 use App\Bench\Times;
 use App\Bench\Visitor;
 use App\Intervals\IntervalFile;
@@ -19,12 +20,14 @@ use Database\Seeders\DatabaseSeeder;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Process;
+use Underpin\Exchange\Schedule\ScheduleReader;
 use Underpin\Job\Fuel;
 use Underpin\Job\Job;
 use Underpin\Legs\Leg;
 use Underpin\Loads\Starter;
 use Underpin\Loads\StartOrder;
 use Underpin\Measure\Interval\Zone;
+use Underpin\Refused;
 use Underpin\Sizing\BestSet;
 use Underpin\Sizing\Candidate;
 use Underpin\Sizing\Supply;
@@ -55,7 +58,11 @@ final class Bench extends Command
 
     private const START_ORDER_MS = 50;
 
-    protected $signature = 'underpin:bench {what? : role, sizing, page, survey, intervals or recorder; all without}';
+    private const SPOILED_SHEETS = 5_000;
+
+    private const SPOILED_PAGES = 500;
+
+    protected $signature = 'underpin:bench {what? : role, sizing, page, survey, intervals, recorder or hostile; all without}';
 
     protected $description = 'Measure against the figures in docs/performance.md';
 
@@ -65,10 +72,10 @@ final class Bench extends Command
         $what = is_string($given) ? $given : null;
         $all = [
             'role' => $this->role(...), 'sizing' => $this->sizing(...), 'page' => $this->page(...), 'survey' => $this->survey(...),
-            'intervals' => $this->intervals(...), 'recorder' => $this->recorder(...),
+            'intervals' => $this->intervals(...), 'recorder' => $this->recorder(...), 'hostile' => $this->hostile(...),
         ];
         if ($what !== null && ! isset($all[$what])) {
-            $this->error('bench measures role, sizing, page, survey, intervals or recorder.');
+            $this->error('bench measures role, sizing, page, survey, intervals, recorder or hostile.');
 
             return 2;
         }
@@ -78,6 +85,28 @@ final class Bench extends Command
         }
 
         return $good ? 0 : 1;
+    }
+
+    /** Spoiled panel schedules: thousands to the reader, hundreds to the page. Each is taken or refused in words. */
+    private function hostile(): bool
+    {
+        [$visitor, $path] = $this->visitorAndJob(BenchHouse::panelOf42(...));
+        $errors = $taken = 0;
+        foreach (range(1, self::SPOILED_SHEETS) as $seed) {
+            try {
+                ScheduleReader::read(SpoiledSheets::of($seed));
+                $taken++;
+            } catch (Refused $refused) {
+                $errors += $refused->field === 'file' && $refused->getMessage() !== '' ? 0 : 1;
+            }
+        }
+        $this->line(sprintf('spoiled sheets: %s read, %s of them taken', number_format(self::SPOILED_SHEETS), number_format($taken)));
+        foreach (range(1, self::SPOILED_PAGES) as $seed) {
+            $answer = $visitor->change("$path/schedule", 'POST', ['text' => base64_encode(SpoiledSheets::of($seed))]);
+            $errors += $answer->getStatusCode() >= 500 ? 1 : 0;
+        }
+
+        return $this->verdict('error pages among spoiled sheets', (float) $errors, 0, '%.0f');
     }
 
     /** A role change on a 42-space panel with 60 loads against the plainest signed-in page. */

@@ -119,10 +119,11 @@ final class IntervalSeries
 
     private function tooMuch(float $most, string $unit, ServiceLimit $limit): Refused
     {
+        $where = $this->highestLine === 0 ? 'The highest value is' : 'Line '.number_format($this->highestLine).' says';
+
         return new Refused('file', sprintf(
             '%s a mean of %s %s, more than %s can pass (%s %s for a while). Look at the unit and at the decimal mark. Nothing was kept.',
-            $this->highestLine === 0 ? 'The highest value is' : 'Line '.number_format($this->highestLine).' says', number_format($most), $unit,
-            $limit->said(), number_format($limit->lastingVa()), $unit,
+            $where, number_format($most), $unit, $limit->said(), number_format($limit->lastingVa()), $unit,
         ));
     }
 

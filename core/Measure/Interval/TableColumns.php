@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Underpin\Measure\Interval;
 
+use Underpin\Csv\CsvText;
+
 /** Which column of a table of readings says what, found by the words in its head. */
 final readonly class TableColumns
 {
@@ -29,7 +31,7 @@ final readonly class TableColumns
      */
     public static function of(array $cells): ?self
     {
-        $heads = array_map(fn (string $cell): string => trim(str_replace('_', ' ', mb_strtolower($cell)), " \t\"\u{FEFF}"), $cells);
+        $heads = array_map(fn (string $cell): string => trim(CsvText::trimmed(str_replace('_', ' ', mb_strtolower($cell))), '" '), $cells);
         $date = self::find($heads, '/^(usage |read(ing)? |interval |service |start |from )?date$|^day$/');
         $end = self::find($heads, '/\b(end|to)\b.*time|end ?time/') ?? self::find($heads, '/\b(end|to|until)\b/', [], '/date$/');
         $start = self::find($heads, '/\bstart\b|^from\b|starttime|interval begin|^begin/', [$end, $date])

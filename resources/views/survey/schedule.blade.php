@@ -16,7 +16,7 @@
             <section class="reading">
                 <p class="reading-sum"><b>{{ $reading->goodRows }}</b> good rows @if ($reading->badRows)<span class="flag" data-severity="wrong">{{ $reading->badRows }}</span> with faults @endif
                     @foreach ($reading->panels as $panel)<span>{{ $panel->name }}: {{ count($panel->circuits) }} breakers in {{ $panel->spaces }} spaces, {{ array_sum(array_map(fn ($c) => count($c->loads), $panel->circuits)) }} loads</span>@endforeach
-                    @if ($reading->ignoredColumns !== [])<span class="quiet">Not known and left out: {{ implode(', ', $reading->ignoredColumns) }}</span>@endif
+                    @if ($reading->ignoredColumns !== [])<span class="quiet">Left out: {{ implode(', ', $reading->ignoredColumns) }}</span>@endif
                 </p>
                 @if (in_array(Underpin\Csv\DecimalMark::Comma, $reading->marks, true))<p class="caution">Its figures were read with a decimal comma: 1,5 is one and a half.</p>@endif
                 @if ($reading->doubts !== [])

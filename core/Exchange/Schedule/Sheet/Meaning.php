@@ -88,6 +88,12 @@ enum Meaning: string
         ];
     }
 
+    /** A number that may have a fraction. */
+    public function isFigure(): bool
+    {
+        return in_array($this, [self::RunW, self::StartW, self::Pf], true);
+    }
+
     public function words(): string
     {
         return match ($this) {

@@ -18,6 +18,9 @@ final readonly class SheetHead
     /** Rows that are looked through for the words over the columns: a title may stand above. */
     private const LOOKED_AT = 25;
 
+    /** Rows that tell what a column holds that has no word over it. */
+    private const TOLD_BY = 100;
+
     private const SAMPLES = 3;
 
     /** Cells of a kind among all of a column, from which on the column is of that kind. */
@@ -38,18 +41,38 @@ final readonly class SheetHead
     {
         $best = null;
         foreach (array_slice($rows, 0, self::LOOKED_AT) as $i => [, $cells]) {
-            $meanings = array_filter(array_map(fn (string $cell): ?Meaning => $choices->meaningOf(CsvText::meant($cell)), $cells));
+            $meant = array_map(CsvText::meant(...), $cells);
+            $meanings = array_filter(array_map($choices->meaningOf(...), $meant));
             if (self::isHead($meanings) && count($meanings) > count($best[1] ?? [])) {
                 $best = [$i, $meanings];
             }
         }
-        $below = $best === null ? $rows : array_slice($rows, $best[0] + 1);
-        $words = $best === null ? [] : array_map(CsvText::meant(...), $rows[$best[0]][1]);
-        $found = $best === null ? self::byContents($below) : self::resolved($best[1], $below, $words, $choices);
-
-        $meanings = self::chosen($found, $choices);
+        // Words that mean nothing may stand over columns that are known by what is in them, or by what a person says.
+        $at = $best === null ? self::firstOfTable($rows, $choices) : $best[0] + 1;
+        $below = array_slice($rows, $at);
+        $words = array_map(CsvText::meant(...), $rows[$at - 1][1] ?? []);
+        $byWords = self::resolved(array_filter(array_map($choices->meaningOf(...), $words)), $below, $words, $choices);
+        $meanings = self::chosen($best === null ? $byWords + self::byContents($below) : $byWords, $choices);
 
         return new self(self::sides($meanings), $below, $words, $meanings);
+    }
+
+    /**
+     * The first row that names a space, below words that mean nothing here.
+     *
+     * @param  list<array{int, list<string>}>  $rows
+     */
+    private static function firstOfTable(array $rows, SheetChoices $choices): int
+    {
+        for ($from = 0, $most = min(self::LOOKED_AT, count($rows)); $from < $most; $from++) {
+            $meanings = self::chosen(self::byContents(array_slice($rows, $from, self::TOLD_BY)), $choices);
+            $place = array_search(Meaning::Space, $meanings, true);
+            if ($place !== false && self::isSpace(CsvText::meant($rows[$from][1][$place] ?? ''))) {
+                return $from;
+            }
+        }
+
+        return 0;
     }
 
     /** @return array<int, NumberColumn> the columns of figures, by their place, each with its decimal mark found */
@@ -57,7 +80,7 @@ final readonly class SheetHead
     {
         $numbers = [];
         foreach ($this->sides as $side) {
-            foreach (array_filter($side, fn (Meaning $m): bool => in_array($m, [Meaning::RunW, Meaning::StartW, Meaning::Pf], true)) as $place => $_) {
+            foreach (array_keys(array_filter($side, fn (Meaning $meaning): bool => $meaning->isFigure())) as $place) {
                 $numbers[$place] = NumberColumn::of(self::column($this->rows, $place), $delimiter, $mark);
             }
         }

@@ -65,8 +65,8 @@ final class SheetReader
         $meanings = array_merge(...array_map(array_values(...), $head->sides));
 
         return new SheetReading(
-            $reader->panels(), $reader->columns(), $reader->doubts, $reader->faults, $meanings, $reader->unknown(), $head->columns(), $reader->numbers,
-            count(array_diff_key($reader->good, array_flip($bad))), count($bad),
+            $reader->panels(), $reader->columns(), $reader->doubts, $reader->faults, $meanings, $reader->unknown(), $head->columns(),
+            $reader->numbers, count(array_diff_key($reader->good, array_flip($bad))), count($bad),
         );
     }
 

@@ -9,10 +9,12 @@ use Underpin\Csv\MixedMarks;
 use Underpin\Csv\NumberColumn;
 use Underpin\Exchange\Schedule\RowFault;
 use Underpin\Job\Half;
+use Underpin\Job\Load;
 use Underpin\Job\LoadKind;
 use Underpin\Job\Position;
 use Underpin\Job\Protection;
 use Underpin\Job\Role;
+use Underpin\Refused;
 
 /** One side of one row of a sheet: a breaker, the two of a tandem, a load for a breaker above, or nothing. */
 final class SheetRow
@@ -244,11 +246,10 @@ final class SheetRow
             $kinds = implode(', ', array_column(LoadKind::cases(), 'value'));
             $this->fault('kind', "\"{$this->short($kind)}\" is not a kind of load. Kinds: $kinds.");
         }
-        if ($pf !== null && ($pf <= 0 || $pf > 1)) {
-            $this->fault('pf', 'pf must be over 0 and at most 1.');
-        }
-        if ($run !== null && $start !== null && $start < $run) {
-            $this->fault('start_w', 'start_w must be at least what it runs at.');
+        try {
+            new Load('load', $name === '' ? 'load' : $name, LoadKind::tryFrom($kind) ?? LoadKind::Other, $run, $start, $pf ?? 1.0);
+        } catch (Refused $refused) {
+            $this->fault($refused->field, $refused->getMessage());
         }
 
         return $name === '' && $kind === '' && $run === null && $start === null && $pf === null
@@ -277,6 +278,8 @@ final class SheetRow
         }
         if ($number === null || $number < 0) {
             $this->fault($meaning->value, "\"{$this->short($cell)}\" is not a number from 0 on.");
+
+            return null;
         }
 
         return $number;
