@@ -14,9 +14,9 @@ beforeEach(function () {
         $script = <<<'JS'
             import('@e965/xlsx').then((XLSX) => {
                 const well = process.argv[1].endsWith('ods') ? '9-Nov' : { t: 'n', v: 46335, z: 'd-mmm' };
-                const rows = [['Panel schedule'], ['Ckt', 'Serves', 'Bkr', 'Bkr', 'Serves', 'Ckt'],
-                    [1, 'Kitchen', '20/1', '2P-30', 'Dryer', 2], [3, 'Bath / Hall', '15/20', null, null, 4],
-                    ['5,7', 'Range', 50, null, 'SPACE', 6]];
+                const rows = [['Panel schedule'], ['Ckt', 'Serves', 'Bkr', 'Watts', 'Bkr', 'Serves', 'Ckt'],
+                    [1, 'Kitchen', '20/1', { t: 'n', v: 1920, z: '#,##0' }, '2P-30', 'Dryer', 2], [3, 'Bath / Hall', '15/20', null, null, null, 4],
+                    ['5,7', 'Range', 50, null, null, 'SPACE', 6]];
                 const sheet = XLSX.utils.aoa_to_sheet(rows);
                 XLSX.utils.sheet_add_aoa(sheet, [[well, 'Well', 30]], { origin: -1 });
                 const book = XLSX.utils.book_new();
@@ -42,7 +42,7 @@ it('takes a workbook as it is, shows the board it makes, and takes nothing away 
     $b = $this->browser->type('#new-name', "House of $kind")->click('#new-job button')->see('What is there');
     $path = dirname((string) strtok($b->path(), '?'));
     $b->visit("$path/schedule")->attach('#schedule-file', ($this->workbook)("panel.$kind"))->see('Its rows stand below');
-    $b->click('#schedule-form button')->see('was taken as spaces 9–11')->see('Main panel: 6 breakers');
+    $b->click('#schedule-form button')->see('was taken as spaces 9–11')->see('Main panel: 6 breakers')->see('Kitchen 1920 W');
     expect($b->has('.sheet-made [data-layer="breakers"]'))->toBeTrue()->and($b->has('.mend'))->toBeFalse();
     $b->click('#take-form button')->see('The schedule is in: 6 circuits');
     $b->find('.breaker[data-space="9"]');
@@ -62,5 +62,17 @@ it('mends a row in its place', function () {
     $b->click('#schedule-form button')->see('Row 2')->type('#cell-2-2', '20/1')->click('#mend-form button')->see('2 breakers');
     expect($b->has('.mend'))->toBeFalse();
     $b->click('#take-form button')->see('The schedule is in: 2 circuits');
+    expect($b->complaints())->toBe([]);
+});
+
+it('takes columns for what a person says, and a panel the size that was chosen', function () {
+    $b = $this->browser->type('#new-name', 'Tagged house')->click('#new-job button')->see('What is there');
+    // Words of this run alone: what was said of a column once is known again.
+    $word = bin2hex(random_bytes(4));
+    $sheet = "Tag $word,Trip,Zone $word\n20,15,Kitchen\n60,20,Bath\n";
+    $b->visit(dirname((string) strtok($b->path(), '?')).'/schedule')->type('#pasted', $sheet)->click('#schedule-form button');
+    $b->see('Nothing in it is a panel schedule')->choose('#column-0', 'space')->choose('#column-2', 'name')->click('#mend-form button');
+    $b->see('with 42 spaces the rows beyond are left out')->choose('#spaces-0', '60')->click('#sizes-form button');
+    $b->see('Main panel: 2 breakers in 60 spaces')->click('#take-form button')->see('The schedule is in: 2 circuits');
     expect($b->complaints())->toBe([]);
 });

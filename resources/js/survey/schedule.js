@@ -16,7 +16,7 @@ file?.addEventListener('change', async () => {
     if (chosen.size > MOST_BYTES) return refuse(`${chosen.name} is larger than 10 MB. Save the one sheet as CSV and bring in that.`);
     try {
         const XLSX = await import('@e965/xlsx');
-        const book = XLSX.read(await chosen.arrayBuffer(), { dense: true });
+        const book = XLSX.read(await chosen.arrayBuffer(), { dense: true, cellNF: true });
         const filled = book.SheetNames.filter((name) => book.Sheets[name]['!ref']);
         if (!filled.length) return refuse(`${chosen.name} has no rows.`);
         const show = (name) => { pasted.value = XLSX.utils.sheet_to_csv(plain(book.Sheets[name], XLSX), { FS: '\t', blankrows: true }); };
