@@ -33,6 +33,9 @@ function circuits(string $sheet): array
 it('takes a sheet as people type it', function (string $sheet, array $circuits) {
     expect(SheetReader::read($sheet)->faults)->toBe([])->and(circuits($sheet))->toBe($circuits);
 })->with([
+    'a type that is a build' => [
+        "No.;Type;Trip;Location\n12A/12B;Tandem;15/20;Den / Porch\n14;AFCI;20;Bed\n", ['12a 15 Den', '12b 20 Porch', '14 20 Bed afci'],
+    ],
     'plain heads' => ["Circuit,Description,Breaker\n1,Kitchen,20\n2,Bath,15\n", ['1 20 Kitchen', '2 15 Bath']],
     'circuit # and trip' => ["Circuit #;Load Served;Trip\n1;Kitchen;20A\n5-7;Dryer;30 A\n", ['1 20 Kitchen', '5–7 30 Dryer']],
     'ckt no, serves, bkr' => ["Ckt No.\tServes\tBkr\n3\tDen\t15\n", ['3 15 Den']],

@@ -28,6 +28,7 @@ final class SheetRow
     /** A breaker that protects against overcurrent alone. */
     private const PLAIN = [
         '', 'no', 'none', 'standard', 'std', 'thermal magnetic', 'thermal-magnetic', 'tm', 'n/a', '-', 'breaker', 'bolt-on', 'plug-in',
+        'tandem', 'twin', 'quad', 'main', 'switch', 'spare',
     ];
 
     /** @var list<RowFault> */
