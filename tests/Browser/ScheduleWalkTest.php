@@ -16,7 +16,8 @@ beforeEach(function () {
                 const well = process.argv[1].endsWith('ods') ? '9-Nov' : { t: 'n', v: 46335, z: 'd-mmm' };
                 const rows = [['Panel schedule'],
                     ['Ckt', 'Serves', 'Bkr', 'Watts', 'Bkr', 'Serves', 'Ckt'],
-                    [1, 'Kitchen', '20/1', { t: 'n', v: 1920, z: '#,##0' }, '2P-30', 'Dryer', 2], [3, 'Bath / Hall', '15/20', null, null, null, 4],
+                    [1, 'Kitchen', '20/1', { t: 'n', v: 1920, z: '#,##0' }, '2P-30', 'Dryer', 2],
+                    [3, 'Bath / Hall', '15/20', null, null, null, 4],
                     ['5,7', 'Range', 50, null, null, 'SPACE', 6]];
                 const sheet = XLSX.utils.aoa_to_sheet(rows);
                 XLSX.utils.sheet_add_aoa(sheet, [[well, 'Well', 30]], { origin: -1 });
