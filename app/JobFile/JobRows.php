@@ -21,6 +21,7 @@ use Underpin\Job\DisconnectPlace;
 use Underpin\Job\Duty;
 use Underpin\Job\ExistingEquipment;
 use Underpin\Job\ExistingFault;
+use Underpin\Job\FeederGround;
 use Underpin\Job\Fuel;
 use Underpin\Job\Generator;
 use Underpin\Job\Half;
@@ -316,10 +317,7 @@ final class JobRows
         return new Service(
             DisconnectPlace::tryFrom($group?->textOrNull('place') ?? ''),
             array_map(
-                fn (Values $each): Disconnect => new Disconnect(
-                    $each->text('id'), $each->text('name'), $each->whole('amps'), $each->flagOrNull('bonded'),
-                ),
-                $group?->items('disconnects') ?? [],
+                fn (Values $each): Disconnect => ServicePart::readDisconnect($each->text('id'), $each), $group?->items('disconnects') ?? [],
             ),
             $job->service_a, $panels, $existing,
         );
@@ -342,6 +340,7 @@ final class JobRows
             $row->key, $row->name, $row->spaces, PanelKind::from($row->kind), $row->main_a, self::flag($row->interlock_listed),
             $row->interlock_space, self::flag($row->has_multiwire), $circuits, $row->fed_from, $row->feeder_a, self::flag($row->bonded),
             $row->tandem_spaces === '' ? null : SpaceList::parse($row->tandem_spaces), $row->feeder_circuit,
+            FeederGround::tryFrom($row->feeder_ground ?? ''), self::flag($row->other_building ?? null),
         );
     }
 

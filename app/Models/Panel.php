@@ -36,6 +36,7 @@ final class Panel extends Model
         return [
             'position' => 'integer', 'spaces' => 'integer', 'main_a' => 'integer', 'interlock_listed' => 'boolean',
             'interlock_space' => 'integer', 'has_multiwire' => 'boolean', 'feeder_a' => 'integer', 'bonded' => 'boolean',
+            'other_building' => 'boolean',
         ];
     }
 }

@@ -39,6 +39,7 @@ enum Code: string
     case LoadOverBreaker = 'LOAD_OVER_BREAKER';
     case MultiwireOn120 = 'MWBC_120';
     case NeutralInSubpanel = 'NEUTRAL_IN_SUBPANEL';
+    case NoFaultPath = 'NO_FAULT_PATH';
     case NoServiceBond = 'NO_SERVICE_BOND';
     case NotMeasured = 'NOT_MEASURED';
     case NothingMustRun = 'NOTHING_MUST_RUN';
@@ -51,6 +52,7 @@ enum Code: string
     case RestartOverSurge = 'RESTART_OVER_SURGE';
     case StartMissing = 'START_MISSING';
     case TandemNotAccepted = 'TANDEM_NOT_ACCEPTED';
+    case ThreeWireFeeder = 'THREE_WIRE_FEEDER';
     case WireNotFound = 'WIRE_NOT_FOUND';
     case WiringWet = 'WIRING_WET';
 
@@ -91,7 +93,9 @@ enum Code: string
             self::ExistingReceptacleSmall => [StageKey::Survey, $wrong, Source::nec('110.3(B)')],
             self::ExistingTwoBonds => [StageKey::Survey, $wrong, Source::nec('250.24, 250.30')],
             self::NeutralInSubpanel => [StageKey::Survey, $danger, Source::nec('250.24, 250.28, 250.32(B)(1), 250.142')],
+            self::NoFaultPath => [StageKey::Survey, $danger, Source::nec('250.4(A)(5), 250.32, 250.118')],
             self::NoServiceBond => [StageKey::Survey, $danger, Source::nec('250.24, 250.28, 250.4(A)(5)')],
+            self::ThreeWireFeeder => [StageKey::Survey, $advice, Source::nec('250.32(B)(1), 250.142(B)')],
             self::TandemNotAccepted => [StageKey::Survey, $wrong, Source::nec('408.54, 110.3(B)')],
 
             self::CalculationNotAccepted => [StageKey::Loads, $wrong, Source::nec('Article 220, local amendment')],

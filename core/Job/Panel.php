@@ -24,6 +24,8 @@ final readonly class Panel
      * @param  ?int  $feederAmps  the breaker of its feeder, in amperes; null: none, or not known
      * @param  string  $feederCircuit  id of the breaker in that panel, when it is one of its circuits
      * @param  ?bool  $bonded  neutral and ground are bonded in it; null: not looked
+     * @param  ?FeederGround  $feederGround  what is the ground of its feeder; null: not looked
+     * @param  ?bool  $otherBuilding  it stands in another building than what feeds it; null: not looked
      * @param  ?SpaceList  $tandemSpaces  where its label accepts tandem or quad breakers; null: not looked
      */
     public function __construct(
@@ -41,6 +43,8 @@ final readonly class Panel
         public ?bool $bonded = null,
         public ?SpaceList $tandemSpaces = null,
         public string $feederCircuit = '',
+        public ?FeederGround $feederGround = null,
+        public ?bool $otherBuilding = null,
     ) {
         PanelPart::form()->guard(
             ['spaces' => $spaces, 'main_a' => $mainAmps, 'feeder_a' => $feederAmps, 'interlock_space' => $interlockSpace]

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Underpin\Service;
 
 use Underpin\Job\Circuit;
+use Underpin\Job\Disconnect;
 use Underpin\Job\Feeders;
 use Underpin\Job\Job;
+use Underpin\Job\Marking;
 use Underpin\Job\Panel;
 use Underpin\Job\Service;
 
@@ -36,7 +38,8 @@ final readonly class Distribution
         ];
         foreach ($service->disconnects as $disconnect) {
             $nodes[] = new DistributionPoint(
-                $disconnect->id, self::METER, 1, $disconnect->name, 'disconnect', null, $disconnect->amps, true, $disconnect->bonded,
+                $disconnect->id, self::METER, 1, $disconnect->name, 'disconnect', null, $disconnect->amps, self::marked($disconnect),
+                $disconnect->bonded,
                 'Its line lugs and everything back to the utility.',
             );
         }
@@ -71,12 +74,27 @@ final readonly class Distribution
         return null;
     }
 
-    /** A service disconnect lies somewhere ahead of it, so that it is no place for the bond. */
-    public function isBehindService(DistributionPoint $node): bool
+    /**
+     * A service disconnect lies somewhere ahead of it, so that it is no place for the bond; null: a box ahead of it may be one.
+     */
+    public function isBehindService(DistributionPoint $node): ?bool
+    {
+        $parent = $node->parent === null ? null : $this->node($node->parent);
+        $behind = $parent === null ? false : $this->isBehindService($parent);
+
+        return match (true) {
+            $parent?->isService === true || $behind === true => true,
+            ($parent !== null && $parent->isService === null) || $behind === null => null,
+            default => false,
+        };
+    }
+
+    /** @return list<DistributionPoint> ahead of it that are the service disconnect, or may be: the one ahead of the others first */
+    public function servicesAhead(DistributionPoint $node): array
     {
         $parent = $node->parent === null ? null : $this->node($node->parent);
 
-        return $parent !== null && ($parent->isService || $this->isBehindService($parent));
+        return $parent === null ? [] : [...$this->servicesAhead($parent), ...$parent->isService === false ? [] : [$parent]];
     }
 
     /** @return list<DistributionPoint> that have neutral and ground bonded */
@@ -113,7 +131,7 @@ final readonly class Distribution
      */
     private static function below(Panel $panel, string $parent, int $depth, Service $service, array $panels): array
     {
-        $isService = $parent === self::METER && $panel->mainAmps !== null;
+        $isService = self::isServicePanel($panel, $parent, $service);
         $nodes = [new DistributionPoint(
             $panel->id, $parent, $depth, $panel->name, $panel->kind->words(), Feeders::breakerAmps($panel, $panels), $panel->mainAmps,
             $isService, $panel->bonded,
@@ -126,6 +144,27 @@ final readonly class Distribution
         }
 
         return $nodes;
+    }
+
+    private static function marked(Disconnect $disconnect): ?bool
+    {
+        return match ($disconnect->marking) {
+            Marking::Service => true,
+            Marking::NotService => false,
+            null => null,
+        };
+    }
+
+    /** The first switch behind the meter, or behind a disconnect that is not service equipment. A main that is not noted may be there. */
+    private static function isServicePanel(Panel $panel, string $parent, Service $service): ?bool
+    {
+        $ahead = $service->disconnect($parent);
+
+        return match (true) {
+            $parent !== self::METER && $ahead === null, $ahead?->marking === Marking::Service => false,
+            $ahead !== null && $ahead->marking === null => null,
+            default => $panel->mainAmps === null ? null : true,
+        };
     }
 
     /** @param  list<Panel>  $panels */
@@ -146,8 +185,8 @@ final readonly class Distribution
                 && $parent === self::METER => 'The lugs above its main and everything back to the utility. '
                     .'Only the utility can switch them off.',
             $panel->mainAmps !== null => "The lugs above its main, until $feeder is off.",
-            $parent === self::METER => 'Everything in it: nothing here switches it off. Only the utility can.',
-            default => "Everything in it, until $feeder is off: it has no main of its own.",
+            $parent === self::METER => 'Everything in it: no main is noted that would switch it off. Only the utility can.',
+            default => "Everything in it, until $feeder is off: no main of its own is noted.",
         };
     }
 

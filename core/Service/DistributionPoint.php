@@ -11,7 +11,7 @@ final readonly class DistributionPoint
      * @param  int  $depth  0: the meter
      * @param  ?int  $feederAmps  overcurrent protection of the conductors that feed it; null: none, or not known
      * @param  ?int  $offAmps  what switches it off in its own box; null: nothing
-     * @param  bool  $isService  its own switch is the service disconnect
+     * @param  ?bool  $isService  its own switch is the service disconnect; null: not known, by its marking or by what is in it
      * @param  ?bool  $bonded  neutral and ground are bonded here; null: not looked
      * @param  string  $stillLive  what stays live when its own switch is off
      */
@@ -23,9 +23,19 @@ final readonly class DistributionPoint
         public string $kind,
         public ?int $feederAmps,
         public ?int $offAmps,
-        public bool $isService,
+        public ?bool $isService,
         public ?bool $bonded,
         public string $stillLive,
     ) {
+    }
+
+    /** What switches it off, in words. */
+    public function switch(): string
+    {
+        return $this->offAmps === null ? 'no main is noted' : match ($this->isService) {
+            true => 'service disconnect',
+            false => $this->kind === 'disconnect' ? 'a switch that is not service equipment' : 'its main',
+            null => 'its switch, perhaps the service disconnect',
+        }.", $this->offAmps A";
     }
 }

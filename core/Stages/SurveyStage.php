@@ -8,6 +8,7 @@ use Underpin\Checks\Review;
 use Underpin\Design\Design;
 use Underpin\Job\Circuit;
 use Underpin\Job\DisconnectPlace;
+use Underpin\Job\FeederGround;
 use Underpin\Job\Feeders;
 use Underpin\Job\Panel;
 use Underpin\Job\PanelKind;
@@ -67,13 +68,26 @@ final class SurveyStage implements Stage
         if ($service->place !== null && $service->place !== DisconnectPlace::Panel && $service->disconnects === []) {
             $missing[] = 'The disconnect ahead of the panels.';
         }
-        $unlooked = array_filter($design->distribution()->nodes, fn (DistributionPoint $n): bool => $n->isService && $n->bonded === null);
+        $unlooked = array_filter(
+            $design->distribution()->nodes, fn (DistributionPoint $n): bool => $n->isService !== false && $n->bonded === null,
+        );
         if ($unlooked !== [] && $design->distribution()->bonds() === []) {
             $missing[] = 'Where neutral and ground are bonded.';
+        }
+        foreach ($service->disconnects as $disconnect) {
+            if ($disconnect->marking === null) {
+                $missing[] = "What $disconnect->name is marked: service disconnect, or not service equipment.";
+            }
         }
         foreach ($service->panels as $panel) {
             if ($panel->bonded === null && $this->isBehindService($panel, $design)) {
                 $missing[] = "Whether neutral and ground are bonded in $panel->name.";
+            }
+            if ($panel->feederGround === null && $this->isBehindService($panel, $design)) {
+                $missing[] = "The ground of the feeder to $panel->name.";
+            }
+            if ($panel->otherBuilding === null && $panel->feederGround === FeederGround::None && $panel->bonded === true) {
+                $missing[] = "Whether $panel->name stands in another building than what feeds it.";
             }
             if ($panel->fedFrom === '' && ($panel->kind === PanelKind::Sub || count($service->disconnects) > 1)) {
                 $missing[] = "What feeds $panel->name.";
@@ -91,6 +105,6 @@ final class SurveyStage implements Stage
     {
         $node = $design->distribution()->node($panel->id);
 
-        return $panel->kind === PanelKind::Sub || $node !== null && $design->distribution()->isBehindService($node);
+        return $panel->kind === PanelKind::Sub || $node !== null && $design->distribution()->isBehindService($node) === true;
     }
 }

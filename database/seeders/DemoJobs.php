@@ -22,9 +22,11 @@ use Underpin\Job\DisconnectPlace;
 use Underpin\Job\Dwelling;
 use Underpin\Job\ExistingEquipment;
 use Underpin\Job\ExistingFault;
+use Underpin\Job\FeederGround;
 use Underpin\Job\Fuel;
 use Underpin\Job\Generator;
 use Underpin\Job\Job as JobFile;
+use Underpin\Job\Marking;
 use Underpin\Job\Panel;
 use Underpin\Job\PanelKind;
 use Underpin\Job\Service;
@@ -103,11 +105,11 @@ final class DemoJobs
             new Connection('manual_switch'),
             new WireRun(25.0, 22.0, 30, WiringMethod::Conduit),
             new Service(
-                DisconnectPlace::Meter, [new Disconnect('meter-disconnect', 'Meter disconnect', 100, true)], 100,
+                DisconnectPlace::Meter, [new Disconnect('meter-disconnect', 'Meter disconnect', 100, true, Marking::Service)], 100,
                 [
                     new Panel(
                         'main', 'Cellar panel', 24, PanelKind::Main, 100, false, 1, false, DemoCircuits::rowHouse(), bonded: false,
-                        tandemSpaces: SpaceList::parse('none'),
+                        tandemSpaces: SpaceList::parse('none'), feederGround: FeederGround::Wire, otherBuilding: false,
                     ),
                 ],
                 self::answered(ExistingFault::MaleCord, ExistingFault::CordLost),
@@ -136,22 +138,23 @@ final class DemoJobs
             new Service(
                 DisconnectPlace::Cabinet,
                 [
-                    new Disconnect('east-disconnect', 'East disconnect', 200, true),
-                    new Disconnect('west-disconnect', 'West disconnect', 200, true),
+                    new Disconnect('east-disconnect', 'East disconnect', 200, true, Marking::Service),
+                    new Disconnect('west-disconnect', 'West disconnect', 200, true, Marking::Service),
                 ],
                 400,
                 [
                     new Panel(
                         'east', 'East panel', 40, PanelKind::Main, 200, false, 1, false, DemoCircuits::lodgeEast(), 'east-disconnect',
-                        bonded: false, tandemSpaces: SpaceList::parse('21-24'),
+                        bonded: false, tandemSpaces: SpaceList::parse('21-24'), feederGround: FeederGround::Wire, otherBuilding: false,
                     ),
                     new Panel(
                         'west', 'West panel', 40, PanelKind::Main, 200, false, 1, false, DemoCircuits::lodgeWest(), 'west-disconnect',
-                        bonded: false, tandemSpaces: SpaceList::parse('none'),
+                        bonded: false, tandemSpaces: SpaceList::parse('none'), feederGround: FeederGround::Wire, otherBuilding: false,
                     ),
                     new Panel(
                         'kitchen', 'Kitchen panel', 20, PanelKind::Sub, null, false, 1, false, DemoCircuits::lodgeKitchen(), 'east',
                         bonded: false, tandemSpaces: SpaceList::parse('none'), feederCircuit: 'c5',
+                        feederGround: FeederGround::Wire, otherBuilding: false,
                     ),
                 ],
                 self::answered(ExistingFault::NoLabels),

@@ -14,6 +14,7 @@ use Underpin\Job\DisconnectPlace;
 use Underpin\Job\Feeders;
 use Underpin\Job\Job;
 use Underpin\Job\LoadKind;
+use Underpin\Job\Marking;
 use Underpin\Job\Panel;
 use Underpin\Job\PanelKind;
 use Underpin\Job\Role;
@@ -57,7 +58,10 @@ function lodge(?bool $barnBond = false): Job
         connection: 'interlock',
         service: new Service(
             DisconnectPlace::Cabinet,
-            [new Disconnect('d1', 'East disconnect', 200, true), new Disconnect('d2', 'West disconnect', 200, true)],
+            [
+                new Disconnect('d1', 'East disconnect', 200, true, Marking::Service),
+                new Disconnect('d2', 'West disconnect', 200, true, Marking::Service),
+            ],
         ),
     );
 }
@@ -83,10 +87,28 @@ it('takes the one panel\'s main for the service disconnect, and one at the meter
     $panel = new Panel('p', 'P', 20, mainAmps: 200);
     $alone = new Distribution(new Service(DisconnectPlace::Panel), [$panel]);
     expect($alone->node('p')?->isService)->toBeTrue()->and($alone->node('p')?->stillLive)->toContain('Only the utility');
-    $metered = new Distribution(new Service(DisconnectPlace::Meter, [new Disconnect('m', 'Meter disconnect', 200)]), [$panel]);
-    expect($metered->node('p')?->parent)->toBe('m')->and($metered->node('p')?->isService)->toBeFalse();
+    $metered = fn (?Marking $marking, ?int $main = 200): Distribution => new Distribution(
+        new Service(DisconnectPlace::Meter, [new Disconnect('m', 'Meter disconnect', 200, null, $marking)]),
+        [new Panel('p', 'P', 20, mainAmps: $main), new Panel('s', 'S', 12, PanelKind::Sub, fedFrom: 'p')],
+    );
+    $services = fn (Distribution $chain): array => array_map(fn (string $id): ?bool => $chain->node($id)?->isService, ['m', 'p', 's']);
+    $behind = fn (Distribution $chain): array => array_map(
+        fn (string $id): ?bool => $chain->isBehindService($chain->node($id)), ['m', 'p', 's'],
+    );
+    expect($metered(null)->node('p')?->parent)->toBe('m')
+        ->and([$services($metered(Marking::Service)), $behind($metered(Marking::Service))])->toBe([
+            [true, false, false], [false, true, true],
+        ])
+        ->and([$services($metered(Marking::NotService)), $behind($metered(Marking::NotService))])->toBe([
+            [false, true, false], [false, false, true],
+        ])
+        ->and([$services($metered(null)), $behind($metered(null))])->toBe([[null, null, false], [false, null, null]])
+        ->and([$services($metered(Marking::NotService, null)), $behind($metered(Marking::NotService, null))])->toBe([
+            [false, null, false], [false, false, null],
+        ]);
     $without = new Distribution(new Service, [new Panel('q', 'Q', 20)]);
-    expect($without->node('q')?->stillLive)->toContain('nothing here switches it off');
+    expect($without->node('q')?->stillLive)->toContain('no main is noted that would switch it off')
+        ->and($without->node('q')?->isService)->toBeNull();
 });
 
 it('finds a bond behind the service, and a service without one', function () {

@@ -17,6 +17,7 @@ use Underpin\Job\Duty;
 use Underpin\Job\Dwelling;
 use Underpin\Job\ExistingEquipment;
 use Underpin\Job\ExistingFault;
+use Underpin\Job\FeederGround;
 use Underpin\Job\Fuel;
 use Underpin\Job\GeneratorNeutral;
 use Underpin\Job\Job;
@@ -48,6 +49,14 @@ function sound(?array $circuits = null, mixed ...$changes): Job
     $panels = $circuits === null ? $house->service->panels : [Changed::of($house->service->panels[0], circuits: $circuits)];
 
     return Changed::of($house, ...['panels' => $panels, ...$changes]);
+}
+
+/** A sound house with a sub-panel in the barn. */
+function withBarn(mixed ...$barn): Job
+{
+    return sound(panels: [
+        ...sound()->service->panels, new Panel('barn', 'Barn', 12, PanelKind::Sub, ...['fedFrom' => 'main', 'feederAmps' => 60, ...$barn]),
+    ]);
 }
 
 /** @return list<Finding> */
@@ -299,6 +308,22 @@ $houses = [
         ]),
         false,
     ],
+    'a bond in a sub-panel on three wires, in another building' => [
+        'THREE_WIRE_FEEDER', withBarn(bonded: true, feederGround: FeederGround::None, otherBuilding: true), true, Severity::Advice,
+    ],
+    'which is none of the others' => [
+        'NEUTRAL_IN_SUBPANEL', withBarn(bonded: true, feederGround: FeederGround::None, otherBuilding: true), false,
+    ],
+    'the same in the same building' => [
+        'NEUTRAL_IN_SUBPANEL', withBarn(bonded: true, feederGround: FeederGround::None, otherBuilding: false), true, Severity::Danger,
+    ],
+    'a sub-panel on three wires without a bond' => [
+        'NO_FAULT_PATH', withBarn(bonded: false, feederGround: FeederGround::None), true, Severity::Danger,
+    ],
+    'with a bond it has a way back' => ['NO_FAULT_PATH', withBarn(bonded: true, feederGround: FeederGround::None), false],
+    'with a fourth wire too' => ['NO_FAULT_PATH', withBarn(bonded: false, feederGround: FeederGround::Wire), false],
+    'with metal too' => ['NO_FAULT_PATH', withBarn(bonded: false, feederGround: FeederGround::Metal), false],
+    'a ground that nobody looked at' => ['NO_FAULT_PATH', withBarn(bonded: false), false],
     'no bond at the service' => [
         'NO_SERVICE_BOND', sound(panels: [Changed::of(sound()->service->panels[0], bonded: false)]), true, Severity::Danger,
     ],

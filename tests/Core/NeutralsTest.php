@@ -13,9 +13,11 @@ use Underpin\Connection\Possible;
 use Underpin\Job\Disconnect;
 use Underpin\Job\DisconnectPlace;
 use Underpin\Job\ExistingEquipment;
+use Underpin\Job\FeederGround;
 use Underpin\Job\Fuel;
 use Underpin\Job\GeneratorNeutral;
 use Underpin\Job\Job;
+use Underpin\Job\Marking;
 use Underpin\Job\Panel;
 use Underpin\Job\PanelKind;
 use Underpin\Job\Position;
@@ -32,12 +34,12 @@ function said(Job $job, string $code): array
 }
 
 /** A panel behind a disconnect at the meter, and a sub-panel behind that. */
-function behindTheMeter(?bool $atMeter, ?bool $inMain, ?bool $inSub = false): Job
+function behindTheMeter(?bool $atMeter, ?bool $inMain, ?bool $inSub = false, ?Marking $marking = null, mixed ...$sub): Job
 {
     return Houses::job('x', panels: [
         new Panel('main', 'Main panel', 20, PanelKind::Main, 200, bonded: $inMain),
-        new Panel('barn', 'Barn', 12, PanelKind::Sub, bonded: $inSub, fedFrom: 'main', feederAmps: 60),
-    ], service: new Service(DisconnectPlace::Meter, [new Disconnect('m', 'Meter disconnect', 200, $atMeter)]));
+        new Panel('barn', 'Barn', 12, PanelKind::Sub, ...['bonded' => $inSub, 'fedFrom' => 'main', 'feederAmps' => 60, ...$sub]),
+    ], service: new Service(DisconnectPlace::Meter, [new Disconnect('m', 'Meter disconnect', 200, $atMeter, $marking)]));
 }
 
 /** A house whose first panel has one-pole breakers where the interlock goes, and some free spaces. */
@@ -77,11 +79,36 @@ it('never has a bond taken out before it is known what it is', function (Job $jo
     ],
 ]);
 
+it('leaves the bond of a panel behind a disconnect that is not service equipment alone', function (?bool $atMeter) {
+    expect(said(behindTheMeter($atMeter, true, false, Marking::NotService), 'NEUTRAL_IN_SUBPANEL'))->toBe([])
+        ->and(said(behindTheMeter($atMeter, true, false, Marking::NotService), 'NO_SERVICE_BOND'))->toBe([])
+        // A bond at the meter is lawful there, and is not that of the service.
+        ->and(said(behindTheMeter($atMeter, false, false, Marking::NotService), 'NO_SERVICE_BOND'))->not->toBe([]);
+})->with([true, false, null]);
+
+it('has a bond lifted only where another path is proven first and the service has its own', function () {
+    $barn = fn (bool $inMain, mixed ...$facts): Finding => said(
+        behindTheMeter(false, $inMain, true, Marking::NotService, ...$facts), 'NEUTRAL_IN_SUBPANEL',
+    )[0];
+    expect($barn(true, feederGround: FeederGround::Wire)->do)->toContain('before it is proven')->toContain('licensed electrician')
+        ->and($barn(true, feederGround: FeederGround::Metal, otherBuilding: true)->do)->toContain('before it is proven')
+        ->and($barn(false, feederGround: FeederGround::Wire)->do)->toContain('this may be the only one')->not->toContain('parts neutrals')
+        ->and($barn(true, feederGround: FeederGround::None, otherBuilding: false)->do)->toStartWith('The bond stays until')
+        ->and($barn(true, feederGround: FeederGround::None)->do)->toContain('How many wires has the feeder')
+        ->and($barn(true)->do)->toContain('How many wires has the feeder');
+    $kept = said(behindTheMeter(false, true, true, Marking::NotService, feederGround: FeederGround::None, otherBuilding: true),
+        'THREE_WIRE_FEEDER')[0];
+    expect($kept->do)->toStartWith('The bond stays.')->and($kept->source->section)->toContain('250.32(B)(1)');
+    // Behind a disconnect that nobody has read nothing is known of it, whatever its wires.
+    expect(said(behindTheMeter(true, true, true, null, feederGround: FeederGround::Wire), 'NEUTRAL_IN_SUBPANEL')[1]->do)
+        ->toContain('is the disconnect ahead of it marked');
+});
+
 it('names what stands ahead of the bond', function () {
     expect(said(behindTheMeter(true, true), 'NEUTRAL_IN_SUBPANEL')[0]->what)->toContain('Main panel')->toContain('Meter disconnect')
         ->and(
             said(behindTheMeter(true, false, true), 'NEUTRAL_IN_SUBPANEL')[0]->what
-        )->toContain('Barn')->toContain('Main panel ahead of it');
+        )->toContain('Barn')->toContain('Meter disconnect and Main panel ahead of it');
 });
 
 it('calls a service without a bond a danger', function () {

@@ -11,7 +11,9 @@ use Underpin\Checks\Review;
 use Underpin\Job\Client;
 use Underpin\Job\Disconnect;
 use Underpin\Job\DisconnectPlace;
+use Underpin\Job\FeederGround;
 use Underpin\Job\Job;
+use Underpin\Job\Marking;
 use Underpin\Job\Outlet;
 use Underpin\Job\Panel;
 use Underpin\Job\PanelKind;
@@ -40,7 +42,9 @@ function reportOn(Job $job, StageKey $stage): StageReport
 }
 
 $cabinet = fn (?bool $bonded = true, int $count = 2): Service => new Service(
-    DisconnectPlace::Cabinet, array_map(fn (int $i) => new Disconnect("d$i", "Disconnect $i", 200, $bonded), range(1, $count)),
+    DisconnectPlace::Cabinet, array_map(
+        fn (int $i) => new Disconnect("d$i", "Disconnect $i", 200, $bonded, Marking::Service), range(1, $count),
+    ),
 );
 
 it('lists what a survey still lacks', function (Job $job, array $missing) {
@@ -63,16 +67,35 @@ it('lists what a survey still lacks', function (Job $job, array $missing) {
     yield 'no bond was found, which is known' => [ready(panels: [mainPanel(bonded: false)]), []];
     yield 'one bond of two not looked at, the other found' => [
         ready(
-            service: new Service(DisconnectPlace::Cabinet, [new Disconnect('d1', 'One', 200, true), new Disconnect('d2', 'Two', 200)]),
-            panels: [mainPanel(fedFrom: 'd1', bonded: false)],
+            service: new Service(DisconnectPlace::Cabinet, [
+                new Disconnect('d1', 'One', 200, true, Marking::Service), new Disconnect('d2', 'Two', 200, null, Marking::Service),
+            ]),
+            panels: [mainPanel(fedFrom: 'd1', bonded: false, feederGround: FeederGround::Wire)],
         ),
         [],
     ];
     yield 'what feeds a panel behind two disconnects' => [
         ready(service: $cabinet(), panels: [mainPanel(bonded: false)]), ['What feeds Main panel.'],
     ];
-    yield 'one disconnect feeds the only panel' => [ready(service: $cabinet(count: 1), panels: [mainPanel(bonded: false)]), []];
-    $sub = fn (mixed ...$changes): Panel => new Panel('sub', 'Barn', 12, PanelKind::Sub, ...['bonded' => false, ...$changes]);
+    yield 'one disconnect feeds the only panel' => [ready(
+        service: $cabinet(count: 1), panels: [mainPanel(bonded: false, feederGround: FeederGround::Wire)],
+    ), []];
+    $known = ['bonded' => false, 'feederGround' => FeederGround::Wire];
+    $sub = fn (mixed ...$changes): Panel => new Panel('sub', 'Barn', 12, PanelKind::Sub, ...[...$known, ...$changes]);
+    yield 'a disconnect whose marking nobody read' => [
+        ready(
+            service: new Service(DisconnectPlace::Meter, [new Disconnect('m', 'Meter disconnect', 200, true)]),
+            panels: [mainPanel(bonded: false)],
+        ),
+        ['What Meter disconnect is marked: service disconnect, or not service equipment.'],
+    ];
+    yield 'the ground of a feeder' => [
+        ready(panels: [mainPanel(), $sub(fedFrom: 'main', feederAmps: 60, feederGround: null)]), ['The ground of the feeder to Barn.'],
+    ];
+    yield 'the building of a bond on three wires' => [
+        ready(panels: [mainPanel(), $sub(bonded: true, fedFrom: 'main', feederAmps: 60, feederGround: FeederGround::None)]),
+        ['Whether Barn stands in another building than what feeds it.'],
+    ];
     yield 'a sub-panel not looked at for its bond' => [
         ready(panels: [mainPanel(), $sub(bonded: null, fedFrom: 'main', feederAmps: 60)]),
         ['Whether neutral and ground are bonded in Barn.'],
@@ -81,14 +104,16 @@ it('lists what a survey still lacks', function (Job $job, array $missing) {
         ready(panels: [mainPanel(), $sub(bonded: null)]), ['Whether neutral and ground are bonded in Barn.', 'What feeds Barn.'],
     ];
     yield 'a panel behind a cabinet not looked at for its bond' => [
-        ready(service: $cabinet(), panels: [mainPanel(bonded: null, fedFrom: 'd1')]),
+        ready(service: $cabinet(), panels: [mainPanel(bonded: null, fedFrom: 'd1', feederGround: FeederGround::Wire)]),
         ['Whether neutral and ground are bonded in Main panel.'],
     ];
     yield 'what feeds a sub-panel' => [ready(panels: [mainPanel(), $sub()]), ['What feeds Barn.']];
     yield 'the breaker of a feeder' => [ready(panels: [mainPanel(), $sub(fedFrom: 'main')]), ['The breaker of the feeder to Barn.']];
     yield 'a feeder with its breaker' => [ready(panels: [mainPanel(), $sub(fedFrom: 'main', feederAmps: 60)]), []];
     yield 'a feeder from a disconnect has that as its breaker' => [
-        ready(service: $cabinet(), panels: [mainPanel(bonded: false, fedFrom: 'd1')]), [],
+        ready(
+            service: $cabinet(), panels: [mainPanel(bonded: false, fedFrom: 'd1', feederGround: FeederGround::Wire)],
+        ), [],
     ];
 });
 

@@ -168,6 +168,7 @@ it('refuses by field, in the core\'s own words, and changes nothing', function (
         [
             'name' => 'P', 'kind' => 'main', 'spaces' => '8', 'interlock_space' => '1', 'main_a' => '', 'interlock_listed' => '',
             'has_multiwire' => '', 'fed_from' => '', 'feeder_a' => '', 'feeder_circuit' => '', 'bonded' => '', 'tandem_spaces' => '',
+            'feeder_ground' => '', 'other_building' => '',
         ],
         'space',
     ],
@@ -176,6 +177,7 @@ it('refuses by field, in the core\'s own words, and changes nothing', function (
         [
             'name' => 'P', 'kind' => 'main', 'spaces' => '21', 'interlock_space' => '1', 'main_a' => '', 'interlock_listed' => '',
             'has_multiwire' => '', 'fed_from' => '', 'feeder_a' => '', 'feeder_circuit' => '', 'bonded' => '', 'tandem_spaces' => '',
+            'feeder_ground' => '', 'other_building' => '',
         ],
         'spaces',
     ],

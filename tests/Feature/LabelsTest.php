@@ -7,7 +7,7 @@ it('names a field in a refusal as the screen names it', function () {
     $job = $this->job($user);
     $this->actingAs($user);
     $this->put("/jobs/$job->id/service", ['place' => 'cabinet']);
-    $this->post("/jobs/$job->id/service/disconnects", ['name' => 'House', 'amps' => '200', 'bonded' => '1']);
+    $this->post("/jobs/$job->id/service/disconnects", ['name' => 'House', 'amps' => '200', 'bonded' => '1', 'marking' => '']);
     $this->post("/jobs/$job->id/recordings", ['name' => 'Evening', 'inlet_a' => '30', 'buffer_a' => '0']);
     $key = $job->recordings()->firstOrFail()->key;
     $this->post("/jobs/$job->id/recordings/$key/stop");

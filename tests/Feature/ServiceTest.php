@@ -15,14 +15,16 @@ beforeEach(function () {
     $this->panel = [
         'name' => 'Main panel', 'kind' => 'main', 'spaces' => '20', 'main_a' => '200', 'interlock_listed' => '1', 'interlock_space' => '1',
         'has_multiwire' => '0', 'fed_from' => '', 'feeder_a' => '', 'feeder_circuit' => '', 'bonded' => '1', 'tandem_spaces' => '',
+        'feeder_ground' => '', 'other_building' => '',
     ];
     $this->settings = fn (array $change, string $panel = 'main') => $this->patch("$this->base/panels/$panel", $change + $this->panel);
 });
 
 it('builds a metering cabinet, feeds panels from it and draws the chain', function () {
     $this->put("$this->base/service", ['place' => 'cabinet'])->assertSessionHasNoErrors();
-    $this->post("$this->base/service/disconnects", ['name' => 'House', 'amps' => '200', 'bonded' => '1'])->assertSessionHasNoErrors();
-    $this->post("$this->base/service/disconnects", ['name' => 'Barn', 'amps' => '100', 'bonded' => ''])->assertSessionHasNoErrors();
+    $add = fn (string ...$fields) => $this->post("$this->base/service/disconnects", $fields)->assertSessionHasNoErrors();
+    $add(name: 'House', amps: '200', bonded: '1', marking: '');
+    $add(name: 'Barn', amps: '100', bonded: '', marking: '');
     [$house, $barn] = ($this->file)()->service->disconnects;
     $this->post("$this->base/panels", ['name' => 'Barn panel', 'spaces' => '12']);
     $key = $this->job->panels()->where('name', 'Barn panel')->firstOrFail()->key;
@@ -36,7 +38,10 @@ it('builds a metering cabinet, feeds panels from it and draws the chain', functi
         ->assertSee('Everything in it, until Barn is off');
     $this->patch(
         "$this->base/service/disconnects/$barn->id",
-        ['name' => 'Barn disconnect', 'amps' => '125', 'bonded' => '1', 'was' => '{"name":"Barn","amps":100,"bonded":null}'],
+        [
+            'name' => 'Barn disconnect', 'amps' => '125', 'bonded' => '1', 'marking' => '',
+            'was' => '{"name":"Barn","amps":100,"bonded":null,"marking":null}',
+        ],
     )->assertSessionHasNoErrors();
     expect(($this->file)()->service->disconnect($barn->id)?->amps)->toBe(125);
     $this->delete("$this->base/service/disconnects/$barn->id")->assertSessionHasNoErrors();
@@ -45,18 +50,34 @@ it('builds a metering cabinet, feeds panels from it and draws the chain', functi
     expect(($this->file)()->service->panels[1]->fedFrom)->toBe($barn->id);
 });
 
+it('asks for the marking of a disconnect and the ground of a feeder before it speaks of a bond', function () {
+    $this->put("$this->base/service", ['place' => 'meter']);
+    $disconnect = ['name' => 'Meter disconnect', 'amps' => '200', 'bonded' => '0', 'marking' => ''];
+    $this->post("$this->base/service/disconnects", $disconnect)->assertSessionHasNoErrors();
+    $id = ($this->file)()->service->disconnects[0]->id;
+    $this->get("$this->base/survey")->assertSee('with Meter disconnect ahead of it: one bond too many, or the only one')
+        ->assertSee('What Meter disconnect is marked')->assertSee('its switch, perhaps the service disconnect, 200 A');
+    $this->patch("$this->base/service/disconnects/$id", ['marking' => 'not_service'] + $disconnect)->assertSessionHasNoErrors();
+    $this->get("$this->base/survey")->assertDontSee('one bond too many')->assertSee('a switch that is not service equipment, 200 A');
+    $this->patch("$this->base/service/disconnects/$id", ['marking' => 'service'] + $disconnect)->assertSessionHasNoErrors();
+    ($this->settings)(['feeder_ground' => 'wire', 'other_building' => '0'])->assertSessionHasNoErrors();
+    $this->get("$this->base/survey")->assertSee('a ground in its feeder: one bond too many')->assertSee('no bond is known at the service');
+    $this->patch("$this->base/service/disconnects/$id", ['marking' => 'emergency'] + $disconnect)->assertSessionHasErrors('marking');
+    ($this->settings)(['feeder_ground' => 'four'])->assertSessionHasErrors('feeder_ground');
+});
+
 it('refuses a service that cannot be, and keeps what was saved', function (string $method, string $path, array $fields, string $field) {
     $this->put("$this->base/service", ['place' => 'cabinet']);
     foreach (range(1, 6) as $i) {
-        $this->post("$this->base/service/disconnects", ['name' => "D$i", 'amps' => '100', 'bonded' => '']);
+        $this->post("$this->base/service/disconnects", ['name' => "D$i", 'amps' => '100', 'bonded' => '', 'marking' => '']);
     }
     $before = (string) $this->get("$this->base/job.json")->getContent();
     $this->call($method, $this->base.$path, $fields)->assertSessionHasErrors($field);
     expect((string) $this->get("$this->base/job.json")->getContent())->toBe($before);
 })->with([
-    'seven' => ['POST', '/service/disconnects', ['name' => 'D7', 'amps' => '100', 'bonded' => ''], 'disconnects'],
-    'no name' => ['POST', '/service/disconnects', ['name' => '', 'amps' => '100', 'bonded' => ''], 'name'],
-    'too large' => ['POST', '/service/disconnects', ['name' => 'x', 'amps' => '5000', 'bonded' => ''], 'amps'],
+    'seven' => ['POST', '/service/disconnects', ['name' => 'D7', 'amps' => '100', 'bonded' => '', 'marking' => ''], 'disconnects'],
+    'no name' => ['POST', '/service/disconnects', ['name' => '', 'amps' => '100', 'bonded' => '', 'marking' => ''], 'name'],
+    'too large' => ['POST', '/service/disconnects', ['name' => 'x', 'amps' => '5000', 'bonded' => '', 'marking' => ''], 'amps'],
     'six at one meter' => ['PUT', '/service', ['place' => 'meter'], 'place'],
     'in the panel after all' => ['PUT', '/service', ['place' => 'panel'], 'place'],
     'nowhere' => ['PUT', '/service', ['place' => 'roof'], 'place'],

@@ -8,10 +8,12 @@ use Underpin\Job\Circuit;
 use Underpin\Job\Disconnect;
 use Underpin\Job\DisconnectPlace;
 use Underpin\Job\Duty;
+use Underpin\Job\FeederGround;
 use Underpin\Job\Half;
 use Underpin\Job\Job;
 use Underpin\Job\Load;
 use Underpin\Job\LoadKind;
+use Underpin\Job\Marking;
 use Underpin\Job\Measured;
 use Underpin\Job\Panel;
 use Underpin\Job\PartOfDay;
@@ -60,7 +62,9 @@ final class RandomHouse
         return new Service(
             $place,
             array_map(
-                fn (int $d): Disconnect => new Disconnect("d$d", self::name(), mt_rand(60, 400), [null, true, false][mt_rand(0, 2)]),
+                fn (int $d): Disconnect => new Disconnect(
+                    "d$d", self::name(), mt_rand(60, 400), [null, true, false][mt_rand(0, 2)], [null, ...Marking::cases()][mt_rand(0, 2)],
+                ),
                 $count === 0 ? [] : range(1, $count),
             ),
         );
@@ -97,6 +101,7 @@ final class RandomHouse
             feederAmps: mt_rand(0, 1) ? 60 : null,
             bonded: [null, true, false][mt_rand(0, 2)], tandemSpaces: mt_rand(0, 1) ? SpaceList::parse('1-'.mt_rand(1, $spaces)) : null,
             feederCircuit: $feeders === [] ? '' : $feeders[mt_rand(0, count($feeders) - 1)],
+            feederGround: [null, ...FeederGround::cases()][mt_rand(0, 3)], otherBuilding: [null, true, false][mt_rand(0, 2)],
         );
     }
 

@@ -115,7 +115,7 @@ final readonly class ServiceDrawing
     /** @return list<Element> */
     private function equipment(DistributionPoint $point): array
     {
-        return [new Rect($this->box($point), $point->isService ? ServiceInk::ServicePoint : ServiceInk::Point, 8)];
+        return [new Rect($this->box($point), $point->isService === true ? ServiceInk::ServicePoint : ServiceInk::Point, 8)];
     }
 
     /** @return list<Element> what of it stays live when it is switched off: its lugs, or all of it */

@@ -11,6 +11,7 @@ use Underpin\Form\Unit;
 use Underpin\Form\Values;
 use Underpin\Job\Circuit;
 use Underpin\Job\Disconnect;
+use Underpin\Job\FeederGround;
 use Underpin\Job\Job;
 use Underpin\Job\Panel;
 use Underpin\Job\PanelKind;
@@ -61,6 +62,12 @@ final class PanelPart
             Field::text(
                 'tandem_spaces', 'spaces whose label accepts tandem or quad breakers, as "17-24, 30" or "none"; empty: not looked',
             )->label('Tandems allowed in')->atMost(200),
+            Field::enum('feeder_ground', 'the ground of its feeder', FeederGround::class)
+                ->label('Ground of its feeder')
+                ->optional('not looked'),
+            Field::flag('other_building', 'it stands in another building than what feeds it')
+                ->label('In another building')
+                ->optional('not looked'),
             Field::items('circuits', 'its breakers', CircuitPart::form())->label('Circuits')->atMost(2 * Position::HIGHEST_SPACE),
         );
     }
@@ -82,6 +89,8 @@ final class PanelPart
             'feeder_circuit' => $panel->feederCircuit,
             'bonded' => $panel->bonded,
             'tandem_spaces' => $panel->tandemSpaces?->words() ?? '',
+            'feeder_ground' => $panel->feederGround?->value,
+            'other_building' => $panel->otherBuilding,
             'circuits' => array_map(CircuitPart::write(...), $panel->circuits),
         ];
     }
@@ -104,7 +113,7 @@ final class PanelPart
             array_values(array_filter($circuits)),
             $in->text('fed_from'), $in->wholeOrNull('feeder_a'), $in->flagOrNull('bonded'),
             $in->text('tandem_spaces') === '' ? null : SpaceList::parse($in->text('tandem_spaces')),
-            $in->text('feeder_circuit'),
+            $in->text('feeder_circuit'), FeederGround::tryFrom($in->textOrNull('feeder_ground') ?? ''), $in->flagOrNull('other_building'),
         );
         $places = array_keys(array_filter($circuits));
         foreach ($panel->positionFaults() as $fault) {

@@ -15,8 +15,10 @@ use Underpin\Job\ExistingEquipment;
 use Underpin\Job\ExistingFault;
 use Underpin\Job\Feeders;
 use Underpin\Job\Job;
+use Underpin\Job\Marking;
 use Underpin\Job\Panel;
 use Underpin\Job\Service;
+use Underpin\Refused;
 
 /** The way from the utility to the panels, the panels themselves, and backup equipment that is there already. */
 final class ServicePart implements JobPart
@@ -57,6 +59,7 @@ final class ServicePart implements JobPart
                 ->atLeast(Disconnect::LEAST_A)
                 ->atMost(Disconnect::MOST_A),
             Field::flag('bonded', 'neutral and ground are bonded in it')->label('Neutral bonded in it')->optional('not looked'),
+            Field::enum('marking', 'what it is marked', Marking::class)->label('Marked')->optional('not looked'),
         );
     }
 
@@ -88,9 +91,9 @@ final class ServicePart implements JobPart
         $group = $in->group('service');
         $disconnects = [];
         foreach ($group?->items('disconnects') ?? [] as $i => $each) {
-            $disconnects[] = $faults->attempt("service.disconnects.$i", fn (): Disconnect => new Disconnect(
-                $each->text('id'), $each->text('name'), $each->whole('amps'), $each->flagOrNull('bonded'),
-            ));
+            $disconnects[] = $faults->attempt(
+                "service.disconnects.$i", fn (): Disconnect => self::readDisconnect($each->text('id'), $each),
+            );
         }
         $place = DisconnectPlace::tryFrom($group?->textOrNull('place') ?? '');
         $service = $faults->attempt('service', fn (): Service => new Service($place, array_values(array_filter($disconnects))))
@@ -121,7 +124,18 @@ final class ServicePart implements JobPart
     /** @return array<string, mixed> */
     public static function writeDisconnect(Disconnect $disconnect): array
     {
-        return ['id' => $disconnect->id, 'name' => $disconnect->name, 'amps' => $disconnect->amps, 'bonded' => $disconnect->bonded];
+        return [
+            'id' => $disconnect->id, 'name' => $disconnect->name, 'amps' => $disconnect->amps, 'bonded' => $disconnect->bonded,
+            'marking' => $disconnect->marking?->value,
+        ];
+    }
+
+    /** @throws Refused by field */
+    public static function readDisconnect(string $id, Values $in): Disconnect
+    {
+        return new Disconnect(
+            $id, $in->text('name'), $in->whole('amps'), $in->flagOrNull('bonded'), Marking::tryFrom($in->textOrNull('marking') ?? ''),
+        );
     }
 
     /** @return list<?Panel> */

@@ -14,7 +14,7 @@
         <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="table">
             <thead><tr><th>Box</th><th>Fed by</th><th>Switched off by</th><th>Bond</th><th>What stays live then</th></tr></thead>
             <tbody>@foreach ($chain->nodes as $node)
-                <tr><th scope="row">{{ $node->name }}</th><td>{{ $node->parent === null ? 'utility' : $chain->node($node->parent)?->name }}{{ $node->feederAmps ? ', '.$node->feederAmps.' A' : '' }}</td><td>{{ $node->offAmps === null ? 'nothing in it' : ($node->isService ? 'service disconnect, ' : 'its main, ').$node->offAmps.' A' }}</td><td>{{ match ($node->bonded) { true => 'bonded', false => 'no bond', null => $node->parent === null ? '' : 'not looked' } }}</td><td>{{ $node->stillLive }}</td></tr>
+                <tr><th scope="row">{{ $node->name }}</th><td>{{ $node->parent === null ? 'utility' : $chain->node($node->parent)?->name }}{{ $node->feederAmps ? ', '.$node->feederAmps.' A' : '' }}</td><td>{{ $node->switch() }}</td><td>{{ match ($node->bonded) { true => 'bonded', false => 'no bond', null => $node->parent === null ? '' : 'not looked' } }}</td><td>{{ $node->stillLive }}</td></tr>
             @endforeach</tbody>
         </table></div>
     </details>
@@ -39,6 +39,7 @@
                 <div class="fields">
                     <x-field :of="$f->field('name')" :id="$d.'-name'" :value="$disconnect->name"/>
                     <x-field :of="$f->field('amps')" :id="$d.'-amps'" :value="$disconnect->amps"/>
+                    <x-pick :of="$f->field('marking')" :id="$d.'-marking'" :value="$disconnect->marking?->value ?? ''"/>
                     <x-pick :of="$f->field('bonded')" :id="$d.'-bond'" :value="$disconnect->bonded === null ? '' : (int) $disconnect->bonded"/>
                     <div class="pair"><noscript><button class="button">Save</button></noscript><button class="button is-quiet" form="drop-{{ $disconnect->id }}">Remove {{ $disconnect->name }}</button></div>
                 </div>
@@ -52,7 +53,7 @@
                 <div class="fields">
                     <x-field :of="$f->field('name')" id="nd-name" :value="count($service->disconnects) === 0 && $service->place === Underpin\Job\DisconnectPlace::Meter ? 'Meter disconnect' : ''"/>
                     <x-field :of="$f->field('amps')" id="nd-amps" :value="$screen->job->service->amps ?? ''"/>
-                    <input type="hidden" name="bonded" value="">
+                    <input type="hidden" name="bonded" value=""><input type="hidden" name="marking" value="">
                     <div class="pair"><button class="button">Add the disconnect</button></div>
                 </div>
             </form>

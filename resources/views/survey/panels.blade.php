@@ -38,6 +38,14 @@
             <x-pick :of="$f->field('bonded')" :id="$p.'-bond'" :value="$panel->bonded === null ? '' : (int) $panel->bonded"/>
             <x-field :of="$f->field('tandem_spaces')" :id="$p.'-tandem'" :value="$panel->tandemSpaces?->words() ?? ''" placeholder="17-24, 30 or none"/>
         </div>
+        @if ($panel->fedFrom !== '' || $panel->kind === Underpin\Job\PanelKind::Sub || $screen->job->service->disconnects !== [])
+            <div class="fields">
+                <x-pick :of="$f->field('feeder_ground')" :id="$p.'-ground'" :value="$panel->feederGround?->value ?? ''"/>
+                <x-pick :of="$f->field('other_building')" :id="$p.'-building'" :value="$panel->otherBuilding === null ? '' : (int) $panel->otherBuilding"/>
+            </div>
+        @else
+            <input type="hidden" name="feeder_ground" value="{{ $panel->feederGround?->value }}"><input type="hidden" name="other_building" value="{{ $panel->otherBuilding === null ? '' : (int) $panel->otherBuilding }}">
+        @endif
         <x-pick :of="$f->field('interlock_listed')" :id="$p.'-listed'" :value="$panel->interlockListed === null ? '' : (int) $panel->interlockListed"/>
         <div class="fields">
             <x-pick :of="$f->field('interlock_space')" :id="$p.'-beside'" :value="$panel->interlockSpace"/>

@@ -16,6 +16,7 @@ use App\Screens\JobScreen;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Underpin\Job\FeederGround;
 use Underpin\Job\Job as JobFile;
 use Underpin\Job\Panel;
 use Underpin\Job\PanelKind;
@@ -62,6 +63,8 @@ final class PanelController extends Controller
                     hasMultiwire: $in->flagOrNull('has_multiwire'), fedFrom: $in->text('fed_from'),
                     feederAmps: $in->wholeOrNull('feeder_a'),
                     feederCircuit: $in->text('feeder_circuit'), bonded: $in->flagOrNull('bonded'), tandemSpaces: $tandems,
+                    feederGround: FeederGround::tryFrom($in->textOrNull('feeder_ground') ?? ''),
+                    otherBuilding: $in->flagOrNull('other_building'),
                 )));
             });
 

@@ -48,7 +48,7 @@ final class ServiceController extends Controller
     public function store(DisconnectRequest $request, Job $job): Response|RedirectResponse
     {
         $in = $request->values();
-        $new = new Disconnect($this->newKey(), $in->text('name'), $in->whole('amps'), $in->flagOrNull('bonded'));
+        $new = ServicePart::readDisconnect($this->newKey(), $in);
 
         return $this->save(
             $request, $job, "Disconnect $new->name added",
@@ -59,7 +59,7 @@ final class ServiceController extends Controller
     public function update(DisconnectRequest $request, Job $job, string $disconnect): Response|RedirectResponse
     {
         $in = $request->values();
-        $new = new Disconnect($disconnect, $in->text('name'), $in->whole('amps'), $in->flagOrNull('bonded'));
+        $new = ServicePart::readDisconnect($disconnect, $in);
 
         $edit = function (Service $service, Job $row) use ($request, $new, $in): Service {
             $old = $service->disconnect($new->id) ?? throw Conflict::gone($row);

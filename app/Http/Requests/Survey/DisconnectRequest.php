@@ -13,6 +13,6 @@ final class DisconnectRequest extends CoreRequest
 {
     public function form(): Form
     {
-        return ServicePart::disconnect()->only('name', 'amps', 'bonded');
+        return ServicePart::disconnect()->only('name', 'amps', 'bonded', 'marking');
     }
 }

@@ -15,8 +15,7 @@ final class PanelRequest extends CoreRequest
     {
         return PanelPart::form()->only(
             'name', 'kind', 'spaces', 'main_a', 'interlock_listed', 'interlock_space', 'has_multiwire', 'fed_from', 'feeder_a',
-            'feeder_circuit', 'bonded',
-            'tandem_spaces',
+            'feeder_circuit', 'bonded', 'tandem_spaces', 'feeder_ground', 'other_building',
         );
     }
 }
