@@ -32,7 +32,11 @@ final readonly class DistributionPoint
     /** What switches it off, in words. */
     public function switch(): string
     {
-        return $this->offAmps === null ? 'no main is noted' : match ($this->isService) {
+        if ($this->offAmps === null) {
+            return $this->parent === null ? 'nothing in it' : 'no main is noted';
+        }
+
+        return match ($this->isService) {
             true => 'service disconnect',
             false => $this->kind === 'disconnect' ? 'a switch that is not service equipment' : 'its main',
             null => 'its switch, perhaps the service disconnect',

@@ -16,7 +16,8 @@ const ODD = [
 
 const FIELDS = [
     'name', 'kind', 'spaces', 'main_a', 'interlock_listed', 'interlock_space', 'has_multiwire', 'fed_from', 'feeder_a', 'feeder_circuit',
-    'bonded', 'marking', 'feeder_ground', 'other_building', 'tandem_spaces', 'place', 'amps', 'panel', 'space', 'half', 'poles', 'protection', 'note', 'keep_on',
+    'bonded', 'marking', 'feeder_ground', 'other_building',
+    'tandem_spaces', 'place', 'amps', 'panel', 'space', 'half', 'poles', 'protection', 'note', 'keep_on',
     'receptacle_a', 'role', 'run_w', 'start_w', 'pf', 'duty', 'on_s', 'off_s', 'season', 'phase', 'circuit', 'measured_leg',
     'measured_run_a', 'measured_start_a', 'by_hand', 'inlet_a', 'buffer_a', 'base_a', 'base_b', 'noise_a', 'swapped', 'on', 'figures',
     'figures_reason', 'zone', 'new_load_va', 'of', 'of_key', 'question', 'found', 'was', 'seq', 'method', 'volts', 'stage', 'text',

@@ -61,7 +61,9 @@ it('takes back any run of changes, and makes them again', function (int $seed) {
             0 => $this->patch("$base/circuits/$circuit->id/role", ['role' => ['must', 'room', 'off'][mt_rand(0, 2)]]),
             1 => $this->patch("$base/circuits/$circuit->id/move", ['space' => (string) mt_rand(1, 20)]),
             2 => $this->put("$base/service", ['place' => ['', 'panel', 'meter', 'cabinet'][mt_rand(0, 3)]]),
-            3 => $this->post("$base/service/disconnects", ['name' => "D $try", 'amps' => (string) mt_rand(1, 500), 'bonded' => '', 'marking' => '']),
+            3 => $this->post(
+                "$base/service/disconnects", ['name' => "D $try", 'amps' => (string) mt_rand(1, 500), 'bonded' => '', 'marking' => ''],
+            ),
             4 => $this->put(
                 "$base/measured",
                 [
