@@ -30,6 +30,7 @@ enum Code: string
     case ExistingNothingBetween = 'EXISTING_NOTHING_BETWEEN';
     case ExistingPinsExposed = 'EXISTING_PINS_EXPOSED';
     case ExistingReceptacleSmall = 'EXISTING_RECEPTACLE_SMALL';
+    case ExistingStandbyDistance = 'EXISTING_STANDBY_DISTANCE';
     case ExistingTwoBonds = 'EXISTING_TWO_BONDS';
     case FiguresMissing = 'FIGURES_MISSING';
     case InletUnderOutlet = 'INLET_UNDER_OUTLET';
@@ -37,6 +38,7 @@ enum Code: string
     case LegContradicts = 'LEG_CONTRADICTS';
     case LegsUneven = 'LEGS_UNEVEN';
     case LoadOverBreaker = 'LOAD_OVER_BREAKER';
+    case MedicalLeftOff = 'MEDICAL_LEFT_OFF';
     case MultiwireOn120 = 'MWBC_120';
     case NeutralInSubpanel = 'NEUTRAL_IN_SUBPANEL';
     case NoFaultPath = 'NO_FAULT_PATH';
@@ -91,6 +93,7 @@ enum Code: string
             self::ExistingNothingBetween => [StageKey::Survey, $danger, Source::nec('702.5')],
             self::ExistingPinsExposed => [StageKey::Survey, $danger, Source::nec('406.7')],
             self::ExistingReceptacleSmall => [StageKey::Survey, $wrong, Source::nec('110.3(B)')],
+            self::ExistingStandbyDistance => [StageKey::Survey, $wrong, Source::practice('NFPA 37, and its listing')],
             self::ExistingTwoBonds => [StageKey::Survey, $wrong, Source::nec('250.24, 250.30')],
             self::NeutralInSubpanel => [StageKey::Survey, $danger, Source::nec('250.24, 250.28, 250.32(B)(1), 250.142')],
             self::NoFaultPath => [StageKey::Survey, $danger, Source::nec('250.4(A)(5), 250.32, 250.118')],
@@ -105,6 +108,7 @@ enum Code: string
             self::LegContradicts => [StageKey::Loads, $wrong, Source::nec('408.4(A)')],
             self::LegsUneven => [StageKey::Loads, $advice, Source::practice('leg balance within 30 %')],
             self::LoadOverBreaker => [StageKey::Loads, $wrong, Source::nec('210.23')],
+            self::MedicalLeftOff => [StageKey::Loads, $wrong, Source::practice('life support')],
             self::NotMeasured => [StageKey::Loads, $advice, Source::practice('measuring')],
             self::NothingMustRun => [StageKey::Loads, $advice, Source::nec('702.4')],
             self::ReceptacleUnderBreaker => [StageKey::Loads, $wrong, Source::nec('210.21(B)(1)')],

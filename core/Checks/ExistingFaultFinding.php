@@ -40,7 +40,10 @@ final readonly class ExistingFaultFinding
             ExistingFault::MaleCord => 'A cord with two male ends is in use.',
             ExistingFault::NothingBetween => 'Nothing keeps the main and the generator breaker from being on together.',
             ExistingFault::BondInSubpanel => 'Neutral and ground are bonded in a sub-panel.',
-            ExistingFault::EngineClose => sprintf('The engine stands within %d ft of a door or window.', LocalRules::LEAST_PORTABLE_FT),
+            ExistingFault::EngineClose => sprintf(
+                'A portable engine runs within %d ft of a door or window, or a standby stands nearer than its label allows.',
+                LocalRules::LEAST_PORTABLE_FT,
+            ),
             ExistingFault::PinsExposed => 'Live pins of a plug or inlet can be touched.',
             ExistingFault::TwoBonds => 'Neutral is bonded at the generator and at the service both.',
             ExistingFault::ReceptacleSmall => 'The receptacle or inlet is smaller than the generator\'s outlet.',
@@ -80,7 +83,8 @@ final readonly class ExistingFaultFinding
             ExistingFault::NothingBetween => 'Take the generator breaker out of use until an interlock or a transfer switch is fitted.',
             ExistingFault::BondInSubpanel => BondCaution::BEFORE_TOUCHING,
             ExistingFault::EngineClose => sprintf(
-                'Find a place %d ft away with the exhaust pointing off; carbon monoxide alarms on every floor.',
+                'A portable: a place %d ft away with the exhaust pointing off. A standby: the distances of its listing (5 ft from openings '
+                .'where it says nothing else), and farther where it can be. Carbon monoxide alarms on every floor.',
                 LocalRules::LEAST_PORTABLE_FT,
             ),
             ExistingFault::PinsExposed => 'Replace it; the live side is always the female side.',

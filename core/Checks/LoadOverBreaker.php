@@ -7,7 +7,6 @@ namespace Underpin\Checks;
 use Underpin\Codebook\ContinuousLoads;
 use Underpin\Design\Design;
 use Underpin\Job\Duty;
-use Underpin\Job\Load;
 use Underpin\Legs\Draw;
 use Underpin\Limit;
 use Underpin\Say;
@@ -19,12 +18,12 @@ final class LoadOverBreaker implements Check
     {
         foreach ($design->job->circuits() as $circuit) {
             $runs = $circuit->runAmps();
-            $continuous = array_sum(array_map(
-                fn (Load $l): float => $l->duty === Duty::Continuous
-                    ? (new Draw($l->id, $circuit->leg(), $l->knownRunW(), $l->pf))->amps()
-                    : 0.0,
-                $circuit->loads,
-            ));
+            $continuous = 0.0;
+            foreach ($circuit->loads as $load) {
+                if ($load->duty === Duty::Continuous) {
+                    $continuous += (new Draw($load->id, $circuit->leg(), $load->knownRunW(), $load->pf))->amps();
+                }
+            }
             if (! Limit::over($runs, $circuit->breakerAmps)
                 && Limit::over($runs + ContinuousLoads::extra($continuous), $circuit->breakerAmps)) {
                 yield new Finding(

@@ -66,6 +66,7 @@ final readonly class Review
             new CalculationNotAccepted,
             new RecordedPeakDoubtful,
             new NothingMustRun,
+            new MedicalLeftOff,
             new FiguresMissing,
             new StartsMissing,
             new LoadOverBreaker,

@@ -87,6 +87,11 @@ final class ExtensionCords implements Way
         return true;
     }
 
+    public function leavesUtilityOn(): bool
+    {
+        return true;
+    }
+
     public function switchesAtPanel(): bool
     {
         return false;

@@ -77,6 +77,11 @@ final class Interlock implements Way
         return true;
     }
 
+    public function leavesUtilityOn(): bool
+    {
+        return false;
+    }
+
     public function switchesAtPanel(): bool
     {
         return true;
@@ -132,6 +137,7 @@ final class Interlock implements Way
                 "At $name: turn off $main and every other breaker. Which you turn off first does not matter.",
                 'The house must be cut off from the utility before anything else.',
             ),
+            ...$this->branchesOff($situation, $panel),
             new OwnerStep(
                 'Slide the interlock plate so that it covers the main breaker and frees the generator breaker.',
                 'Now the two cannot be on together.',
@@ -140,6 +146,23 @@ final class Interlock implements Way
             ...($engine->reachesTheHouse() ? [new OwnerStep("Turn on $spaces. Only this one.")] : []),
             new OwnerStep('Now go down the list: one breaker at a time, and wait as long as it says.', 'All at once stalls the engine.'),
         ];
+    }
+
+    /**
+     * A sub-panel would come on all at once with its feeder.
+     *
+     * @return list<OwnerStep> one for every panel behind the one that is fed
+     */
+    private function branchesOff(Situation $situation, ?Panel $panel): array
+    {
+        $behind = $panel === null ? [] : array_slice($situation->distribution->behind($panel->id), 1);
+        $panels = array_values(array_filter(
+            $situation->job->service->panels, fn (Panel $other): bool => in_array($other->id, $behind, true),
+        ));
+
+        return array_map(fn (Panel $other): OwnerStep => new OwnerStep(
+            "At $other->name: turn off every breaker too.", 'Its feeder would bring all of it on at once.',
+        ), $panels);
     }
 
     public function back(Situation $situation, ?Assembly $assembly): array

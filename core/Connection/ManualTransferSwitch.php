@@ -83,6 +83,11 @@ final class ManualTransferSwitch implements Way
         return false;
     }
 
+    public function leavesUtilityOn(): bool
+    {
+        return true;
+    }
+
     public function switchesAtPanel(): bool
     {
         return false;

@@ -40,6 +40,9 @@ interface Way
     /** What else than the circuits that must run can be brought on. */
     public function reachesMore(): bool;
 
+    /** Circuits that the generator does not feed stay on the utility's side: their lights show that its power is back. */
+    public function leavesUtilityOn(): bool;
+
     /** Breakers of the panel are what is switched: feeders come before what hangs behind them, the rest stays off. */
     public function switchesAtPanel(): bool;
 

@@ -42,7 +42,7 @@ final class JobReport
                 'circuits' => self::ids($design->plan()->must),
                 'a_amps' => $running->aAmps, 'b_amps' => $running->bAmps, 'neutral_amps' => $running->neutralAmps,
                 'total_w' => $running->totalW, 'total_va' => $running->totalVa, 'imbalance_pct' => $running->imbalancePct(),
-                'start_order' => $design->plan()->starting->order(), 'start_peak_a' => $design->plan()->starting->peakAmps(),
+                'start_order' => $design->plan()->starting()->order(), 'start_peak_a' => $design->plan()->starting()->peakAmps(),
             ],
             'demand' => $job->basis->demand === null ? null : self::demand(Worksheet::of($job->basis->demand)),
             'size' => $design->fit() === null ? null : self::fit($design->fit()),

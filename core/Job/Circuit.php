@@ -74,6 +74,12 @@ final readonly class Circuit
         return $this->with(loads: [$load]);
     }
 
+    /** A breaker that feeds nothing, as it is marked. */
+    public function isSpare(): bool
+    {
+        return $this->loads === [] && preg_match('/^\W*spare(?:\s+(?:breaker|circuit|\d+))?\W*$/i', $this->name) === 1;
+    }
+
     /** The same circuit with what runs on it in one half of the year. */
     public function in(Season $season): self
     {

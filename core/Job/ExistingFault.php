@@ -27,7 +27,10 @@ enum ExistingFault: string
             self::MaleCord => 'Is there a cord with two male ends?',
             self::NothingBetween => 'Can the main and the generator breaker be on together (no interlock, no switch)?',
             self::BondInSubpanel => 'Are neutral and ground bonded in a sub-panel?',
-            self::EngineClose => sprintf('Does the engine stand within %d ft of a door or window?', LocalRules::LEAST_PORTABLE_FT),
+            self::EngineClose => sprintf(
+                'Does a portable engine run within %d ft of a door or window, or a standby nearer than its label allows?',
+                LocalRules::LEAST_PORTABLE_FT,
+            ),
             self::PinsExposed => 'Can the live pins of a plug or inlet be touched?',
             self::TwoBonds => 'Is neutral bonded at the generator and at the service both, with a switch that does not break it?',
             self::ReceptacleSmall => 'Is the receptacle or inlet smaller than the generator\'s outlet?',

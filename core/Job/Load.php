@@ -86,9 +86,9 @@ final readonly class Load
         return $this->season === null || $this->season === $season;
     }
 
-    /** A motor without starting watts looks harmless on paper and is not. */
+    /** A motor without starting watts looks harmless on paper and is not; what keeps somebody alive mostly has one inside. */
     public function startIsMissing(): bool
     {
-        return $this->kind->isMotor() && $this->startW === null;
+        return ($this->kind->isMotor() || $this->kind === LoadKind::Medical) && $this->startW === null;
     }
 }

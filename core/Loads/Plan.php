@@ -28,8 +28,6 @@ final readonly class Plan
 
     public LegCurrents $running;
 
-    public StartSequence $starting;
-
     /**
      * @param  list<Circuit>  $circuits
      * @param  float  $floorVa  what the legs together carry at least, by the code's load calculation
@@ -41,7 +39,6 @@ final readonly class Plan
         $this->room = $of(Role::Room);
         $this->off = $of(Role::Off);
         $this->running = LegCurrents::of(self::drawsOf($this->must))->atLeast($floorVa / SplitPhase::BETWEEN_LEGS_V);
-        $this->starting = self::startingOf($this->must);
     }
 
     public static function of(Job $job): self
@@ -80,15 +77,9 @@ final readonly class Plan
         return array_merge([], ...array_map(fn (Circuit $c): array => $c->draws(), $circuits));
     }
 
-    /**
-     * The best starting order.
-     *
-     * @param  list<Circuit>  $circuits
-     */
-    public static function startingOf(array $circuits): StartSequence
+    /** In the best order, where no machine says on which hot each leg hangs. */
+    public function starting(): StartSequence
     {
-        $starters = array_map(Starter::of(...), $circuits);
-
-        return StartOrder::inGivenOrder(StartOrder::sorted($starters));
+        return StartOrder::inGivenOrder(StartOrder::sorted(array_map(Starter::of(...), $this->must)));
     }
 }

@@ -18,6 +18,7 @@ use Underpin\Refused;
  * such swaps reaches the falling order without ever raising the peak. A load draws the same on
  * each leg it hangs on and nothing on the other, so one order is best for both legs at once: on
  * a leg that a load does not touch its step shows the sum so far, which no later step is below.
+ * What must come on first by its rank is what runs already for the rest: the proof holds within each.
  */
 final class StartOrder
 {
@@ -41,11 +42,11 @@ final class StartOrder
 
     /**
      * @param  list<Starter>  $loads  of any number
-     * @return list<Starter> by falling surplus, equals as given
+     * @return list<Starter> by rank, within it by falling surplus, equals as given
      */
     public static function sorted(array $loads): array
     {
-        usort($loads, fn (Starter $x, Starter $y): int => $y->surplus() <=> $x->surplus());
+        usort($loads, fn (Starter $x, Starter $y): int => $x->rank <=> $y->rank ?: $y->surplus() <=> $x->surplus());
 
         return $loads;
     }

@@ -6,6 +6,7 @@ namespace Underpin\Outage;
 
 use Underpin\Checks\Review;
 use Underpin\Connection\OwnerStep;
+use Underpin\Connection\Way;
 use Underpin\Design\Design;
 use Underpin\Job\Circuit;
 use Underpin\Job\Job;
@@ -49,7 +50,7 @@ final readonly class SwitchingCard
         $way = $design->way();
         $reached = $design->connection()->powers ?? $plan->must;
         $powered = array_values(array_filter($reached, fn (Circuit $c): bool => in_array($c, $plan->must, true)));
-        $order = $fit === null ? $plan->starting->order() : Fit::startingOn($fit->supply, $powered)->order();
+        $order = $fit === null ? $plan->starting()->order() : Fit::startingOn($fit->supply, $powered)->order();
         // Only where the way reaches more than what must run, and the musts themselves hold.
         $room = $way?->reachesMore() === false || $fit === null || $fit->verdict === Verdict::Short
             ? []
@@ -65,14 +66,25 @@ final readonly class SwitchingCard
             self::rows($job, $atPanel ? self::withFeeders($job, $order) : $order),
             self::rows($job, array_map(fn (Circuit $c): string => $c->id, $room)),
             $atPanel ? self::leaveOff($design, $powered, $room) : [],
-            [
-                'Street lights and neighbors who have no generator are lit again.',
-                'The utility meter\'s display shows a reading again, or the utility says so. '
-                .'The app and the house lights cannot tell: they run on the generator.',
-            ],
+            self::signs($way),
             $way?->back($design->situation(), $design->assembly()) ?? [],
             CardGaps::of($review),
         );
+    }
+
+    /** @return list<string> the best first */
+    private static function signs(?Way $way): array
+    {
+        $leavesOn = $way?->leavesUtilityOn() === true;
+
+        return array_values(array_filter([
+            $leavesOn
+                ? 'Lights and clocks on circuits that the generator does not feed come on again by themselves: leave one switched on.'
+                : '',
+            'The utility meter\'s display shows a reading again, or the utility says so.',
+            'Street lights and neighbors who have no generator are lit again.',
+            $leavesOn ? 'What runs on the generator cannot tell.' : 'The app and the house lights cannot tell: they run on the generator.',
+        ]));
     }
 
     /** @return list<string> */
@@ -88,8 +100,8 @@ final readonly class SwitchingCard
                     number_format($design->job->authority->rules->portableFt),
                 )
                 : 'Exhaust kills. Keep windows above and beside the engine shut while it runs.',
-            'Carbon monoxide alarms in the house must work. If one sounds, or someone has a headache: everybody out, stay out, '
-            .'call the emergency number (911). Nobody goes to the engine.',
+            'Carbon monoxide alarms in the house must work. If one sounds, or someone has a headache: everybody out, '
+            .'call the emergency number (911), stay out. Nobody goes to the engine.',
             $design->way()?->caution() ?? 'Never two sources at once. Never plug a generator into a wall outlet.',
             $portable ? 'Refuel only when the engine is off and cold. No smoking, no flame.' : '',
             'Wet hands, smell of burning, a breaker that trips twice: stop, switch off, call the electrician.',
@@ -146,7 +158,7 @@ final readonly class SwitchingCard
         $plan = $design->plan();
         $rest = array_filter(
             [...$plan->must, ...$plan->room, ...$plan->off],
-            fn (Circuit $c): bool => ! in_array($c, $powered, true) && ! in_array($c, $room, true),
+            fn (Circuit $c): bool => ! in_array($c, $powered, true) && ! in_array($c, $room, true) && ! $c->isSpare(),
         );
 
         return self::rows($design->job, array_values(array_map(fn (Circuit $c): string => $c->id, $rest)));

@@ -65,7 +65,7 @@ final readonly class Fit
     public static function startingOn(Supply $supply, array $circuits): StartSequence
     {
         return StartOrder::inGivenOrder(StartOrder::sorted(array_map(
-            fn (Circuit $c): Starter => new Starter($c->id, $supply->hotFor($c->leg()), $c->runAmps(), $c->startAmps()),
+            fn (Circuit $c): Starter => Starter::on($c, $supply->hotFor($c->leg())),
             $circuits,
         )));
     }
@@ -220,7 +220,7 @@ final readonly class Fit
             ).' no watts';
         }
         if ($this->plan->startsMissing() !== []) {
-            $parts[] = Say::count(count($this->plan->startsMissing()), 'motor').' '.(
+            $parts[] = Say::count(count($this->plan->startsMissing()), 'load').' '.(
                 count($this->plan->startsMissing()) === 1 ? 'has' : 'have'
             ).' no starting watts';
         }

@@ -25,10 +25,12 @@ use Underpin\Job\Load;
 use Underpin\Job\LoadBasis;
 use Underpin\Job\LoadKind;
 use Underpin\Job\LocalRules;
+use Underpin\Job\MachineKind;
 use Underpin\Job\Measured;
 use Underpin\Job\Outlet;
 use Underpin\Job\Panel;
 use Underpin\Job\PanelKind;
+use Underpin\Job\Position;
 use Underpin\Job\RecordedPeak;
 use Underpin\Job\Role;
 use Underpin\Job\SpaceList;
@@ -49,6 +51,24 @@ function sound(?array $circuits = null, mixed ...$changes): Job
     $panels = $circuits === null ? $house->service->panels : [Changed::of($house->service->panels[0], circuits: $circuits)];
 
     return Changed::of($house, ...['panels' => $panels, ...$changes]);
+}
+
+/** Somebody breathes by it. */
+function medical(float $runW, ?float $startW): Circuit
+{
+    return new Circuit(
+        'ox', new Position(9), 20, 'Bedroom', role: Role::Must,
+        loads: [new Load('concentrator', 'Oxygen concentrator', LoadKind::Medical, $runW, $startW)],
+    );
+}
+
+/** A sound house whose picked machine is a standby, with an engine within 20 ft of an opening. */
+function withStandbyNear(): Job
+{
+    return sound(
+        supply: new Supply(Changed::of(Houses::supply()->machine, form: MachineKind::Standby), Houses::supply()->fuel),
+        existing: new ExistingEquipment(['engine_close' => true]),
+    );
 }
 
 /** A sound house with a sub-panel in the barn. */
@@ -324,6 +344,17 @@ $houses = [
     'with a fourth wire too' => ['NO_FAULT_PATH', withBarn(bonded: false, feederGround: FeederGround::Wire), false],
     'with metal too' => ['NO_FAULT_PATH', withBarn(bonded: false, feederGround: FeederGround::Metal), false],
     'a ground that nobody looked at' => ['NO_FAULT_PATH', withBarn(bonded: false), false],
+    'a medical load on a circuit that waits for room' => [
+        'MEDICAL_LEFT_OFF', sound([Changed::of(medical(300, 400), role: Role::Room)]), true, Severity::Wrong,
+    ],
+    'on one that is left off' => ['MEDICAL_LEFT_OFF', sound([Changed::of(medical(300, 400), role: Role::Off)]), true],
+    'on one that must run' => ['MEDICAL_LEFT_OFF', sound([medical(300, 400)]), false],
+    'a medical load without starting watts' => ['START_MISSING', sound([medical(300, null)]), true, Severity::Wrong],
+    'with starting watts' => ['START_MISSING', sound([medical(300, 400)]), false],
+    'a standby nearer than a portable may stand' => [
+        'EXISTING_STANDBY_DISTANCE', withStandbyNear(), true, Severity::Wrong,
+    ],
+    'which is not the danger that a portable is there' => ['EXISTING_ENGINE_CLOSE', withStandbyNear(), false],
     'no bond at the service' => [
         'NO_SERVICE_BOND', sound(panels: [Changed::of(sound()->service->panels[0], bonded: false)]), true, Severity::Danger,
     ],

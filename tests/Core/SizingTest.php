@@ -195,7 +195,7 @@ it('says why, in sentences with this machine\'s figures', function (
     ],
     'one of each missing' => [
         [Houses::circuit('1', 1, Role::Must), Houses::circuit('3', 1, Role::Must, 500, null, LoadKind::Pump)], null,
-        ['Figures are missing: 1 circuit that must run has no watts and 1 motor has no starting watts.'],
+        ['Figures are missing: 1 circuit that must run has no watts and 1 load has no starting watts.'],
     ],
     'two of each missing' => [
         [
@@ -203,7 +203,7 @@ it('says why, in sentences with this machine\'s figures', function (
             Houses::circuit('3', 1, Role::Must, 500, null, LoadKind::Pump), Houses::circuit('4', 1, Role::Must, 500, null, LoadKind::Pump),
         ],
         null,
-        ['Figures are missing: 2 circuits that must run have no watts and 2 motors have no starting watts.'],
+        ['Figures are missing: 2 circuits that must run have no watts and 2 loads have no starting watts.'],
     ],
     'the calculation asks for more than the list' => [
         [Houses::circuit('1', 1, Role::Must, 1200)], null, ['Must run: 25.0 A on leg A, 25.0 A on leg B, of 30.0 A.'], [], 20.0, 6000.0,

@@ -21,8 +21,10 @@ use Underpin\Job\PanelKind;
 use Underpin\Job\Role;
 use Underpin\Job\WireRun;
 use Underpin\Job\WiringMethod;
+use Underpin\Loads\Plan;
 use Underpin\Outage\CardCircuit;
 use Underpin\Outage\SwitchingCard;
+use Underpin\Sizing\Fit;
 use Underpin\Sizing\Supply;
 
 function cardOf(?string $way, ?Supply $supply = null, mixed ...$changes): SwitchingCard
@@ -122,6 +124,43 @@ it('turns a feeder on before the first circuit behind it, and once', function (s
     ['manual_switch', ['Main panel 2', 'Barn 1', 'Barn 2']],
 ]);
 
+it('brings alarms, what keeps somebody alive and a light at the panel on first, and counts that into the start', function () {
+    $pump = Houses::circuit('1', 2, Role::Must, 1500, 6000, LoadKind::Pump, 'Well');
+    $ox = Houses::circuit('2', 1, Role::Must, 360, 360, LoadKind::Medical, 'Bedroom');
+    $alarm = Houses::circuit('5', 1, Role::Must, 12, 12, LoadKind::Other, 'Smoke and CO alarms');
+    $light = Houses::circuit('6', 1, Role::Must, 60, 60, LoadKind::Lighting, 'Cellar lights');
+    $yard = Houses::circuit('9', 1, Role::Must, 900, 900, LoadKind::Lighting, 'Yard');
+    $panels = [Changed::of(Houses::small()->service->panels[0], circuits: [$pump, $yard, $light, $ox, $alarm])];
+    $card = cardOf('interlock', panels: $panels);
+    expect(array_map(fn (CardCircuit $c): string => $c->name, $card->start))
+        ->toBe(['Smoke and CO alarms', 'Bedroom', 'Cellar lights', 'Well', 'Yard']);
+    $fit = Fit::of(Plan::of(Changed::of(Houses::small(Houses::supply()), panels: $panels)), Houses::supply(), 20.0);
+    // The pump starts on top of what came before it: 12 and 60 W on its leg A, 360 W on leg A.
+    expect($fit->starting->peakAAmps)->toEqualWithDelta(25.0 + (12 + 60 + 360) / 120, 0.01);
+});
+
+it('names every panel that the generator reaches, with its branches off before its feeder comes on', function () {
+    $barn = new Panel('barn', 'Barn', 12, PanelKind::Sub, circuits: [Houses::circuit('1', 1, Role::Must, 500)], fedFrom: 'main');
+    $loft = new Panel('loft', 'Loft', 12, PanelKind::Sub, circuits: [Houses::circuit('3', 1, Role::Off)], fedFrom: 'barn');
+    $said = words(cardOf('interlock', panels: [Houses::small()->service->panels[0], $barn, $loft])->toGenerator);
+    expect($said)->toMatch('/turn off the 200 A main.*At Barn: turn off every breaker.*At Loft: turn off every breaker.*Slide/')
+        ->and(words(cardOf('interlock')->toGenerator))->not->toContain('turn off every breaker too');
+});
+
+it('takes the unswitched lights for the best sign of the utility where there are any', function (string $way, bool $hasLights) {
+    $signs = cardOf($way)->signs;
+    expect(str_contains($signs[0], 'come on again by themselves'))->toBe($hasLights)
+        ->and(str_contains(implode(' ', $signs), 'house lights cannot tell'))->toBe(! $hasLights);
+})->with([['cords', true], ['manual_switch', true], ['interlock', false]]);
+
+it('lists no spare breaker to be left off', function () {
+    $panel = Changed::of(Houses::small()->service->panels[0], circuits: [
+        Houses::circuit('2', 1, Role::Must, 180, 180, name: 'Fridge'),
+        Changed::of(Houses::circuit('4', 1, Role::Off, name: 'SPARE'), loads: []), Houses::circuit('6', 1, Role::Off, name: 'Spare room'),
+    ]);
+    expect(array_map(fn (CardCircuit $c): string => $c->name, cardOf('interlock', panels: [$panel])->leaveOff))->toBe(['Spare room']);
+});
+
 it('says waits as one would say them', function (int $seconds, string $words) {
     expect((new CardCircuit('c', 'P', '1', 'x', $seconds))->waitWords())->toBe($words);
 })->with([[30, '30 s'], [60, '1 min'], [90, '90 s'], [180, '3 min']]);
@@ -130,7 +169,7 @@ it('sends nobody to the engine when the alarm sounds', function (?string $way, ?
     $co = array_values(array_filter(cardOf($way, $supply)->cautions, fn (string $c): bool => str_contains($c, 'Carbon monoxide')));
     expect($co)->toHaveCount(1)->and($co[0])
         ->toContain(
-            'everybody out, stay out, call the emergency number'
+            'everybody out, call the emergency number (911), stay out'
         )->toContain('Nobody goes to the engine')->not->toMatch('/stop the engine/');
 })->with([null, ...array_keys(Ways::standard()->options())])->with([null, $standby()]);
 

@@ -78,7 +78,7 @@ it('says in a review what to find out before a bond is touched, and holds the ca
     $bond = array_values(array_filter($report['findings'], fn (array $f): bool => $f['code'] === 'NEUTRAL_IN_SUBPANEL'))[0];
     expect($bond['do'])->toContain('Nobody touches this bond')->and($report['card']['gaps'])->toContain($bond['message'])
         ->and($report['card']['start'])->not->toBe([])
-        ->and(implode(' ', $report['card']['cautions']))->toContain('stay out, call the emergency number');
+        ->and(implode(' ', $report['card']['cautions']))->toContain('call the emergency number (911), stay out');
 });
 
 it('reads a panel schedule as the page does, without a database', function () {

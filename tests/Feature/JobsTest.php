@@ -128,7 +128,7 @@ it('prints on the card why it is a draft, and what to do when the alarm sounds',
     $this->actingAs($this->demo());
     $job = Job::query()->where('name', 'Salt Wharf row house')->firstOrFail();
     $this->get("/jobs/$job->id/card")->assertSee('A cord with two male ends is in use.')->assertSee(
-        'everybody out, stay out, call the emergency number'
+        'everybody out, call the emergency number (911), stay out'
     );
     $path = tempnam(sys_get_temp_dir(), 'card');
     file_put_contents($path, $this->get("/jobs/$job->id/card.pdf")->getContent());

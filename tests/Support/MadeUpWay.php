@@ -66,6 +66,11 @@ final class MadeUpWay implements Way
         return false;
     }
 
+    public function leavesUtilityOn(): bool
+    {
+        return false;
+    }
+
     public function switchesAtPanel(): bool
     {
         return false;

@@ -67,6 +67,11 @@ final readonly class WayWithout implements Way
         return $this->way->reachesMore();
     }
 
+    public function leavesUtilityOn(): bool
+    {
+        return $this->way->leavesUtilityOn();
+    }
+
     public function switchesAtPanel(): bool
     {
         return $this->way->switchesAtPanel();

@@ -8,8 +8,10 @@ use Underpin\Codebook\SplitPhase;
 use Underpin\Design\Design;
 use Underpin\Job\Job;
 use Underpin\Job\Outlet;
+use Underpin\Legs\LegCurrents;
 use Underpin\Limit;
 use Underpin\Loads\Plan;
+use Underpin\Loads\StartSequence;
 use Underpin\Say;
 use Underpin\Sizing\Fit;
 
@@ -62,35 +64,39 @@ final readonly class LegStrip
                 $supply->words(),
             );
 
-        return self::scaled(! $supply->feedsBothLegs(), $fit, $ticks, $fit->verdict->tone(), $fit->headline(), $detail);
+        return self::scaled(
+            ! $supply->feedsBothLegs(), $fit->running, $fit->starting, $ticks, $fit->verdict->tone(), $fit->headline(), $detail,
+        );
     }
 
     private static function withoutMachine(Plan $plan, float $marginPct): self
     {
+        $starting = $plan->starting();
         $worst = $plan->running->worstAmps();
         $needW = $worst * SplitPhase::BETWEEN_LEGS_V / (1 - $marginPct / 100);
         $detail = $plan->must === []
             ? 'Mark the circuits that must run: the legs fill as you go.'
             : sprintf(
                 'It needs at least %s running and %s starting, with %s margin.', Say::watts(ceil($needW / 100) * 100),
-                Say::watts(ceil($plan->starting->peakAmps() * SplitPhase::BETWEEN_LEGS_V / 100) * 100), Say::pct($marginPct),
+                Say::watts(ceil($starting->peakAmps() * SplitPhase::BETWEEN_LEGS_V / 100) * 100), Say::pct($marginPct),
             );
 
-        return self::scaled(false, $plan, [], 'advice', 'No generator picked yet.', $detail);
+        return self::scaled(false, $plan->running, $starting, [], 'advice', 'No generator picked yet.', $detail);
     }
 
     /** @param  list<Tick>  $ticks */
-    private static function scaled(bool $oneHot, Fit|Plan $load, array $ticks, string $tone, string $headline, string $detail): self
-    {
+    private static function scaled(
+        bool $oneHot, LegCurrents $running, StartSequence $starting, array $ticks, string $tone, string $headline, string $detail,
+    ): self {
         $highest = max(
-            [20.0, $load->running->worstAmps(), $load->starting->peakAmps(), ...array_map(fn (Tick $t): float => $t->amps, $ticks)]
+            [20.0, $running->worstAmps(), $starting->peakAmps(), ...array_map(fn (Tick $t): float => $t->amps, $ticks)]
         );
         $scale = self::roundUp($highest * 1.2);
 
         return new self(
             $oneHot,
-            $load->running->aAmps, $load->running->bAmps,
-            max($load->starting->peakAAmps, $load->running->aAmps), max($load->starting->peakBAmps, $load->running->bAmps),
+            $running->aAmps, $running->bAmps,
+            max($starting->peakAAmps, $running->aAmps), max($starting->peakBAmps, $running->bAmps),
             $ticks, $scale, $tone, $headline, $detail,
         );
     }
