@@ -137,7 +137,7 @@ it('prints on the card why it is a draft, and what to do when the alarm sounds',
     expect($printed)
         ->toContain('Draft: do not hand over yet')
         ->toContain('A cord with two male ends is in use')
-        ->toContain('everybody out, stay out')
+        ->toContain('everybody out, call the emergency number')
         ->toContain('Sump pump');
 });
 
