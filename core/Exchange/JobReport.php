@@ -17,6 +17,7 @@ use Underpin\Demand\Worksheet;
 use Underpin\Job\Circuit;
 use Underpin\Job\Job;
 use Underpin\Outage\CardCircuit;
+use Underpin\Outage\CardGap;
 use Underpin\Outage\SwitchingCard;
 use Underpin\Sizing\Fit;
 use Underpin\Stages\StageReport;
@@ -118,7 +119,8 @@ final class JobReport
     private static function card(SwitchingCard $card): array
     {
         return [
-            'gaps' => $card->gaps, 'cautions' => $card->cautions, 'to_generator' => self::steps($card->toGenerator),
+            'gaps' => array_map(fn (CardGap $gap): string => $gap->what, $card->gaps),
+            'cautions' => $card->cautions, 'to_generator' => self::steps($card->toGenerator),
             'start' => self::rows($card->start), 'room' => self::rows($card->room), 'leave_off' => self::rows($card->leaveOff),
             'signs' => $card->signs, 'back' => self::steps($card->back),
         ];

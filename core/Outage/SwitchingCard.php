@@ -26,7 +26,7 @@ final readonly class SwitchingCard
      * @param  list<CardCircuit>  $leaveOff
      * @param  list<string>  $signs  that utility power is back
      * @param  list<OwnerStep>  $back
-     * @param  list<string>  $gaps  why this card must not be handed over yet
+     * @param  list<CardGap>  $gaps  why this card must not be handed over yet
      */
     private function __construct(
         public array $cautions,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underpin\Stages;
 
 use Underpin\Checks\Review;
+use Underpin\Outage\CardGap;
 use Underpin\Outage\CardGaps;
 use Underpin\StageKey;
 
@@ -30,7 +31,7 @@ final class RunStage implements Stage
 
     public function missing(Review $review): array
     {
-        return CardGaps::of($review);
+        return array_map(fn (CardGap $gap): string => $gap->what, CardGaps::of($review));
     }
 
     public function countsFrom(): Progress

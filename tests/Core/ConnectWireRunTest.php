@@ -159,7 +159,7 @@ it('never asks for a load on a cold engine, nor for the main before the generato
 
 it('says that a card is not ready, and why', function (Job $job, string $why) {
     $card = SwitchingCard::of(Review::of($job));
-    expect(implode(' ', $card->gaps))->toContain($why);
+    expect(implode(' ', array_column($card->gaps, 'what')))->toContain($why);
 })->with([
     'nothing picked' => [Houses::small(), 'No generator is picked'],
     'too small' => [Houses::small(Houses::supply(1800, 2000, 240, Outlet::Locking20, 20), 'interlock'), 'does not hold'],
@@ -179,7 +179,8 @@ it('keeps a card back as long as breakers must move for the interlock', function
         'main', 'Main', 20, PanelKind::Main, 200, true, 1, false, [Houses::circuit('1', 2, Role::Must, 1000, 1000, name: 'Heater')],
     );
     $review = Review::of(Houses::job('x', panels: [$taken], supply: Supply::of($small->generator), connection: 'interlock'));
-    expect(implode(' ', SwitchingCard::of($review)->gaps))->toContain('1–3 Heater sits where the generator breaker goes')
+    expect(implode(' ', array_column(SwitchingCard::of($review)->gaps, 'what')))
+        ->toContain('1–3 Heater sits where the generator breaker goes')
         ->and(array_map(fn ($f) => $f->code->value, $review->findings))->toContain('INTERLOCK_SPACES_TAKEN');
 });
 

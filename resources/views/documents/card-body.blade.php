@@ -5,7 +5,7 @@
     @if ($card->gaps !== [])
         <div class="card-draft">
             <b>Draft: do not hand over yet.</b>
-            <ul>@foreach (array_slice($card->gaps, 0, 4) as $gap)<li>{{ $gap }}</li>@endforeach</ul>
+            <ul>@foreach (array_slice($card->gaps, 0, 4) as $gap)<li>@isset($mend)<a href="{{ $mend($gap) }}">{{ $gap->what }}</a>@else{{ $gap->what }}@endisset</li>@endforeach</ul>
             @if (count($card->gaps) > 4)<p>And {{ count($card->gaps) - 4 }} more among the findings of this job.</p>@endif
         </div>
     @endif
