@@ -35,7 +35,7 @@ final class SheetWords
                 DB::table('sheet_words')->insert(['shop_id' => $shopId, 'word' => (string) $word, 'meaning' => $meaning?->value]);
             }
         }
-        $last = DB::table('sheet_words')->where('shop_id', $shopId)->orderByDesc('id')->skip(self::MOST)->value('id');
+        $last = DB::table('sheet_words')->where('shop_id', $shopId)->orderByDesc('id')->offset(self::MOST)->value('id');
         if ($last !== null) {
             DB::table('sheet_words')->where('shop_id', $shopId)->where('id', '<=', $last)->delete();
         }

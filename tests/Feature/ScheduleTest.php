@@ -199,6 +199,15 @@ it('takes a column for what a person says, also where nothing in it was a schedu
         ->and(SheetWords::of($this->person('eve@two.example')->shop_id))->toBe([]);
 });
 
+it('keeps the newest of very many words, and none that is no word', function () {
+    $words = array_combine(array_map(fn (int $i): string => "word $i", range(1, 505)), array_fill(0, 505, Meaning::Note));
+    SheetWords::remember($this->job->shop_id, ['' => Meaning::Space, str_repeat('x', 101) => Meaning::Space, ...$words]);
+    SheetWords::remember($this->job->shop_id, ['word 505' => null]);
+    $kept = SheetWords::of($this->job->shop_id);
+    expect(count($kept))->toBe(500)->and(array_key_exists('word 5', $kept))->toBeFalse()
+        ->and($kept['word 6'])->toBe(Meaning::Note)->and($kept['word 505'])->toBeNull();
+});
+
 it('leaves a column out that a person leaves out, and takes it back', function () {
     $csv = "ckt,bkr,serves,backup\n1,20,Fridge,must\n";
     $page = ($this->upload)($csv)->assertSee('Fridge 20 A, must run');
