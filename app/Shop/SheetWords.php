@@ -32,7 +32,8 @@ final class SheetWords
         foreach ($words as $word => $meaning) {
             if ($word !== '' && mb_strlen((string) $word) <= self::LONGEST) {
                 DB::table('sheet_words')->where('shop_id', $shopId)->where('word', (string) $word)->delete();
-                DB::table('sheet_words')->insert(['shop_id' => $shopId, 'word' => (string) $word, 'meaning' => $meaning?->value]);
+                // Of two people who say it in the same moment the first is heard.
+                DB::table('sheet_words')->insertOrIgnore(['shop_id' => $shopId, 'word' => (string) $word, 'meaning' => $meaning?->value]);
             }
         }
         $last = DB::table('sheet_words')->where('shop_id', $shopId)->orderByDesc('id')->offset(self::MOST)->value('id');

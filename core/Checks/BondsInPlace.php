@@ -42,7 +42,8 @@ final class BondsInPlace implements Check
     {
         $ahead = Say::list(array_map(fn (DistributionPoint $n): string => $n->name, $design->distribution()->servicesAhead($node)));
         $isServiceBonded = array_filter(
-            $design->distribution()->servicesAhead($node), fn (DistributionPoint $n): bool => $n->bonded === true,
+            $design->distribution()->servicesAhead($node),
+            fn (DistributionPoint $n): bool => $n->isService === true && $n->bonded === true,
         ) !== [];
 
         return match (BondBehindService::of($behind, $panel->feederGround, $panel->otherBuilding)) {

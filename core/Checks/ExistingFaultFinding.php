@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underpin\Checks;
 
+use Underpin\Codebook\StandbyPlace;
 use Underpin\Job\ExistingFault;
 use Underpin\Job\LocalRules;
 use Underpin\Service\BondCaution;
@@ -83,9 +84,9 @@ final readonly class ExistingFaultFinding
             ExistingFault::NothingBetween => 'Take the generator breaker out of use until an interlock or a transfer switch is fitted.',
             ExistingFault::BondInSubpanel => BondCaution::BEFORE_TOUCHING,
             ExistingFault::EngineClose => sprintf(
-                'A portable: a place %d ft away with the exhaust pointing off. A standby: the distances of its listing (5 ft from openings '
-                .'where it says nothing else), and farther where it can be. Carbon monoxide alarms on every floor.',
-                LocalRules::LEAST_PORTABLE_FT,
+                'A portable: a place %d ft away with the exhaust pointing off. A standby: the distances of its listing '
+                .'(%d ft from openings where it says nothing else), and farther where it can be. Carbon monoxide alarms on every floor.',
+                LocalRules::LEAST_PORTABLE_FT, StandbyPlace::OPENINGS_FT,
             ),
             ExistingFault::PinsExposed => 'Replace it; the live side is always the female side.',
             ExistingFault::TwoBonds => 'Nobody lifts a bond before it is known that the switch leaves the neutral whole '

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underpin\Checks;
 
+use Underpin\Codebook\StandbyPlace;
 use Underpin\Design\Design;
 use Underpin\Job\ExistingFault;
 use Underpin\Job\LocalRules;
@@ -20,8 +21,11 @@ final class ExistingFaults implements Check
                 yield new Finding(
                     Code::ExistingStandbyDistance,
                     sprintf('The engine stands within %d ft of a door or window.', LocalRules::LEAST_PORTABLE_FT),
-                    'For a portable that is deadly. A standby may stand nearer: 5 ft from openings, or what its listing says. '
-                    .'For carbon monoxide farther is always better.',
+                    sprintf(
+                        'For a portable that is deadly. A standby may stand nearer: %d ft from openings, or what its listing says. '
+                        .'For carbon monoxide farther is always better.',
+                        StandbyPlace::OPENINGS_FT,
+                    ),
                     'Read its label, measure, and answer the question again. A portable that is used there is moved away today. '
                     .'The exhaust points away from every opening; carbon monoxide alarms on every floor.',
                 );
