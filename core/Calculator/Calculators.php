@@ -16,11 +16,14 @@ final class Calculators
         return [
             new LegsCalculator,
             new MotorStartCalculator,
+            new DerateCalculator,
             new DemandCalculator,
             new BestSetCalculator,
             new StartOrderCalculator,
+            new AssignLegsCalculator,
             new AmpacityCalculator,
             new VoltageDropCalculator,
+            new ConduitFillCalculator,
         ];
     }
 
