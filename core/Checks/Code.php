@@ -33,6 +33,7 @@ enum Code: string
     case ExistingStandbyDistance = 'EXISTING_STANDBY_DISTANCE';
     case ExistingTwoBonds = 'EXISTING_TWO_BONDS';
     case FiguresMissing = 'FIGURES_MISSING';
+    case FuelNotHere = 'FUEL_NOT_HERE';
     case InletUnderOutlet = 'INLET_UNDER_OUTLET';
     case InterlockSpacesTaken = 'INTERLOCK_SPACES_TAKEN';
     case LegContradicts = 'LEG_CONTRADICTS';
@@ -116,6 +117,7 @@ enum Code: string
             self::RecordedPeakDoubtful => [StageKey::Loads, $wrong, Source::nec('220.87')],
             self::StartMissing => [StageKey::Loads, $wrong, Source::nec('430.7(B)')],
 
+            self::FuelNotHere => [StageKey::Size, $wrong, Source::practice('fuel')],
             self::NoTwoFortyVolts => [StageKey::Size, $wrong, Source::nec('702.4')],
             self::OverRun => [StageKey::Size, $wrong, Source::nec('702.4')],
             self::OverSurge => [StageKey::Size, $wrong, Source::nec('702.4')],

@@ -71,6 +71,7 @@ final readonly class Review
             new StartsMissing,
             new LoadOverBreaker,
             new LegsUneven,
+            new FuelNotHere,
             new NoTwoFortyVolts,
             new OverRun,
             new OverSurge,

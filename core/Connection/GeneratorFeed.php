@@ -49,7 +49,8 @@ final readonly class GeneratorFeed
     /** @throws Refused when no conductor of the tables carries what the outlet gives */
     public function __construct(private Situation $situation, private Supply $supply)
     {
-        $this->run = $situation->job->wire;
+        $hottest = $situation->job->site->hottestC();
+        $this->run = $hottest === null ? $situation->job->wire : $situation->job->wire->atLeast($hottest);
         $machine = $supply->machine;
         $this->hardWired = $machine->outlet === Outlet::Terminals;
         $this->outletAmps = $machine->outletAmps;
@@ -179,12 +180,23 @@ final readonly class GeneratorFeed
     private function whyThisSize(): string
     {
         $why = sprintf(
-            '%s carries %s usable at %d °C terminals; %s A are needed.',
-            $this->choice->size->words(), Say::amps($this->choice->ampacity->usableAmps), $this->run->terminalC,
+            '%s carries %s usable at %d °C terminals and %s; %s A are needed.',
+            $this->choice->size->words(), Say::amps($this->choice->ampacity->usableAmps), $this->run->terminalC, $this->ambient(),
             number_format($this->needAmps()),
         );
 
         return $this->choice->forDrop === null ? $why : $why." {$this->choice->forDrop->words()} keeps the voltage drop within 3 %.";
+    }
+
+    private function ambient(): string
+    {
+        $hottest = $this->situation->job->site->hottestC();
+
+        return match (true) {
+            $hottest === null => number_format($this->run->ambientC).' °C around it, with the hottest day not known',
+            $hottest > $this->situation->job->wire->ambientC => number_format($this->run->ambientC).' °C, the hottest day of the survey',
+            default => number_format($this->run->ambientC).' °C around it',
+        };
     }
 
     private function bond(): Bond

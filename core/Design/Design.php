@@ -43,7 +43,9 @@ final class Design
     {
         if ($this->situation === null) {
             $sized = $this->job->asSized();
-            $this->situation = new Situation($sized, Plan::of($sized), Distribution::of($this->job), Supply::of($this->job->generator));
+            $this->situation = new Situation(
+                $sized, Plan::of($sized), Distribution::of($this->job), Supply::of($this->job->generator, $this->job->site),
+            );
         }
 
         return $this->situation;

@@ -9,6 +9,8 @@ use Underpin\Refused;
 /** Fuel, ground and climate as later stages need them. Null: not known yet. */
 final readonly class Site
 {
+    private const KEPT = 'Kept with the job for Place and fuel; nothing is judged by it yet';
+
     /**
      * @param  ?float  $gasMeterCfh  capacity of the gas meter, cubic feet an hour; 0: no gas here
      * @param  ?float  $propaneTankGal  size of the tank, gallons; 0: none
@@ -35,6 +37,25 @@ final readonly class Site
         }
     }
 
+    /** °C; null: not known */
+    public function hottestC(): ?float
+    {
+        return $this->hottestF === null ? null : ($this->hottestF - 32) / 1.8;
+    }
+
+    /** There is some of that fuel here; null: not known. */
+    public function has(Fuel $fuel): ?bool
+    {
+        $amount = match ($fuel) {
+            Fuel::NaturalGas => $this->gasMeterCfh,
+            Fuel::Propane => $this->propaneTankGal,
+            Fuel::Gasoline => $this->gasolineGal,
+            Fuel::Diesel => null,
+        };
+
+        return $amount === null ? null : $amount > 0;
+    }
+
     /**
      * @return array<string, string> what is not known yet => what waits for it
      */
@@ -43,13 +64,13 @@ final readonly class Site
         $waits = [
             'the gas meter, the propane tank and the gasoline that may be kept' => [
                 $this->gasMeterCfh === null && $this->propaneTankGal === null && $this->gasolineGal === null,
-                'Size, for the fuel, and Place and fuel, for how long it lasts',
+                'Size: a fuel that is not there is offered last',
             ],
             'the altitude' => [$this->altitudeFt === null, 'Size: an engine loses power with height'],
             'the hottest day' => [$this->hottestF === null, 'Size, for the engine, and Wire, for the conductors'],
-            'the coldest day' => [$this->coldestF === null, 'Place and fuel: propane vapor and battery heater'],
-            'snow and level ground' => [$this->snowIn === null || $this->level === null, 'Place and fuel: the pad'],
-            'the flood line' => [$this->aboveFlood === null, 'Place and fuel: the pad and the inlet'],
+            'the coldest day' => [$this->coldestF === null, self::KEPT],
+            'snow and level ground' => [$this->snowIn === null || $this->level === null, self::KEPT],
+            'the flood line' => [$this->aboveFlood === null, self::KEPT],
         ];
 
         return array_map(fn (array $each): string => $each[1], array_filter($waits, fn (array $each): bool => $each[0]));

@@ -20,6 +20,7 @@ final readonly class WireRun
      * @param  ?float  $cordFt  from the machine's safe spot to the inlet, with slack
      * @param  ?float  $runFt  from the inlet (or the standby machine) to the panel, one way
      * @param  ?int  $inletAmps  20, 30 or 50; null: as the machine's outlet
+     * @param  float  $ambientC  hottest place along the run, °C; the hottest day of the survey counts where that is hotter
      * @param  bool  $wet  any part of the run lies in a wet place
      */
     public function __construct(
@@ -35,5 +36,12 @@ final readonly class WireRun
         WireRunPart::form()->guard([
             'cord_ft' => $cordFt, 'run_ft' => $runFt, 'inlet_a' => $inletAmps, 'terminal_c' => $terminalC, 'ambient_c' => $ambientC,
         ]);
+    }
+
+    /** The same run where it is at least that hot. */
+    public function atLeast(float $ambientC): self
+    {
+        /** @phpstan-ignore argument.type (the names and types are this class's own) */
+        return new self(...[...get_object_vars($this), 'ambientC' => max($this->ambientC, $ambientC)]);
     }
 }

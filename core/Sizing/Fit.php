@@ -128,13 +128,18 @@ final readonly class Fit
     public function why(): array
     {
         $supply = $this->supply;
-        $why = [sprintf(
-            '%s running and %s advertised peak: %s of the peak is gone after seconds. That is %s running and %s starting %s.',
-            Say::watts($supply->rating->runW), Say::watts($supply->rating->peakW),
-            Say::watts($supply->rating->peakW - $supply->rating->runW),
-            Say::amps($supply->ratedRunAmps()), Say::amps($supply->surgeLimitAmps()),
-            $supply->feedsBothLegs() ? 'on each leg' : 'on its one hot wire',
-        )];
+        $why = [
+            sprintf(
+                '%s running and %s advertised peak: %s of the peak is gone after seconds.',
+                Say::watts($supply->rating->runW), Say::watts($supply->rating->peakW),
+                Say::watts($supply->rating->peakW - $supply->rating->runW),
+            ),
+            ...SiteLosses::of($supply),
+            sprintf(
+                'That is %s running and %s starting %s.', Say::amps($supply->ratedRunAmps()), Say::amps($supply->surgeLimitAmps()),
+                $supply->feedsBothLegs() ? 'on each leg' : 'on its one hot wire',
+            ),
+        ];
         if ($supply->machine->outletAmps < $supply->ratedRunAmps()) {
             $why[] = sprintf(
                 'Its %s outlet passes %d A, less than the engine gives.', $supply->machine->outlet->value, $supply->machine->outletAmps,

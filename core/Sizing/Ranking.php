@@ -6,9 +6,10 @@ namespace Underpin\Sizing;
 
 use Underpin\Job\Fuel;
 use Underpin\Job\Machine;
+use Underpin\Job\Site;
 use Underpin\Loads\Plan;
 
-/** A catalogue against one plan: what holds first, the least price first among those. */
+/** A catalogue against one plan: what holds first, the least price first among those; a fuel that is not there comes last. */
 final class Ranking
 {
     /**
@@ -16,13 +17,13 @@ final class Ranking
      * @param  ?Fuel  $only  only ratings on this fuel; null: every fuel each machine burns
      * @return list<Fit>
      */
-    public static function of(Plan $plan, array $machines, float $marginPct, ?Fuel $only = null): array
+    public static function of(Plan $plan, array $machines, float $marginPct, Site $site, ?Fuel $only = null): array
     {
         $fits = [];
         foreach ($machines as $machine) {
             foreach ($machine->ratings as $rating) {
                 if ($only === null || $rating->fuel === $only) {
-                    $fits[] = Fit::of($plan, new Supply($machine, $rating->fuel), $marginPct);
+                    $fits[] = Fit::of($plan, new Supply($machine, $rating->fuel, $site), $marginPct);
                 }
             }
         }
@@ -35,12 +36,12 @@ final class Ranking
     /**
      * Among machines that do not hold, the largest comes first: it is nearest to holding.
      *
-     * @return array{int, float, int, string}
+     * @return array{bool, int, float, int, string}
      */
     private static function key(Fit $fit): array
     {
-        $size = $fit->verdict === Verdict::Short ? -$fit->supply->rating->runW : 0.0;
+        $size = $fit->verdict === Verdict::Short ? -$fit->supply->runW() : 0.0;
 
-        return [$fit->verdict->value, $size, $fit->supply->machine->priceUsd, $fit->supply->words()];
+        return [$fit->supply->fuelIsMissing(), $fit->verdict->value, $size, $fit->supply->machine->priceUsd, $fit->supply->words()];
     }
 }

@@ -4,32 +4,53 @@ declare(strict_types=1);
 
 namespace Underpin\Sizing;
 
+use Underpin\Codebook\EngineDerate;
 use Underpin\Codebook\SplitPhase;
 use Underpin\Job\Fuel;
 use Underpin\Job\Generator;
 use Underpin\Job\Machine;
 use Underpin\Job\Rating;
+use Underpin\Job\Site;
 use Underpin\Legs\Leg;
 use Underpin\Refused;
 
 /**
- * A machine on one fuel, as the legs see it. A 120/240 V machine gives half its watts to each
- * leg; a 120 V machine has one hot conductor that carries whatever would be on both.
+ * A machine on one fuel at one site, as the legs see it: what height and the hottest day leave of
+ * its rating, where they are known. A 120/240 V machine gives half its watts to each leg; a 120 V machine has one hot
+ * conductor that carries whatever would be on both.
  */
 final readonly class Supply
 {
     public Rating $rating;
 
-    public function __construct(public Machine $machine, public Fuel $fuel)
+    public Derate $derate;
+
+    /** @param  Site  $site  what is not known of it takes nothing off */
+    public function __construct(public Machine $machine, public Fuel $fuel, public Site $site = new Site)
     {
         $this->rating = $machine->ratingOn($fuel)
             ?? throw new Refused('fuel', "Fuel: $machine->name does not run on $fuel->value.");
+        $this->derate = Derate::at(
+            $site->altitudeFt ?? EngineDerate::ALTITUDE_FREE_FT, $site->hottestF ?? EngineDerate::HEAT_FREE_F,
+        );
     }
 
     /** Null: no machine is picked. */
-    public static function of(Generator $generator): ?self
+    public static function of(Generator $generator, Site $site = new Site): ?self
     {
-        return $generator->machine === null || $generator->fuel === null ? null : new self($generator->machine, $generator->fuel);
+        return $generator->machine === null || $generator->fuel === null ? null : new self($generator->machine, $generator->fuel, $site);
+    }
+
+    /** Watts that it carries for hours here. */
+    public function runW(): float
+    {
+        return $this->rating->runW * $this->derate->left();
+    }
+
+    /** Watts that it carries here for the moment of a start. */
+    public function peakW(): float
+    {
+        return $this->rating->peakW * $this->derate->left();
     }
 
     public function feedsBothLegs(): bool
@@ -37,7 +58,7 @@ final readonly class Supply
         return $this->machine->volts === SplitPhase::BETWEEN_LEGS_V;
     }
 
-    /** Amperes a hot conductor carries for hours: the rating, or the outlet where that is less. */
+    /** Amperes a hot conductor carries for hours: what the engine gives here, or the outlet where that is less. */
     public function runLimitAmps(): float
     {
         return min($this->ratedRunAmps(), (float) $this->machine->outletAmps);
@@ -45,13 +66,13 @@ final readonly class Supply
 
     public function ratedRunAmps(): float
     {
-        return $this->rating->runW / $this->machine->volts;
+        return $this->runW() / $this->machine->volts;
     }
 
     /** Amperes a hot conductor carries for the moment of a start. */
     public function surgeLimitAmps(): float
     {
-        return $this->rating->peakW / $this->machine->volts;
+        return $this->peakW() / $this->machine->volts;
     }
 
     public function canFeed(Leg $leg): bool
@@ -63,6 +84,12 @@ final readonly class Supply
     public function hotFor(Leg $leg): Leg
     {
         return $this->feedsBothLegs() ? $leg : Leg::A;
+    }
+
+    /** The survey says that there is none of its fuel here. */
+    public function fuelIsMissing(): bool
+    {
+        return $this->site->has($this->fuel) === false;
     }
 
     public function words(): string

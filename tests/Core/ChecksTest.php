@@ -33,6 +33,7 @@ use Underpin\Job\PanelKind;
 use Underpin\Job\Position;
 use Underpin\Job\RecordedPeak;
 use Underpin\Job\Role;
+use Underpin\Job\Site;
 use Underpin\Job\SpaceList;
 use Underpin\Job\WireRun;
 use Underpin\Job\WiringMethod;
@@ -123,6 +124,10 @@ it('finds nothing in a house that is in order', function () {
 
 /** @var array<string, array{string, Job, bool, 3?: Severity}> $houses  code, house, whether it is found there */
 $houses = [
+    'a fuel that is not there' => ['FUEL_NOT_HERE', sound(site: new Site(gasolineGal: 0)), true, Severity::Wrong],
+    'a fuel of which nothing is known' => ['FUEL_NOT_HERE', sound(site: new Site(propaneTankGal: 0)), false],
+    'a fuel that is there' => ['FUEL_NOT_HERE', sound(site: new Site(gasolineGal: 10)), false],
+
     'NM cable where it is wet' => [
         'WIRING_WET', sound(wire: new WireRun(25, 20, method: WiringMethod::Cable, wet: true)), true, Severity::Wrong,
     ],

@@ -86,7 +86,7 @@ it('keeps what is fixed, loads both legs with a two-pole, and gives every id bac
 it('refuses by field', function (array $input, string $field) {
     expect(faultOf('assign-legs', $input))->toBe($field);
 })->with([
-    'places do not suffice' => [['circuits' => [['id' => 'a', 'amps' => 1], ['id' => 'b', 'amps' => 1]], 'max_per_leg' => 0], 'max_per_leg'],
+    'places do not suffice' => [['circuits' => [['id' => 'a', 'amps' => 1]], 'max_per_leg' => 0], 'max_per_leg'],
     'fixed ones alone are too many' => [
         ['circuits' => [['id' => 'a', 'amps' => 1, 'leg' => 'A'], ['id' => 'b', 'amps' => 1, 'leg' => 'A']], 'max_per_leg' => 1],
         'max_per_leg',

@@ -20,6 +20,7 @@ use Underpin\Job\Outlet;
 use Underpin\Job\Panel;
 use Underpin\Job\Rating;
 use Underpin\Job\Role;
+use Underpin\Job\Site;
 use Underpin\Loads\Plan;
 use Underpin\Sizing\Fit;
 use Underpin\Sizing\Ranking;
@@ -126,7 +127,7 @@ it('ranks what holds before what does not, and the cheaper first', function () {
     ];
     $plan = new Plan([Houses::circuit('1', 1, Role::Must, 2400)]);
     expect(
-        array_map(fn (Fit $f) => $f->supply->machine->id, Ranking::of($plan, $machines, 20))
+        array_map(fn (Fit $f) => $f->supply->machine->id, Ranking::of($plan, $machines, 20, new Site))
     )->toBe(['right', 'dear', 'less-small', 'small']);
 });
 
@@ -152,8 +153,9 @@ it('says why, in sentences with this machine\'s figures', function (
     'running and advertised' => [
         [Houses::circuit('1', 1, Role::Must, 1200)], null,
         [
-            '7,200 W running and 9,000 W advertised peak: 1,800 W of the peak is gone after seconds. That is 30.0 A running '
-                .'and 37.5 A starting on each leg.',
+            '7,200 W running and 9,000 W advertised peak: 1,800 W of the peak is gone after seconds.',
+            'That is 30.0 A running and 37.5 A starting on each leg.',
+            'The altitude and the hottest day are not known: what they take from an engine is not counted.',
             'Must run: 10.0 A on leg A, 0.0 A on leg B, of 30.0 A.', 'Worst start in the best order: 10.0 A (circuit 1), of 37.5 A.',
         ],
         ['outlet passes', 'No 240 V', 'margin', 'Figures are missing', 'starts again'],
@@ -162,8 +164,8 @@ it('says why, in sentences with this machine\'s figures', function (
         [Houses::circuit('1', 1, Role::Must, 1200), Houses::circuit('3', 2, Role::Must, 400, 400, name: 'Dryer')],
         Houses::supply(3600, 4200, 120, Outlet::Travel30, 30),
         [
-            '3,600 W running and 4,200 W advertised peak: 600 W of the peak is gone after seconds. That is 30.0 A running and 35.0 A '
-                .'starting on its one hot wire.',
+            '3,600 W running and 4,200 W advertised peak: 600 W of the peak is gone after seconds.',
+            'That is 30.0 A running and 35.0 A starting on its one hot wire.',
             'No 240 V: Dryer stays dead.', 'Must run: 10.0 A together on one hot wire, of 30.0 A.',
         ],
     ],
@@ -255,7 +257,7 @@ it('weighs only the fuel that was asked for', function () {
         [new Rating(Fuel::Gasoline, 7200, 9000), new Rating(Fuel::Propane, 6500, 8000)], 1000,
     );
     $plan = new Plan([Houses::circuit('1', 1, Role::Must, 1200)]);
-    $fuels = fn (?Fuel $only) => array_map(fn (Fit $f) => $f->supply->fuel, Ranking::of($plan, [$both], 20, $only));
+    $fuels = fn (?Fuel $only) => array_map(fn (Fit $f) => $f->supply->fuel, Ranking::of($plan, [$both], 20, new Site, $only));
     expect($fuels(null))->toBe([Fuel::Gasoline, Fuel::Propane])
         ->and($fuels(Fuel::Propane))->toBe([Fuel::Propane])
         ->and($fuels(Fuel::NaturalGas))->toBe([]);
@@ -282,4 +284,37 @@ it('offers nothing beside what must run that the machine cannot feed', function 
     );
     expect($together(120, Outlet::Travel30))->toBe(['Fridge', 'Lights'])
         ->and($together(240, Outlet::Locking30))->toBe(['Fridge', 'Lights', 'Heater on both legs']);
+});
+
+it('takes off what height and the hottest day take, and judges by what is left', function () {
+    $machine = Houses::machine();
+    $at = fn (?float $feet, ?float $hottest): Supply => new Supply(
+        $machine, Fuel::Gasoline, new Site(altitudeFt: $feet, hottestF: $hottest),
+    );
+    expect($at(null, null)->runW())->toBe(7200.0)
+        ->and($at(5000, null)->runW())->toEqualWithDelta(7200 * 0.825, 1e-6)
+        ->and($at(5000, 97)->runLimitAmps())->toEqualWithDelta(7200 * 0.825 * 0.98 / 240, 1e-9)
+        ->and($at(5000, 97)->surgeLimitAmps())->toEqualWithDelta(9000 * 0.825 * 0.98 / 240, 1e-9);
+    $load = [Houses::circuit('4', 1, Role::Must, 3000)];
+    expect(fit($load, $at(null, null))->verdict)->toBe(Verdict::Tight)
+        ->and(fit($load, $at(5000, null))->verdict)->toBe(Verdict::Short)
+        ->and(fit($load, $at(5000, null))->why())->toContain(
+            'At 5,000 ft the engine gives 83 % of that, 5,940 W running and 7,425 W starting, by the usual rule for an engine without '
+                .'a turbocharger; its manual comes first.',
+            'The hottest day is not known: what it takes from an engine is not counted.',
+        )
+        ->and(implode(' ', fit($load, $at(-200, 70))->why()))->not->toContain('the engine gives')->not->toContain('not counted');
+});
+
+it('offers a fuel that is not there last, and says so; what is not known is not taken for none', function () {
+    $both = Changed::of(Houses::machine(), ratings: [new Rating(Fuel::NaturalGas, 9000, 9000), new Rating(Fuel::Propane, 5000, 5000)]);
+    $plan = new Plan([Houses::circuit('4', 1, Role::Must, 900)]);
+    $fuels = fn (Site $site): array => array_map(fn (Fit $f): Fuel => $f->supply->fuel, Ranking::of($plan, [$both], 20, $site));
+    $why = fn (Site $site): string => implode(' ', Fit::of($plan, new Supply($both, Fuel::NaturalGas, $site), 20)->why());
+    expect($fuels(new Site))->toBe([Fuel::NaturalGas, Fuel::Propane])
+        ->and($fuels(new Site(gasMeterCfh: 0)))->toBe([Fuel::Propane, Fuel::NaturalGas])
+        ->and($fuels(new Site(gasMeterCfh: 250, propaneTankGal: 0)))->toBe([Fuel::NaturalGas, Fuel::Propane])
+        ->and($why(new Site(gasMeterCfh: 0)))->toContain('there is no natural gas here')
+        ->and($why(new Site))->toContain('Whether there is natural gas here is not known.')
+        ->and($why(new Site(gasMeterCfh: 250)))->not->toContain('natural gas');
 });

@@ -15,6 +15,7 @@ use Underpin\Codebook\Material;
 use Underpin\Job\Fuel;
 use Underpin\Job\GeneratorNeutral;
 use Underpin\Job\Outlet;
+use Underpin\Job\Site;
 use Underpin\Job\WireRun;
 use Underpin\Job\WiringMethod;
 use Underpin\Sizing\Supply;
@@ -75,12 +76,26 @@ it('enlarges the run, and the ground with it, only as far as the cord leaves roo
         ->and($plan->conductor(ConductorKind::Run)?->choice?->forDrop)->toBe($forDrop);
     expect(part($plan, 'Equipment ground')?->why)->toContain($forDrop === null ? 'no way back' : '250.122(B)');
     expect(part($plan, 'Conductors')?->pick)->toStartWith(($forDrop ?? ConductorSize::Awg10)->words())
-        ->and(part($plan, 'Conductors')?->why)->toContain('10 AWG carries 30.0 A usable at 60 °C terminals; 30 A are needed.');
+        ->and(part($plan, 'Conductors')?->why)->toContain('10 AWG carries 30.0 A usable at 60 °C terminals and 30 °C around it');
     expect(str_contains((string) part($plan, 'Conductors')?->why, 'keeps the voltage drop within 3 %'))->toBe($forDrop !== null);
 })->with([
     // 7.2 V less 1.86 V for 25 ft of cord are 5.34 V: 71.7 ft of 10 AWG, 114 ft of 8 AWG (0.778 ohms).
     [25, 71, null], [25, 72, ConductorSize::Awg8], [25, 114, ConductorSize::Awg8], [25, 115, ConductorSize::Awg6],
     'a cord that takes it all leaves nothing to mend' => [100, 50, null],
+]);
+
+it('takes the hottest day of the survey for the wire, where that is hotter than what was said', function (
+    ?float $hottestF, float $saidC, ConductorSize $size, string $says,
+) {
+    $job = Houses::changed(Houses::small(), wire: new WireRun(25, 20, ambientC: $saidC), site: new Site(hottestF: $hottestF));
+    $plan = Houses::built($job, Houses::supply(), 'interlock');
+    expect($plan->conductor(ConductorKind::Run)?->size)->toBe($size)->and(part($plan, 'Conductors')?->why)->toContain($says);
+})->with([
+    // 10 AWG: 35 A at 75 °C, times 0.82 at 104 to 113 °F is 28.7 A.
+    'a hot place' => [110, 30, ConductorSize::Awg8, '43 °C, the hottest day of the survey'],
+    'a mild one' => [86, 30, ConductorSize::Awg10, '30 °C around it;'],
+    'a hotter attic on the way' => [95, 45, ConductorSize::Awg8, '45 °C around it;'],
+    'not known' => [null, 30, ConductorSize::Awg10, 'with the hottest day not known'],
 ]);
 
 it('puts the breaker on the smallest rating, and says which', function () {

@@ -33,8 +33,8 @@
                 <p class="verdict" data-tone="{{ $fit->verdict->tone() }}"><b>{{ $fit->headline() }}</b></p>
             </div>
             <dl class="figures">
-                <div><dt>Running</dt><dd>{{ number_format($fit->supply->rating->runW) }} <i>W</i></dd></div>
-                <div><dt>Peak</dt><dd>{{ number_format($fit->supply->rating->peakW) }} <i>W</i></dd></div>
+                <div><dt>Running{{ $fit->supply->derate->left() < 1 ? ' here' : '' }}</dt><dd>{{ number_format($fit->supply->runW()) }} <i>W</i></dd></div>
+                <div><dt>Peak{{ $fit->supply->derate->left() < 1 ? ' here' : '' }}</dt><dd>{{ number_format($fit->supply->peakW()) }} <i>W</i></dd></div>
                 @if ($fit->supply->feedsBothLegs())
                     <div><dt>Leg A</dt><dd>{{ number_format($fit->running->aAmps, 1) }} <small>of {{ number_format($fit->supply->runLimitAmps(), 1) }}</small> <i>A</i></dd></div>
                     <div><dt>Leg B</dt><dd>{{ number_format($fit->running->bAmps, 1) }} <small>of {{ number_format($fit->supply->runLimitAmps(), 1) }}</small> <i>A</i></dd></div>
