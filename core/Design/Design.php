@@ -44,7 +44,7 @@ final class Design
         if ($this->situation === null) {
             $sized = $this->job->asSized();
             $this->situation = new Situation(
-                $sized, Plan::of($sized), Distribution::of($this->job), Supply::of($this->job->generator, $this->job->site),
+                $sized, Plan::of($sized), Distribution::of($sized), Supply::of($this->job->generator, $this->job->site),
             );
         }
 

@@ -11,13 +11,16 @@ use Underpin\Assembly\ConductorKind;
 use Underpin\Checks\Review;
 use Underpin\Codebook\ConductorSize;
 use Underpin\Connection\Possible;
+use Underpin\Job\Circuit;
 use Underpin\Job\Fuel;
 use Underpin\Job\GeneratorNeutral;
 use Underpin\Job\Job;
+use Underpin\Job\LoadBasis;
 use Underpin\Job\LoadKind;
 use Underpin\Job\LocalRules;
 use Underpin\Job\Machine;
 use Underpin\Job\MachineKind;
+use Underpin\Job\Measured;
 use Underpin\Job\Outlet;
 use Underpin\Job\Panel;
 use Underpin\Job\PanelKind;
@@ -380,3 +383,13 @@ it('powers what it reaches and the machine can feed', function () {
     expect($names($job, 'interlock', 'powers'))->toBe(['Lights'])->and($names($job, 'interlock', 'dead'))->toBe(['Heater', 'Barn lights'])
         ->and($names($job, 'manual_switch', 'powers'))->toBe(['Barn lights'])->and($names($job, 'manual_switch', 'dead'))->toBe(['Heater']);
 });
+
+it('reaches the same circuits whichever figures sizing rests on', function (string $way) {
+    $listed = Houses::small(Houses::supply(), $way);
+    $panel = $listed->service->panels[0];
+    $measured = Houses::changed($listed, figures: LoadBasis::Measure, figuresReason: 'clamped', panels: [$panel->with(circuits: array_map(
+        fn (Circuit $c): Circuit => $c->role === Role::Must ? $c->with(measured: new Measured($c->leg(), 2, 3)) : $c, $panel->circuits,
+    ))]);
+    $ids = fn (Job $job): array => array_map(fn (Circuit $c): string => $c->id, Houses::verdict($job, $way)->powers);
+    expect($ids($measured))->toBe($ids($listed))->and($ids($listed))->toContain('c2');
+})->with(['interlock', 'manual_switch']);
