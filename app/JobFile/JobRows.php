@@ -53,6 +53,7 @@ use Underpin\Job\Service;
 use Underpin\Job\Site;
 use Underpin\Job\SpaceList;
 use Underpin\Job\StartRoutine;
+use Underpin\Job\SwitchKind;
 use Underpin\Job\WireRun;
 use Underpin\Job\WiringMethod;
 use Underpin\Legs\Leg;
@@ -116,7 +117,7 @@ final class JobRows
             new Generator(
                 $machine === null ? null : MachinePart::read($machine), Fuel::tryFrom($job->fuel ?? ''), $job->margin_pct,
             ),
-            new Connection($job->connection, StartRoutine::from($job->start_school)),
+            self::connection($job),
             new WireRun(
                 $job->cord_ft, $job->run_ft, $job->inlet_a, WiringMethod::from($job->wire_method), Material::from($job->wire_material),
                 $job->terminal_c, $job->ambient_c, $job->wet,
@@ -216,6 +217,7 @@ final class JobRows
         $service = [
             'place' => $job->service->place?->value,
             'disconnects' => array_map(ServicePart::writeDisconnect(...), $job->service->disconnects),
+            'other_source' => ServicePart::writeOtherSource($job->service->otherSource),
         ];
         // Panels have rows of their own.
         $file = JobParts::standard()->write($job->with($job->service->with(panels: [])));
@@ -237,8 +239,8 @@ final class JobRows
             'rules' => $file['local_rules'],
             'service' => $service,
         ] + array_intersect_key($file, array_flip([
-            'rules_profile', 'service_a', 'margin_pct', 'machine', 'fuel', 'connection', 'start_school', 'notes', 'existing', 'site',
-            'demand',
+            'rules_profile', 'service_a', 'margin_pct', 'machine', 'fuel', 'connection', 'start_school', 'switch_kind', 'switch_places',
+            'notes', 'existing', 'site', 'demand',
             'figures', 'figures_reason', 'recorded',
         ]));
     }
@@ -319,7 +321,19 @@ final class JobRows
             array_map(
                 fn (Values $each): Disconnect => ServicePart::readDisconnect($each->text('id'), $each), $group?->items('disconnects') ?? [],
             ),
-            $job->service_a, $panels, $existing,
+            $job->service_a, $panels, $existing, ServicePart::readOtherSource($group?->group('other_source')),
+        );
+    }
+
+    private static function connection(Job $job): Connection
+    {
+        $places = [];
+        foreach ($job->switch_places ?? [] as $each) {
+            $places[$each['circuit']] = $each['place'];
+        }
+
+        return new Connection(
+            $job->connection, StartRoutine::from($job->start_school), SwitchKind::tryFrom($job->switch_kind ?? ''), $places,
         );
     }
 
@@ -340,7 +354,8 @@ final class JobRows
             $row->key, $row->name, $row->spaces, PanelKind::from($row->kind), $row->main_a, self::flag($row->interlock_listed),
             $row->interlock_space, self::flag($row->has_multiwire), $circuits, $row->fed_from, $row->feeder_a, self::flag($row->bonded),
             $row->tandem_spaces === '' ? null : SpaceList::parse($row->tandem_spaces), $row->feeder_circuit,
-            FeederGround::tryFrom($row->feeder_ground ?? ''), self::flag($row->other_building ?? null),
+            FeederGround::tryFrom($row->feeder_ground ?? ''), self::flag($row->other_building ?? null), self::flag($row->main_lugs ?? null),
+            $row->bus_a ?? null,
         );
     }
 
@@ -357,6 +372,7 @@ final class JobRows
                     Leg::from($row->measured_leg), $row->measured_run_a, $row->measured_start_a, $row->measured_on,
                     $row->measured_by_hand === 1,
                 ),
+            $row->shares_neutral_with ?? '',
         );
     }
 
@@ -366,6 +382,7 @@ final class JobRows
             $row->key, $row->name, LoadKind::from($row->kind), $row->run_w, $row->start_w, $row->pf,
             $row->duty === null ? null : Duty::from($row->duty), $row->on_s, $row->off_s,
             $row->season === null ? null : Season::from($row->season), $row->phase === null ? null : PartOfDay::from($row->phase),
+            $row->pole ?? null, self::flag($row->plug ?? null), $row->bridge_min ?? null,
         );
     }
 

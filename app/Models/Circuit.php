@@ -26,6 +26,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property ?float $measured_start_a
  * @property string $measured_on
  * @property bool $measured_by_hand
+ * @property string $shares_neutral_with
  */
 final class Circuit extends Model
 {

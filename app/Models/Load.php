@@ -22,6 +22,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property ?float $off_s
  * @property ?string $season
  * @property ?string $phase
+ * @property ?int $pole
+ * @property ?bool $plug
+ * @property ?float $bridge_min
  */
 final class Load extends Model
 {
@@ -32,6 +35,9 @@ final class Load extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['position' => 'integer', 'run_w' => 'float', 'start_w' => 'float', 'pf' => 'float', 'on_s' => 'float', 'off_s' => 'float'];
+        return [
+            'position' => 'integer', 'run_w' => 'float', 'start_w' => 'float', 'pf' => 'float', 'on_s' => 'float', 'off_s' => 'float',
+            'pole' => 'integer', 'plug' => 'boolean', 'bridge_min' => 'float',
+        ];
     }
 }

@@ -23,6 +23,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $feeder_circuit
  * @property ?bool $bonded
  * @property string $tandem_spaces
+ * @property ?bool $main_lugs
+ * @property ?int $bus_a
  */
 final class Panel extends Model
 {
@@ -36,7 +38,7 @@ final class Panel extends Model
         return [
             'position' => 'integer', 'spaces' => 'integer', 'main_a' => 'integer', 'interlock_listed' => 'boolean',
             'interlock_space' => 'integer', 'has_multiwire' => 'boolean', 'feeder_a' => 'integer', 'bonded' => 'boolean',
-            'other_building' => 'boolean',
+            'other_building' => 'boolean', 'main_lugs' => 'boolean', 'bus_a' => 'integer',
         ];
     }
 }

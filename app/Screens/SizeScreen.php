@@ -29,7 +29,7 @@ final readonly class SizeScreen
 
         return new self(
             Ranking::of(
-                $screen->design()->plan(), array_values(array_map(self::machine(...), $machines->all())),
+                $screen->design()->onGenerator(), array_values(array_map(self::machine(...), $machines->all())),
                 $screen->job->generator->marginPct, $screen->job->site, $only,
             ),
             $only,

@@ -32,6 +32,8 @@ enum Code: string
     case ExistingReceptacleSmall = 'EXISTING_RECEPTACLE_SMALL';
     case ExistingStandbyDistance = 'EXISTING_STANDBY_DISTANCE';
     case ExistingTwoBonds = 'EXISTING_TWO_BONDS';
+    case FeederOverloaded = 'FEEDER_OVERLOADED';
+    case FeedOverloaded = 'FEED_OVERLOADED';
     case FiguresMissing = 'FIGURES_MISSING';
     case FuelNotHere = 'FUEL_NOT_HERE';
     case InletUnderOutlet = 'INLET_UNDER_OUTLET';
@@ -40,13 +42,18 @@ enum Code: string
     case LegsUneven = 'LEGS_UNEVEN';
     case LoadOverBreaker = 'LOAD_OVER_BREAKER';
     case MedicalLeftOff = 'MEDICAL_LEFT_OFF';
+    case MedicalNotBridged = 'MEDICAL_NOT_BRIDGED';
     case MultiwireOn120 = 'MWBC_120';
+    case MultiwireOneLeg = 'MULTIWIRE_ONE_LEG';
     case NeutralInSubpanel = 'NEUTRAL_IN_SUBPANEL';
     case NoFaultPath = 'NO_FAULT_PATH';
     case NoServiceBond = 'NO_SERVICE_BOND';
-    case NotMeasured = 'NOT_MEASURED';
     case NothingMustRun = 'NOTHING_MUST_RUN';
+    case NotMeasured = 'NOT_MEASURED';
     case NoTwoFortyVolts = 'NO_240_VOLTS';
+    case OtherSource = 'OTHER_SOURCE';
+    case OtherSourceDisconnect = 'OTHER_SOURCE_DISCONNECT';
+    case OtherSourceNotLooked = 'OTHER_SOURCE_NOT_LOOKED';
     case OverRun = 'OVER_RUN';
     case OverSurge = 'OVER_SURGE';
     case ReceptacleUnderBreaker = 'RECEPTACLE_UNDER_BREAKER';
@@ -100,6 +107,10 @@ enum Code: string
             self::NoFaultPath => [StageKey::Survey, $danger, Source::nec('250.4(A)(5), 250.32, 250.118')],
             self::NoServiceBond => [StageKey::Survey, $danger, Source::nec('250.24, 250.28, 250.4(A)(5)')],
             self::ThreeWireFeeder => [StageKey::Survey, $advice, Source::nec('250.32(B)(1), 250.142(B)')],
+            self::MultiwireOneLeg => [StageKey::Survey, $danger, Source::nec('210.4, 300.13(B)')],
+            self::OtherSource => [StageKey::Survey, $danger, Source::nec('702.5, 705')],
+            self::OtherSourceNotLooked => [StageKey::Survey, $advice, Source::nec('702.5, 705')],
+            self::OtherSourceDisconnect => [StageKey::Survey, $wrong, Source::nec('702.7, 705')],
             self::TandemNotAccepted => [StageKey::Survey, $wrong, Source::nec('408.54, 110.3(B)')],
 
             self::CalculationNotAccepted => [StageKey::Loads, $wrong, Source::nec('Article 220, local amendment')],
@@ -110,6 +121,7 @@ enum Code: string
             self::LegsUneven => [StageKey::Loads, $advice, Source::practice('leg balance within 30 %')],
             self::LoadOverBreaker => [StageKey::Loads, $wrong, Source::nec('210.23')],
             self::MedicalLeftOff => [StageKey::Loads, $wrong, Source::practice('life support')],
+            self::MedicalNotBridged => [StageKey::Loads, $wrong, Source::practice('life support')],
             self::NotMeasured => [StageKey::Loads, $advice, Source::practice('measuring')],
             self::NothingMustRun => [StageKey::Loads, $advice, Source::nec('702.4')],
             self::ReceptacleUnderBreaker => [StageKey::Loads, $wrong, Source::nec('210.21(B)(1)')],
@@ -127,6 +139,8 @@ enum Code: string
             self::ConnectionNotPossible => [StageKey::Connect, $wrong, Source::nec('702.5')],
             self::ConnectionOpen => [StageKey::Connect, $advice, Source::nec('702.5')],
             self::DoubleBond => [StageKey::Connect, $wrong, Source::nec('250.24, 250.30, 250.34')],
+            self::FeedOverloaded => [StageKey::Connect, $wrong, Source::nec('210.20(A), 215.2, 215.3')],
+            self::FeederOverloaded => [StageKey::Connect, $wrong, Source::nec('215.2, 215.3')],
             self::InterlockSpacesTaken => [StageKey::Connect, $wrong, Source::nec('110.3(B), 408.36(D)')],
             self::MultiwireOn120 => [StageKey::Connect, $danger, Source::nec('210.4')],
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Underpin\Checks;
 
 use Underpin\Design\Design;
-use Underpin\Job\Circuit;
+use Underpin\Service\Multiwire;
 use Underpin\Service\SharedNeutral;
 
 /** Breakers that still sit where the generator breaker must go. */
@@ -18,14 +18,10 @@ final class InterlockSpacesTaken implements Check
                 Code::InterlockSpacesTaken,
                 "{$circuit->title()} sits where the generator breaker goes.",
                 'The interlock plate works only beside the main, and the switching card would show a wrong number.',
-                trim('Move it to a free space in the survey; its leg may change with it. '.$this->neutral($circuit, $design)),
+                trim('Move it to a free space in the survey; its leg may change with it. '
+                    .SharedNeutral::beforeMovingIt($circuit, new Multiwire($design->job->service->panels))),
                 $circuit->id,
             );
         }
-    }
-
-    private function neutral(Circuit $circuit, Design $design): string
-    {
-        return $circuit->position->poles === 2 ? '' : SharedNeutral::beforeMoving($design->job->panel()?->hasMultiwire);
     }
 }

@@ -8,6 +8,7 @@ use Underpin\Codebook\LegBalance;
 use Underpin\Design\Design;
 use Underpin\Limit;
 use Underpin\Say;
+use Underpin\Service\Multiwire;
 use Underpin\Service\SharedNeutral;
 
 /** One leg works while the other idles. */
@@ -27,7 +28,7 @@ final class LegsUneven implements Check
                 sprintf('Leg A carries %s and leg B %s.', Say::amps($legs->aAmps), Say::amps($legs->bAmps)),
                 'The fuller leg decides when the machine is full, and an uneven one runs rough.',
                 trim('A one-pole breaker moved one space up or down changes its leg. '
-                    .SharedNeutral::beforeMoving(SharedNeutral::in($design->job->service->panels))),
+                    .SharedNeutral::beforeMoving((new Multiwire($design->job->service->panels))->anywhere())),
             );
         }
     }

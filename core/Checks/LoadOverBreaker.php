@@ -6,8 +6,6 @@ namespace Underpin\Checks;
 
 use Underpin\Codebook\ContinuousLoads;
 use Underpin\Design\Design;
-use Underpin\Job\Duty;
-use Underpin\Legs\Draw;
 use Underpin\Limit;
 use Underpin\Say;
 
@@ -18,12 +16,7 @@ final class LoadOverBreaker implements Check
     {
         foreach ($design->job->circuits() as $circuit) {
             $runs = $circuit->runAmps();
-            $continuous = 0.0;
-            foreach ($circuit->loads as $load) {
-                if ($load->duty === Duty::Continuous) {
-                    $continuous += (new Draw($load->id, $circuit->leg(), $load->knownRunW(), $load->pf))->amps();
-                }
-            }
+            $continuous = $circuit->continuousAmps();
             if (! Limit::over($runs, $circuit->breakerAmps)
                 && Limit::over($runs + ContinuousLoads::extra($continuous), $circuit->breakerAmps)) {
                 yield new Finding(

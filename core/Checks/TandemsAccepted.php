@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underpin\Checks;
 
 use Underpin\Design\Design;
+use Underpin\Service\Multiwire;
 use Underpin\Service\SharedNeutral;
 
 /** Tandem and quad breakers only where the panel's label accepts them. */
@@ -20,7 +21,7 @@ final class TandemsAccepted implements Check
                         "{$circuit->title()}: the label of $panel->name accepts no tandem there ({$panel->tandemSpaces?->words()}).",
                         'The panel is not listed for more circuits than its label says.',
                         trim('Move it to a space that accepts one, or to a whole space. '
-                            .($circuit->position->poles === 2 ? '' : SharedNeutral::beforeMoving($panel->hasMultiwire))),
+                            .SharedNeutral::beforeMovingIt($circuit, new Multiwire([$panel]))),
                         $circuit->id,
                     );
                 }

@@ -13,6 +13,15 @@ final class ManualSwitches
     /** The largest breaker that one takes, amperes. */
     public const MOST_BREAKER_A = 30;
 
+    /** places => amperes that its incoming side and breaker are usually made for */
+    private const INCOMING_A = [4 => 30, 6 => 30, 8 => 50, 10 => 50, 12 => 60];
+
+    /** Amperes that the incoming side of one with so many places usually takes. */
+    public static function incomingAmps(int $size): int
+    {
+        return self::INCOMING_A[$size] ?? max(self::INCOMING_A);
+    }
+
     /** The smallest with that many places; null: none has. */
     public static function with(int $places): ?int
     {

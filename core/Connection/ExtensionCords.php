@@ -15,10 +15,10 @@ use Underpin\Codebook\Material;
 use Underpin\Codebook\Source;
 use Underpin\Codebook\SplitPhase;
 use Underpin\Job\Circuit;
-use Underpin\Job\Load;
 use Underpin\Job\MachineKind;
 use Underpin\Job\Panel;
 use Underpin\Legs\Leg;
+use Underpin\Loads\Plan;
 use Underpin\Say;
 use Underpin\Sizing\Supply;
 use Underpin\Wiring\VoltageDrop;
@@ -39,7 +39,11 @@ final class ExtensionCords implements Way
     public function verdict(Situation $situation): WayVerdict
     {
         $plan = $situation->plan;
-        $dead = array_values(array_filter($plan->must, fn (Circuit $c): bool => ! self::hasPlugs($c)));
+        $serves = fn (?bool $answer): array => array_values(array_filter(
+            $plan->must, fn (Circuit $c): bool => self::serves($c) === $answer,
+        ));
+        $dead = $serves(false);
+        $open = $serves(null);
         $reasons = [Reason::note(
             'Nothing is connected to the house wiring, so nothing can feed back. Cords outdoors are rated for it, run in the '
                 .'open and through no pinched door.',
@@ -55,11 +59,19 @@ final class ExtensionCords implements Way
                 Source::practice('wired-in loads'),
             );
         }
-        if ($situation->supply?->machine->form === MachineKind::Standby) {
-            $reasons[] = Reason::stops('A standby machine has no outlets for cords.', Source::nec('702.5'));
+        if ($open !== []) {
+            $names = Say::list(array_map(fn (Circuit $c): string => $c->title(), $open));
+            $reasons[] = Reason::open(
+                "Look whether what hangs on $names has a plug that a 120 V cord can serve, and say it at the load.",
+                Source::practice('wired-in loads'),
+            );
         }
+        if ($situation->supply?->machine->form === MachineKind::Standby) {
+            $reasons[] = Reason::stops('A standby machine has no outlets for cords.', Source::practice('standby machines'));
+        }
+        $powers = array_filter([...$plan->must, ...$plan->room], fn (Circuit $c): bool => self::serves($c) === true);
 
-        return new WayVerdict($this, $reasons, array_values(array_filter([...$plan->must, ...$plan->room], self::hasPlugs(...))), $dead);
+        return new WayVerdict($this, $reasons, array_values($powers), $dead);
     }
 
     public function switchesNeutral(): bool
@@ -77,9 +89,26 @@ final class ExtensionCords implements Way
         return false;
     }
 
-    public function joinsLegs(): bool
+    public function joinsSharedNeutrals(Situation $situation): bool
     {
         return false;
+    }
+
+    public function fedPanels(Situation $situation): array
+    {
+        return [];
+    }
+
+    public function onGenerator(Situation $situation): Plan
+    {
+        $halves = $this->halves($situation);
+
+        return $halves === null ? $situation->plan : $situation->plan->each($halves->onItsHalf(...));
+    }
+
+    public function layout(Situation $situation): ?SwitchLayout
+    {
+        return null;
     }
 
     public function reachesMore(): bool
@@ -164,7 +193,10 @@ final class ExtensionCords implements Way
                 'No load before the engine is warm.',
             ),
             ...($assembly === null || $assembly->conductor(ConductorKind::Cord) !== null
-                ? [new OwnerStep('Run one cord to each appliance on the list, plug in at the machine last, and switch on one at a time.')]
+                ? [
+                    new OwnerStep('Run one cord to each appliance on the list, plug in at the machine last, and switch on one at a time.'),
+                    ...$this->spread($situation),
+                ]
                 : []),
         ];
     }
@@ -178,10 +210,38 @@ final class ExtensionCords implements Way
         ];
     }
 
-    private static function hasPlugs(Circuit $circuit): bool
+    /**
+     * Which appliances go to which half of the machine's outlets.
+     *
+     * @return list<OwnerStep>
+     */
+    private function spread(Situation $situation): array
     {
-        $hardWired = array_filter($circuit->loads, fn (Load $load): bool => $load->kind->isHardWired());
+        $halves = $this->halves($situation);
+        $one = $halves?->names($situation->plan->must, Leg::A) ?? [];
+        $other = $halves?->names($situation->plan->must, Leg::B) ?? [];
 
-        return $circuit->leg() !== Leg::AB && $circuit->loads !== [] && $hardWired === [];
+        return $one === [] || $other === [] ? [] : [new OwnerStep(
+            'Spread the cords over both halves of the machine\'s outlets: '.Say::list($one, 8).' on one, '.Say::list($other, 8)
+                .' on the other.',
+            'Each half carries no more than half of its watts. Its manual shows which outlet belongs to which.',
+        )];
+    }
+
+    /** Null: no machine is picked, or it has one hot wire for all of its outlets. */
+    private function halves(Situation $situation): ?OutletHalves
+    {
+        $served = fn (Circuit $c): bool => self::serves($c) !== false;
+        $plan = $situation->plan;
+
+        return $situation->supply?->feedsBothLegs() !== true ? null : OutletHalves::of(
+            array_values(array_filter($plan->must, $served)), array_values(array_filter($plan->room, $served)),
+        );
+    }
+
+    /** A 120 V cord serves everything on it; null: nobody has looked. */
+    private static function serves(Circuit $circuit): ?bool
+    {
+        return $circuit->needsBothLegs() ? false : $circuit->hasPlugs();
     }
 }

@@ -46,8 +46,12 @@ final readonly class GeneratorFeed
 
     public int $breakerAmps;
 
-    /** @throws Refused when no conductor of the tables carries what the outlet gives */
-    public function __construct(private Situation $situation, private Supply $supply)
+    /**
+     * @param  ?int  $mostAmps  what the switch takes at most; null: nothing limits it
+     *
+     * @throws Refused when no conductor of the tables carries what the outlet gives
+     */
+    public function __construct(private Situation $situation, private Supply $supply, private ?int $mostAmps = null)
     {
         $hottest = $situation->job->site->hottestC();
         $this->run = $hottest === null ? $situation->job->wire : $situation->job->wire->atLeast($hottest);
@@ -60,7 +64,10 @@ final readonly class GeneratorFeed
             : VoltageDrop::along(Material::Copper, $this->cordSize(), $this->run->cordFt, $this->outletAmps, $machine->volts);
         $spareV = $machine->volts * DropLimits::RECOMMENDED_PCT / 100 - ($this->cordDrop->dropV ?? 0.0);
         $this->choice = ConductorChoice::smallest($this->run, $this->needAmps(), $this->outletAmps, $machine->volts, $spareV);
-        $this->breakerAmps = min($this->outletAmps, $this->inletAmps ?? $this->outletAmps, $this->choice->ampacity->maxBreakerAmps);
+        $this->breakerAmps = min(
+            $this->outletAmps, $this->inletAmps ?? $this->outletAmps, $this->choice->ampacity->maxBreakerAmps,
+            $mostAmps ?? $this->outletAmps,
+        );
     }
 
     /**
@@ -69,16 +76,18 @@ final readonly class GeneratorFeed
      * @param  ?string  $panel  id of the panel that this breaker sits in; null: it sits in the switch
      * @param  list<int>  $spaces  of that panel
      * @param  list<Component>  $more  components that belong to it: the interlock, the switch
+     * @param  string  $onOneHot  what that breaker is on a 120 V machine
      */
-    public function assembly(string $breaker, string $held, Source $rule, ?string $panel, array $spaces, array $more): Assembly
-    {
-        $poles = $this->supply->feedsBothLegs() ? 2 : 1;
+    public function assembly(
+        string $breaker, string $held, Source $rule, ?string $panel, array $spaces, array $more, string $onOneHot,
+    ): Assembly {
+        $poles = $this->supply->feedsBothLegs() || $spaces !== [] ? 2 : 1;
         $line = new Line($breaker, "$this->breakerAmps A, ".(
-            $poles === 2 ? 'two-pole' : 'one-pole on each bus as the switch requires'
+            $this->supply->feedsBothLegs() ? 'two-pole' : $onOneHot
         ), sprintf(
-            'The smallest of outlet %d A,%s conductor %d A%s.',
+            'The smallest of outlet %d A,%s conductor %d A%s%s.',
             $this->outletAmps, $this->inletAmps === null ? '' : " cord $this->outletAmps A, inlet $this->inletAmps A,",
-            $this->choice->ampacity->maxBreakerAmps, $held,
+            $this->choice->ampacity->maxBreakerAmps, $this->mostAmps === null ? '' : ", switch $this->mostAmps A", $held,
         ), $rule);
         $breakers = [
             new Component(

@@ -7,10 +7,13 @@ namespace Underpin\Connection;
 use Underpin\Assembly\Assembly;
 use Underpin\Assembly\Component;
 use Underpin\Assembly\ComponentKind;
+use Underpin\Codebook\BackfedBreakers;
 use Underpin\Codebook\Source;
 use Underpin\Job\Circuit;
 use Underpin\Job\Panel;
+use Underpin\Loads\Plan;
 use Underpin\Say;
+use Underpin\Service\Multiwire;
 use Underpin\Service\SharedNeutral;
 use Underpin\Sizing\Supply;
 
@@ -37,12 +40,13 @@ final class Interlock implements Way
         $reasons = $panel === null
             ? [Reason::open('No panel has been surveyed.', Source::practice('survey'))]
             : [
-                ...$this->mainBreaker($panel), ...$this->listing($panel), ...$this->room($panel),
-                ...$this->multiwire($panel, $situation), ...$this->otherPanels($panel, $situation),
+                ...$this->mainBreaker($panel), ...$this->listing($panel),
+                ...$this->room($panel, new Multiwire($situation->job->service->panels)),
+                ...$this->bus($panel, $situation), ...$this->multiwire($situation), ...$this->otherPanels($panel, $situation),
             ];
         $reached = $panel === null ? [] : $situation->distribution->circuitsBehind($panel);
         $feeds = fn (Circuit $c): bool => in_array($c, $reached, true)
-            && ($situation->supply === null || $situation->supply->canFeed($c->leg()));
+            && ($situation->supply === null || $situation->supply->canFeed($c));
 
         return new WayVerdict(
             $this,
@@ -67,9 +71,29 @@ final class Interlock implements Way
         return false;
     }
 
-    public function joinsLegs(): bool
+    public function joinsSharedNeutrals(Situation $situation): ?bool
     {
-        return true;
+        return (new Multiwire($situation->job->service->panels))->among([], $this->fedPanels($situation));
+    }
+
+    public function fedPanels(Situation $situation): array
+    {
+        $panel = $situation->job->panel();
+        $ids = $panel === null ? [] : $situation->distribution->behind($panel->id);
+
+        return array_values(array_filter(
+            $situation->job->service->panels, fn (Panel $other): bool => in_array($other->id, $ids, true),
+        ));
+    }
+
+    public function onGenerator(Situation $situation): Plan
+    {
+        return $situation->plan;
+    }
+
+    public function layout(Situation $situation): ?SwitchLayout
+    {
+        return null;
     }
 
     public function reachesMore(): bool
@@ -105,6 +129,7 @@ final class Interlock implements Way
         return (new GeneratorFeed($situation, $supply))->assembly(
             'Generator breaker', '; held down, since it is back-fed', Source::nec('240.4, 408.36(D)'), $panel?->id,
             $panel?->interlockSpaces() ?? [], [$plate],
+            'two-pole, both poles fed from the one hot wire: the plate locks a two-pole, and a one-pole would leave half of the panel dead',
         );
     }
 
@@ -155,14 +180,11 @@ final class Interlock implements Way
      */
     private function branchesOff(Situation $situation, ?Panel $panel): array
     {
-        $behind = $panel === null ? [] : array_slice($situation->distribution->behind($panel->id), 1);
-        $panels = array_values(array_filter(
-            $situation->job->service->panels, fn (Panel $other): bool => in_array($other->id, $behind, true),
-        ));
+        $behind = array_values(array_filter($this->fedPanels($situation), fn (Panel $other): bool => $other !== $panel));
 
         return array_map(fn (Panel $other): OwnerStep => new OwnerStep(
             "At $other->name: turn off every breaker too.", 'Its feeder would bring all of it on at once.',
-        ), $panels);
+        ), $behind);
     }
 
     public function back(Situation $situation, ?Assembly $assembly): array
@@ -183,11 +205,62 @@ final class Interlock implements Way
     /** @return list<Reason> */
     private function mainBreaker(Panel $panel): array
     {
-        return $panel->mainAmps === null
-            ? [Reason::stops("$panel->name has no main breaker of its own, so there is nothing for the plate to lock "
-                .'against.', Source::nec('702.5'))]
-            : [Reason::note("The $panel->mainAmps A main is in this panel: the plate locks it against the generator "
-                .'breaker.', Source::nec('702.5'))];
+        $source = Source::nec('702.5');
+
+        return [match ($panel->hasMain()) {
+            true => Reason::note(
+                "The $panel->mainAmps A main is in this panel: the plate locks it against the generator breaker.", $source,
+            ),
+            false => Reason::stops(
+                "$panel->name has main lugs only: no main breaker of its own for the plate to lock against.", $source,
+            ),
+            null => Reason::open(
+                "Whether $panel->name has a main breaker is not known. Without one there is nothing for the plate to lock against: look, "
+                    .'and say it in the survey.',
+                $source,
+            ),
+        }];
+    }
+
+    /**
+     * The generator breaker against the bus that it feeds, and against what two spaces hold. Sources that an
+     * interlock keeps apart are not added up.
+     *
+     * @return list<Reason>
+     */
+    private function bus(Panel $panel, Situation $situation): array
+    {
+        $outlet = $situation->supply?->machine->outletAmps;
+        if ($outlet === null) {
+            return [];
+        }
+        $amps = min($outlet, $situation->job->wire->inletAmps ?? $outlet);
+        $onBus = match (true) {
+            $panel->busAmps !== null && $amps > $panel->busAmps => Reason::stops(
+                "A generator breaker of $amps A is more than the bus of $panel->name carries ($panel->busAmps A).", Source::nec('408.36'),
+            ),
+            $panel->busAmps !== null => Reason::note(
+                "The bus of $panel->name carries $panel->busAmps A, and a generator breaker of $amps A is within that.",
+                Source::nec('408.36'),
+            ),
+            $panel->mainAmps !== null && $amps <= $panel->mainAmps => Reason::note(
+                "The rating of the bus is not noted; a generator breaker of $amps A is no larger than the main that protects it now.",
+                Source::nec('408.36'),
+            ),
+            default => Reason::open(
+                "Read the rating of the bus on the label of $panel->name: a generator breaker of $amps A must not be above it.",
+                Source::nec('408.36'),
+            ),
+        };
+
+        return [$onBus, ...$amps <= BackfedBreakers::TWO_SPACES_A ? [] : [Reason::open(
+            sprintf(
+                'A back-fed breaker of %d A hardly fits the two spaces beside the main: frames of that kind end near %d A. Look at the '
+                    .'label of %s for what it takes, and whether the interlock locks that.',
+                $amps, BackfedBreakers::TWO_SPACES_A, $panel->name,
+            ),
+            Source::nec('110.3(B), 408.36(D)'),
+        )]];
     }
 
     /** @return list<Reason> */
@@ -205,17 +278,21 @@ final class Interlock implements Way
     }
 
     /** @return list<Reason> */
-    private function room(Panel $panel): array
+    private function room(Panel $panel, Multiwire $multiwire): array
     {
         [$upper, $lower] = $panel->interlockSpaces();
-        $source = Source::nec($panel->hasMultiwire === false ? '408.36(D)' : '408.36(D), 210.4, 300.13(B)');
         $held = "The generator breaker goes in spaces $upper and $lower beside the main, and must be held down: it is back-fed.";
         $inTheWay = $panel->inTheWayOfInterlock();
+        $shared = implode(' ', array_unique(array_filter(array_map(
+            fn (Circuit $c): string => SharedNeutral::beforeMovingIt($c, $multiwire), $inTheWay,
+        ))));
+        // Where spaces are short, other breakers move too: whoever they are.
+        $others = SharedNeutral::beforeMoving($panel->hasMultiwire);
+        $source = Source::nec($shared === '' && ($inTheWay === [] || $others === '') ? '408.36(D)' : '408.36(D), 210.4, 300.13(B)');
         if ($inTheWay === []) {
             return [Reason::note("$held Both spaces are free.", $source)];
         }
-        $singles = array_filter($inTheWay, fn (Circuit $c): bool => $c->position->poles === 1);
-        $shared = $singles === [] ? '' : SharedNeutral::beforeMoving($panel->hasMultiwire);
+        $unlooked = array_filter($inTheWay, fn (Circuit $c): bool => $multiwire->isShared($c) === null);
         $needed = array_sum(array_map(fn (Circuit $c): int => $c->position->poles, $inTheWay));
         $spaces = array_diff($panel->freeSpaces(), $panel->interlockSpaces());
         $elsewhere = count($spaces);
@@ -228,16 +305,17 @@ final class Interlock implements Way
         return [match (true) {
             $elsewhere < $needed => Reason::open(
                 trim("$held $names must move first, and only $free. Look for a sub-panel, or for spaces where the label accepts tandems. "
-                    .SharedNeutral::beforeMoving($panel->hasMultiwire)),
+                    .($shared === '' ? $others : $shared)),
                 $source,
             ),
             $twoPoles !== [] && $pairs === [] => Reason::open(
                 trim("$held $names must move first; $free elsewhere, but no two of them one below the other for a two-pole breaker. "
-                    .'Other breakers must move too. '.SharedNeutral::beforeMoving($panel->hasMultiwire)),
+                    ."Other breakers must move too. $others"),
                 $source,
             ),
-            $shared !== ''
-                && $panel->hasMultiwire === null => Reason::open("$held $names must move first; $free elsewhere. $shared", $source),
+            $unlooked !== [] && $panel->hasMultiwire === null => Reason::open(
+                "$held $names must move first; $free elsewhere. $shared", $source,
+            ),
             default => Reason::note(trim("$held $names must move first; $free elsewhere. $shared"), $source),
         }];
     }
@@ -257,14 +335,15 @@ final class Interlock implements Way
     }
 
     /** @return list<Reason> */
-    private function multiwire(Panel $panel, Situation $situation): array
+    private function multiwire(Situation $situation): array
     {
         if ($situation->supply === null || $situation->supply->feedsBothLegs()) {
             return [];
         }
         $source = Source::nec('210.4, 702.4');
+        $notLooked = Say::list((new Multiwire($this->fedPanels($situation)))->notLooked());
 
-        return [match ($panel->hasMultiwire) {
+        return [match ($this->joinsSharedNeutrals($situation)) {
             true => Reason::stops(
                 'A 120 V machine on both legs puts the sum of both on the shared neutral of every multiwire circuit: it can burn. Use a '
                     .'120/240 V machine, or do not feed both legs.',
@@ -272,7 +351,7 @@ final class Interlock implements Way
             ),
             false => Reason::note('A 120 V machine feeds both legs from one hot wire: every 240 V load stays dead.', $source),
             null => Reason::open(
-                'A 120 V machine overloads the shared neutral of a multiwire circuit. Look whether this panel has any.', $source,
+                "A 120 V machine overloads the shared neutral of a multiwire circuit. Look whether there are any in $notLooked.", $source,
             ),
         }];
     }

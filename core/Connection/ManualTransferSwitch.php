@@ -12,13 +12,15 @@ use Underpin\Codebook\Source;
 use Underpin\Job\Circuit;
 use Underpin\Job\Job;
 use Underpin\Job\Panel;
+use Underpin\Job\SwitchKind;
 use Underpin\Loads\Plan;
 use Underpin\Say;
+use Underpin\Service\Multiwire;
 use Underpin\Sizing\Supply;
 
 /**
  * A box beside the panel with a switch for each of 4 to 12 chosen circuits.
- * NEC 2023 702.5, 312.8 (splices), 210.12(D) (arc-fault kept), 200.4(A) (a neutral for each circuit).
+ * NEC 2023 702.5, 312.8 (splices), 210.12 and 210.8 (protection kept), 200.4 (a neutral for each circuit).
  */
 final class ManualTransferSwitch implements Way
 {
@@ -35,22 +37,23 @@ final class ManualTransferSwitch implements Way
     public function verdict(Situation $situation): WayVerdict
     {
         $plan = $situation->plan;
-        $feeds = fn (Circuit $c): bool => $c->breakerAmps <= ManualSwitches::MOST_BREAKER_A
-            && ($situation->supply === null || $situation->supply->canFeed($c->leg()));
-        $moved = array_values(array_filter($plan->must, $feeds));
-        $dead = array_values(array_filter($plan->must, fn (Circuit $c): bool => ! $feeds($c)));
+        $moved = $this->moved($situation);
+        $dead = array_values(array_filter($plan->must, fn (Circuit $c): bool => ! in_array($c, $moved, true)));
         $positions = array_sum(array_map(fn (Circuit $c): int => $c->position->poles, $moved));
         $size = ManualSwitches::with($positions);
+        $kind = $situation->job->connection->switchKind;
 
         return new WayVerdict(
             $this,
             [
                 ...$this->choice($plan, $positions, $size),
+                ...$this->given($situation),
+                ...$this->incoming($situation->supply, $size),
                 ...$this->tooLarge($dead),
+                $this->neutrals($kind),
                 ...$this->splices($situation->job),
                 ...$this->protection($moved),
-                ...$this->multiwire($situation),
-                Reason::note('Every circuit that is moved takes its own neutral along.', Source::nec('200.4, 300.3(B)')),
+                ...$this->multiwire($situation, $moved),
             ],
             $moved,
             $dead,
@@ -73,9 +76,26 @@ final class ManualTransferSwitch implements Way
         return false;
     }
 
-    public function joinsLegs(): bool
+    public function joinsSharedNeutrals(Situation $situation): ?bool
     {
-        return true;
+        return (new Multiwire($situation->job->service->panels))->among($this->moved($situation));
+    }
+
+    public function fedPanels(Situation $situation): array
+    {
+        return [];
+    }
+
+    public function onGenerator(Situation $situation): Plan
+    {
+        return $situation->plan->each($this->layout($situation)->onItsLeg(...));
+    }
+
+    public function layout(Situation $situation): SwitchLayout
+    {
+        return SwitchLayout::of(
+            $this->moved($situation), $situation->job->connection->places, new Multiwire($situation->job->service->panels),
+        );
     }
 
     public function reachesMore(): bool
@@ -107,8 +127,11 @@ final class ManualTransferSwitch implements Way
     {
         $switch = new Component('switch', ComponentKind::Switch, 'Manual transfer switch');
 
-        return (new GeneratorFeed($situation, $supply))->assembly(
-            'Switch\'s incoming breaker', '', Source::nec('240.4'), null, [], [$switch],
+        $size = $this->verdict($situation)->switchPositions;
+
+        return (new GeneratorFeed($situation, $supply, $size === null ? null : ManualSwitches::incomingAmps($size)))->assembly(
+            'Switch\'s incoming breaker', '', Source::nec('240.4, 110.3(B)'), null, [], [$switch],
+            'one-pole, and the two halves of the switch joined as its instructions say',
         );
     }
 
@@ -185,6 +208,69 @@ final class ManualTransferSwitch implements Way
         ];
     }
 
+    /**
+     * The circuits that must run and can go on it.
+     *
+     * @return list<Circuit>
+     */
+    private function moved(Situation $situation): array
+    {
+        return array_values(array_filter(
+            $situation->plan->must,
+            fn (Circuit $c): bool => $c->breakerAmps <= ManualSwitches::MOST_BREAKER_A
+                && ($situation->supply === null || $situation->supply->canFeed($c)),
+        ));
+    }
+
+    /** @return list<Reason> places that were given and cannot be kept */
+    private function given(Situation $situation): array
+    {
+        $notKept = $this->layout($situation)->notKept;
+
+        return $notKept === [] ? [] : [Reason::open(
+            'The places given to '.Say::list($notKept).' cannot be kept together: a two-pole circuit, and the two halves of a multiwire '
+                .'one, need an odd place and the next. All are laid out anew until that is mended.',
+            Source::practice('places of a switch'),
+        )];
+    }
+
+    /** @return list<Reason> */
+    private function incoming(?Supply $supply, ?int $size): array
+    {
+        $most = $size === null ? null : ManualSwitches::incomingAmps($size);
+        $gives = $supply?->machine->outletAmps;
+        if ($most === null || $gives === null || $gives <= $most) {
+            return [];
+        }
+
+        return [Reason::note(
+            "The machine's outlet or breaker is $gives A, and a switch of $size places usually takes $most A at most (its label comes "
+                ."first): its incoming breaker is no larger than that, and what runs on it stays within $most A a leg.",
+            Source::nec('110.3(B), 240.4'),
+        )];
+    }
+
+    private function neutrals(?SwitchKind $kind): Reason
+    {
+        $source = Source::nec('200.4, 300.3(B), 110.3(B)');
+
+        return match ($kind) {
+            null => Reason::open(
+                'Choose the kind of switch: with pigtails that are spliced in the panel the branch neutrals stay there; where whole cables '
+                    .'are moved over, each takes its neutral along.',
+                $source,
+            ),
+            SwitchKind::Pigtails => Reason::note(
+                'Only the hots go to the switch, over its pigtails; branch neutrals stay in the panel, as its listing says. Where a '
+                    .'breaker with AFCI or GFCI sits in the switch, the neutral of that circuit goes to it.',
+                $source,
+            ),
+            SwitchKind::Cables => Reason::note(
+                'Every circuit that is moved takes its own neutral and its ground along, in one cable or raceway.', $source,
+            ),
+        };
+    }
+
     /** @return list<Reason> */
     private function splices(Job $job): array
     {
@@ -210,26 +296,69 @@ final class ManualTransferSwitch implements Way
 
         return [
             Reason::note(
-                "Keep the protection of $names: the panel's breaker stays ahead of the switch, "
-                    .'or the switch takes a breaker of the same kind.',
+                "On the generator the panel's own breaker of $names is out of the circuit, and its protection with it: the switch takes a "
+                    .'breaker of the same kind for it, or the protection sits downstream, so that it stands in both positions.',
                 Source::nec('210.12, 210.8'),
             ),
         ];
     }
 
-    /** @return list<Reason> */
-    private function multiwire(Situation $situation): array
+    /**
+     * @param  list<Circuit>  $moved
+     * @return list<Reason>
+     */
+    private function multiwire(Situation $situation, array $moved): array
     {
-        if ($situation->supply === null || $situation->supply->feedsBothLegs() || $situation->job->panel()?->hasMultiwire === false) {
-            return [];
+        $source = Source::nec('210.4, 300.13(B)');
+        $on240 = $situation->supply === null || $situation->supply->feedsBothLegs();
+        $multiwire = new Multiwire($situation->job->service->panels);
+        $reasons = [];
+        foreach ($multiwire->pairs() as [$one, $other]) {
+            $on = array_filter([$one, $other], fn (Circuit $c): bool => in_array($c->id, array_column($moved, 'id'), true));
+            if (count($on) === 1) {
+                $reasons[] = Reason::stops(
+                    "{$one->title()} and {$other->title()} share a neutral: both go on the switch, on opposite legs and under one handle, "
+                        .'or neither does. With one half on the generator and one on the utility that neutral carries two sources.',
+                    $source,
+                );
+            } elseif (count($on) === 2 && $on240) {
+                $reasons[] = Reason::note(
+                    "{$one->title()} and {$other->title()} share a neutral: they have two places side by side, on opposite legs, under "
+                        .'one handle.',
+                    $source,
+                );
+            }
+        }
+        if ($on240) {
+            return [...$reasons, ...$this->unlooked($moved, $multiwire)];
         }
 
-        return [
-            Reason::open(
+        return [...$reasons, ...match ($this->joinsSharedNeutrals($situation)) {
+            true => [Reason::stops(
+                'With a 120 V machine no two halves of a multiwire circuit may be moved: the shared neutral would carry the sum of both.',
+                $source,
+            )],
+            null => [Reason::open(
                 'With a 120 V machine no two halves of a multiwire circuit may be moved: the shared neutral would carry both. Look '
                     .'which circuits share a neutral.',
-                Source::nec('210.4'),
-            ),
-        ];
+                $source,
+            )],
+            false => [],
+        }];
+    }
+
+    /**
+     * @param  list<Circuit>  $moved
+     * @return list<Reason>
+     */
+    private function unlooked(array $moved, Multiwire $multiwire): array
+    {
+        $open = array_filter($moved, fn (Circuit $c): bool => $multiwire->isShared($c) === null);
+
+        return $open === [] ? [] : [Reason::note(
+            'Before a circuit is moved, look whether it shares its neutral with another: both halves go on the switch, on opposite legs '
+                .'and under one handle, or neither does.',
+            Source::nec('210.4, 300.13(B)'),
+        )];
     }
 }

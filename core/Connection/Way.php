@@ -7,6 +7,7 @@ namespace Underpin\Connection;
 use Underpin\Assembly\Assembly;
 use Underpin\Job\Circuit;
 use Underpin\Job\Panel;
+use Underpin\Loads\Plan;
 use Underpin\Refused;
 use Underpin\Sizing\Supply;
 
@@ -34,8 +35,20 @@ interface Way
     /** It transfers without anybody there. NEC 2023 702.4. */
     public function transfersByItself(): bool;
 
-    /** From a 120 V machine it puts both legs on the one hot wire, so that shared neutrals carry the sum. NEC 2023 210.4. */
-    public function joinsLegs(): bool;
+    /**
+     * From a 120 V machine both hots of a multiwire circuit would come onto its one hot wire, so that the shared
+     * neutral carries the sum; null: not known. NEC 2023 210.4.
+     */
+    public function joinsSharedNeutrals(Situation $situation): ?bool;
+
+    /** @return list<Panel> whose bus the generator feeds, so that all that is connected to it comes on */
+    public function fedPanels(Situation $situation): array;
+
+    /** The circuits on the legs that they hang on when the generator feeds them. */
+    public function onGenerator(Situation $situation): Plan;
+
+    /** Where the circuits sit on a switch of its own; null: it has no places. */
+    public function layout(Situation $situation): ?SwitchLayout;
 
     /** What else than the circuits that must run can be brought on. */
     public function reachesMore(): bool;

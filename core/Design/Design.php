@@ -28,6 +28,8 @@ final class Design
 
     private ?Fit $fit = null;
 
+    private ?Plan $onGenerator = null;
+
     /** @var array<string, WayVerdict> by key of the way */
     private array $verdicts = [];
 
@@ -78,7 +80,13 @@ final class Design
     {
         $supply = $this->supply();
 
-        return $supply === null ? null : $this->fit ??= Fit::of($this->plan(), $supply, $this->job->generator->marginPct);
+        return $supply === null ? null : $this->fit ??= Fit::of($this->onGenerator(), $supply, $this->job->generator->marginPct);
+    }
+
+    /** The plan with every circuit on the leg that it hangs on when the generator feeds it, by the way that was picked. */
+    public function onGenerator(): Plan
+    {
+        return $this->onGenerator ??= $this->way()?->onGenerator($this->situation()) ?? $this->plan();
     }
 
     /** Null: no way of connecting is picked. */

@@ -14,6 +14,7 @@ use Underpin\Connection\Reason;
 use Underpin\Connection\WayVerdict;
 use Underpin\Demand\DemandLine;
 use Underpin\Demand\Worksheet;
+use Underpin\Design\Design;
 use Underpin\Job\Circuit;
 use Underpin\Job\Job;
 use Underpin\Outage\CardCircuit;
@@ -41,9 +42,9 @@ final class JobReport
             ], Stages::standard()->reports($review)),
             'must_run' => [
                 'circuits' => self::ids($design->plan()->must),
-                'a_amps' => $running->aAmps, 'b_amps' => $running->bAmps, 'neutral_amps' => $running->neutralAmps,
+                'a_amps' => $running->aAmps, 'b_amps' => $running->bAmps, 'neutral_amps' => self::neutralAmps($design),
                 'total_w' => $running->totalW, 'total_va' => $running->totalVa, 'imbalance_pct' => $running->imbalancePct(),
-                'start_order' => $design->plan()->starting()->order(), 'start_peak_a' => $design->plan()->starting()->peakAmps(),
+                'start_order' => $design->plan()->starting()->order(), 'start_peak_a' => $design->plan()->worstStarting()->peakAmps(),
             ],
             'demand' => $job->basis->demand === null ? null : self::demand(Worksheet::of($job->basis->demand)),
             'size' => $design->fit() === null ? null : self::fit($design->fit()),
@@ -57,6 +58,14 @@ final class JobReport
             'caution' => 'This says what was checked. A licensed electrician and the local authority decide; nothing here '
                     .'says that it is safe to energize.',
         ];
+    }
+
+    /** On the one hot wire of a 120 V machine nothing cancels: the neutral carries the sum. */
+    private static function neutralAmps(Design $design): float
+    {
+        $fit = $design->fit();
+
+        return $fit !== null && ! $fit->supply->feedsBothLegs() ? $fit->running->neutralAmps : $design->plan()->running->neutralAmps;
     }
 
     /** @return array<string, mixed> */
@@ -137,12 +146,16 @@ final class JobReport
 
     /**
      * @param  list<CardCircuit>  $rows
-     * @return list<array{panel: string, space: string, name: string, wait_s: int}>
+     * @return list<array{panel: string, space: string, name: string, wait_s: int, place?: int}>
      */
     private static function rows(array $rows): array
     {
         return array_map(
-            fn (CardCircuit $c): array => ['panel' => $c->panel, 'space' => $c->label, 'name' => $c->name, 'wait_s' => $c->waitS], $rows,
+            fn (CardCircuit $c): array => [
+                'panel' => $c->panel, 'space' => $c->label, 'name' => $c->name, 'wait_s' => $c->waitS,
+                ...$c->places === [] ? [] : ['place' => $c->places[0]],
+            ],
+            $rows,
         );
     }
 

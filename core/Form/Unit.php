@@ -15,6 +15,7 @@ enum Unit: string
     case Feet = 'ft';
     case Gallons = 'gal';
     case Inches = 'in';
+    case Minutes = 'min';
     case PerCent = '%';
     case Seconds = 's';
     case SquareFeet = 'ft²';
@@ -33,6 +34,7 @@ enum Unit: string
             self::Feet => 'feet',
             self::Gallons => 'gallons',
             self::Inches => 'inches',
+            self::Minutes => 'minutes',
             self::PerCent => 'per cent',
             self::Seconds => 'seconds',
             self::SquareFeet => 'square feet',

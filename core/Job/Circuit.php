@@ -26,6 +26,8 @@ final readonly class Circuit
      * @param  string  $keepOn  when it must not lose power while the crew works; empty: it may
      * @param  ?int  $receptacleAmps  rating of the one receptacle on it; null: several, none, or not looked
      * @param  ?Measured  $measured  what a clamp meter found on it
+     * @param  ?Leg  $switchedTo  leg that it hangs on behind a switch or outlet of its own; null: that of its space
+     * @param  string  $sharesNeutralWith  id of the breaker that has the other hot of its multiwire circuit; empty: none is known
      */
     public function __construct(
         public string $id,
@@ -39,18 +41,20 @@ final readonly class Circuit
         public string $keepOn = '',
         public ?int $receptacleAmps = null,
         public ?Measured $measured = null,
+        public string $sharesNeutralWith = '',
+        public ?Leg $switchedTo = null,
     ) {
         CircuitPart::form()->guard(['amps' => $breakerAmps, 'receptacle_a' => $receptacleAmps]);
         // Made for every breaker of a job at every change: loops, without a closure for each.
-        $leg = $position->leg();
         $draws = [];
-        $runAmps = 0.0;
+        $a = $b = 0.0;
         foreach ($loads as $load) {
-            $draws[] = $draw = new Draw($load->id, $leg, $load->knownRunW(), $load->pf);
-            $runAmps += $draw->amps();
+            $draws[] = $draw = new Draw($load->id, $this->legOf($load), $load->knownRunW(), $load->pf);
+            $a += $draw->leg->onA() ? $draw->amps() : 0.0;
+            $b += $draw->leg->onB() ? $draw->amps() : 0.0;
         }
         $this->draws = $draws;
-        $this->runAmps = $runAmps;
+        $this->runAmps = max($a, $b);
     }
 
     /**
@@ -65,13 +69,27 @@ final readonly class Circuit
         }
         $motors = array_values(array_filter($this->loads, fn (Load $l): bool => $l->cyclesByItself() || $l->kind->isMotor()));
         $startAmps = $this->measured->byHand ? $this->measured->startAmps : max($this->measured->startAmps, $this->startAmps());
+        $seasons = array_unique(array_map(fn (Load $l): ?Season => $l->season, $this->loads), SORT_REGULAR);
         $load = new Load(
             "$this->id-measured", $this->name === '' ? 'measured' : $this->name,
             $motors[0]->kind ?? $this->loads[0]->kind ?? LoadKind::Other,
             $this->measured->runAmps * $this->leg()->volts(), $startAmps * $this->leg()->volts(), duty: $motors[0]->duty ?? null,
+            season: count($seasons) === 1 ? $seasons[0] : null, plug: $this->hasPlugs(),
         );
 
         return $this->with(loads: [$load]);
+    }
+
+    /** Everything on it has a plug for a 120 V cord; null: nobody has looked. */
+    public function hasPlugs(): ?bool
+    {
+        $plugs = array_map(fn (Load $load): ?bool => $load->plug, $this->loads);
+
+        return match (true) {
+            in_array(false, $plugs, true) => false,
+            $plugs === [], in_array(null, $plugs, true) => null,
+            default => true,
+        };
     }
 
     /** A breaker that feeds nothing, as it is marked. */
@@ -105,7 +123,28 @@ final readonly class Circuit
 
     public function leg(): Leg
     {
-        return $this->position->leg();
+        return $this->switchedTo ?? $this->position->leg();
+    }
+
+    /** The leg that one of its loads hangs on: of a two-pole breaker it may be one half alone. */
+    public function legOf(Load $load): Leg
+    {
+        return $load->pole === null || $this->position->poles === 1
+            ? $this->leg()
+            : Position::legOfSpace($this->position->space + 2 * ($load->pole - 1));
+    }
+
+    /** A two-pole breaker with 120 V loads on its poles: two halves that share a neutral. NEC 2023 210.4. */
+    public function hasHalves(): bool
+    {
+        return $this->position->poles === 2 && array_filter($this->loads, fn (Load $l): bool => $l->pole !== null) !== [];
+    }
+
+    /** Something on it needs 240 V, or nobody knows what is on its two poles. */
+    public function needsBothLegs(): bool
+    {
+        return $this->position->poles === 2
+            && ($this->loads === [] || array_filter($this->loads, fn (Load $l): bool => $l->pole === null) !== []);
     }
 
     public function label(): string
@@ -142,7 +181,7 @@ final readonly class Circuit
         return array_sum(array_map(fn (Load $l): float => $l->knownRunW(), $this->loads));
     }
 
-    /** Amperes on each leg it hangs on. */
+    /** Amperes on each leg it hangs on; where its halves differ, on the one that carries more. */
     public function runAmps(): float
     {
         return $this->runAmps;
@@ -151,13 +190,22 @@ final readonly class Circuit
     /** Amperes when the breaker is closed and everything on it starts together: the safe side. */
     public function startAmps(): float
     {
-        $leg = $this->leg();
-        $amps = array_map(
-            fn (Load $l): float => (new Draw($l->id, $leg, $l->knownStartW(), $l->pf))->amps(),
-            $this->loads,
-        );
+        return max($this->worstAmps(fn (Load $l): float => $l->knownStartW()), $this->runAmps());
+    }
 
-        return max(array_sum($amps), $this->runAmps());
+    /** Amperes of those of its loads that stay on for hours, on the leg that carries more of them. */
+    public function continuousAmps(): float
+    {
+        return $this->worstAmps(fn (Load $l): float => $l->duty === Duty::Continuous ? $l->knownRunW() : 0.0);
+    }
+
+    /** @param  callable(Load): float  $watts */
+    private function worstAmps(callable $watts): float
+    {
+        $draws = array_map(fn (Load $l): Draw => new Draw($l->id, $this->legOf($l), $watts($l), $l->pf), $this->loads);
+        $on = fn (callable $leg): float => array_sum(array_map(fn (Draw $d): float => $leg($d->leg) ? $d->amps() : 0.0, $draws));
+
+        return max($on(fn (Leg $leg): bool => $leg->onA()), $on(fn (Leg $leg): bool => $leg->onB()));
     }
 
     /** Seconds to wait after switching this on before the next. */

@@ -17,6 +17,9 @@ final readonly class Load
     /** a day */
     public const LONGEST_CYCLE_S = 86_400.0;
 
+    /** a week */
+    public const LONGEST_BRIDGE_MIN = 10_080.0;
+
     /**
      * @param  ?float  $runW  watts while running
      * @param  ?float  $startW  watts for the moment of starting, at least the running watts
@@ -26,6 +29,9 @@ final readonly class Load
      * @param  ?float  $offS  seconds off in a cycle
      * @param  ?Season  $season  null: all year
      * @param  ?PartOfDay  $partOfDay  null: any time of day
+     * @param  ?int  $pole  of a two-pole breaker, the one that it hangs on with 120 V: 1 upper, 2 lower; null: on both, or there is one
+     * @param  ?bool  $plug  it has a plug for a 120 V cord; null: not looked
+     * @param  ?float  $bridgeMin  minutes that a battery or a cylinder of its own bridges; 0: nothing does; null: not asked
      */
     public function __construct(
         public string $id,
@@ -39,9 +45,13 @@ final readonly class Load
         public ?float $offS = null,
         public ?Season $season = null,
         public ?PartOfDay $partOfDay = null,
+        public ?int $pole = null,
+        public ?bool $plug = null,
+        public ?float $bridgeMin = null,
     ) {
         LoadPart::form()->guard([
             'name' => $name, 'run_w' => $runW, 'start_w' => $startW, 'pf' => $pf, 'on_s' => $onS, 'off_s' => $offS,
+            'pole' => $pole, 'bridge_min' => $bridgeMin,
         ]);
         if ($startW !== null && Limit::over($runW ?? 0.0, $startW)) {
             throw new Refused(

@@ -32,16 +32,6 @@ enum LoadKind: string
         );
     }
 
-    /** Wired in, with no plug that an extension cord could serve. */
-    public function isHardWired(): bool
-    {
-        return in_array(
-            $this,
-            [self::Lighting, self::Pump, self::Fan, self::Compressor, self::Boiler, self::ElectricHeat, self::WaterHeating, self::Charger],
-            true,
-        );
-    }
-
     /** Starts again by itself, whenever a thermostat, float or pressure switch says so. */
     public function cyclesByItself(): bool
     {

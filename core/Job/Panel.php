@@ -10,12 +10,15 @@ use Underpin\Refused;
 /** A panelboard as it hangs on the wall. */
 final readonly class Panel
 {
+    /** The largest bus of a panelboard of a home or small business, amperes. */
+    public const MOST_BUS_A = 1200;
+
     /** The sizes that panels are commonly made in, in spaces. */
     public const COMMON_SPACES = [8, 12, 16, 20, 24, 30, 32, 40, 42, 54, 60, 66, 84];
 
     /**
      * @param  int  $spaces  even, 2 to 84
-     * @param  ?int  $mainAmps  rating of its main breaker; null when it has none
+     * @param  ?int  $mainAmps  rating of its main breaker; null: it has none, or it was not looked at: `$mainLugs` says which
      * @param  ?bool  $interlockListed  an interlock listed for this panel is to be had; null: not looked up
      * @param  int  $interlockSpace  upper of the two spaces beside the main that an interlock needs: 1 or 2
      * @param  ?bool  $hasMultiwire  has multiwire branch circuits; null: not looked
@@ -26,6 +29,8 @@ final readonly class Panel
      * @param  ?bool  $bonded  neutral and ground are bonded in it; null: not looked
      * @param  ?FeederGround  $feederGround  what is the ground of its feeder; null: not looked
      * @param  ?bool  $otherBuilding  it stands in another building than what feeds it; null: not looked
+     * @param  ?bool  $mainLugs  it has main lugs only, no main breaker; null: not looked
+     * @param  ?int  $busAmps  rating of its bus; null: not looked
      * @param  ?SpaceList  $tandemSpaces  where its label accepts tandem or quad breakers; null: not looked
      */
     public function __construct(
@@ -45,15 +50,39 @@ final readonly class Panel
         public string $feederCircuit = '',
         public ?FeederGround $feederGround = null,
         public ?bool $otherBuilding = null,
+        public ?bool $mainLugs = null,
+        public ?int $busAmps = null,
     ) {
         PanelPart::form()->guard(
-            ['spaces' => $spaces, 'main_a' => $mainAmps, 'feeder_a' => $feederAmps, 'interlock_space' => $interlockSpace]
+            [
+                'spaces' => $spaces, 'main_a' => $mainAmps, 'feeder_a' => $feederAmps, 'interlock_space' => $interlockSpace,
+                'bus_a' => $busAmps,
+            ]
         );
+        if ($mainLugs === true && $mainAmps !== null) {
+            throw new Refused('main_lugs', "Main lugs only: $name has a main breaker of $mainAmps A; leave one of the two open.");
+        }
         if ($spaces % 2 === 1) {
             throw new Refused(
                 'spaces', sprintf('Spaces must be an even number from 2 to %d; %d was given.', Position::HIGHEST_SPACE, $spaces),
             );
         }
+    }
+
+    /** What switches it off in its own box, as a drawing says it. */
+    public function mainWords(): string
+    {
+        return match ($this->hasMain()) {
+            true => "main breaker $this->mainAmps A",
+            false => 'main lugs only',
+            null => 'main breaker not looked at',
+        };
+    }
+
+    /** It has a main breaker; null: nobody has looked. */
+    public function hasMain(): ?bool
+    {
+        return $this->mainAmps !== null ? true : ($this->mainLugs === true ? false : null);
     }
 
     public function with(mixed ...$changes): self

@@ -22,6 +22,7 @@ final readonly class Service
      * @param  ?DisconnectPlace  $place  null: not looked at yet
      * @param  list<Disconnect>  $disconnects  ahead of the panels; none when the panel's own main is the disconnect
      * @param  ?int  $amps  rating of the service; null: not looked at yet
+     * @param  ?OtherSource  $otherSource  solar or a battery; null: not looked
      * @param  list<Panel>  $panels  the one that the generator feeds first
      */
     public function __construct(
@@ -30,6 +31,7 @@ final readonly class Service
         public ?int $amps = null,
         public array $panels = [],
         public ExistingEquipment $existing = new ExistingEquipment,
+        public ?OtherSource $otherSource = null,
     ) {
         ServicePart::amps()->read($amps);
         if (count($disconnects) > self::MOST_DISCONNECTS) {

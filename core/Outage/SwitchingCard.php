@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Underpin\Outage;
 
 use Underpin\Checks\Review;
+use Underpin\Connection\LockOff;
 use Underpin\Connection\OwnerStep;
+use Underpin\Connection\SwitchLayout;
 use Underpin\Connection\Way;
 use Underpin\Design\Design;
 use Underpin\Job\Circuit;
@@ -45,31 +47,59 @@ final readonly class SwitchingCard
     {
         $design = $review->design;
         $job = $design->job;
-        $plan = $design->plan();
-        $fit = $design->fit();
         $way = $design->way();
-        $reached = $design->connection()->powers ?? $plan->must;
-        $powered = array_values(array_filter($reached, fn (Circuit $c): bool => in_array($c, $plan->must, true)));
-        $order = $fit === null ? $plan->starting()->order() : Fit::startingOn($fit->supply, $powered)->order();
-        // Only where the way reaches more than what must run, and the musts themselves hold.
-        $room = $way?->reachesMore() === false || $fit === null || $fit->verdict === Verdict::Short
-            ? []
-            : array_values(
-                array_filter($fit->together()->on, fn (Circuit $c): bool => in_array($c, $plan->room, true) && in_array($c, $reached, true))
-            );
+        $dead = self::ids($design->connection()->dead ?? []);
+        $powered = array_values(array_filter(
+            $design->onGenerator()->must, fn (Circuit $c): bool => ! in_array($c->id, $dead, true),
+        ));
+        $supply = $design->supply();
+        $order = $supply === null ? $design->plan()->starting()->order() : Fit::startingOn($supply, $powered)->order();
+        $room = self::room($design);
         $atPanel = $way === null || $way->switchesAtPanel();
+        $layout = $way?->layout($design->situation());
+        $lockOff = LockOff::of($job->service, $way?->fedPanels($design->situation()) ?? []);
 
         return new self(
             self::cautions($design),
-            $way?->toGenerator($design->situation(), $design->assembly()) ?? [],
+            [...$lockOff?->before() ?? [], ...$way?->toGenerator($design->situation(), $design->assembly()) ?? []],
             $way?->throws() ?? 'Breaker',
-            self::rows($job, $atPanel ? self::withFeeders($job, $order) : $order),
-            self::rows($job, array_map(fn (Circuit $c): string => $c->id, $room)),
-            $atPanel ? self::leaveOff($design, $powered, $room) : [],
+            self::rows($job, $atPanel ? self::withFeeders($job, $order) : $order, $layout),
+            self::rows($job, $room, $layout),
+            $atPanel ? self::leaveOff($design, self::ids($powered), $room) : [],
             self::signs($way),
-            $way?->back($design->situation(), $design->assembly()) ?? [],
+            [...$way?->back($design->situation(), $design->assembly()) ?? [], ...$lockOff?->after() ?? []],
             CardGaps::of($review),
         );
+    }
+
+    /**
+     * What else can be brought on, only where the way reaches more than what must run, and the musts themselves hold.
+     *
+     * @return list<string> ids of circuits, in either half of the year
+     */
+    private static function room(Design $design): array
+    {
+        $supply = $design->supply();
+        if ($supply === null || $design->way()?->reachesMore() === false || $design->fit()?->verdict === Verdict::Short) {
+            return [];
+        }
+        $reached = self::ids($design->connection()->powers ?? $design->plan()->must);
+        $wanted = self::ids($design->plan()->room);
+        $room = [];
+        foreach (Fit::each($design->onGenerator(), $supply, $design->job->generator->marginPct) as $fit) {
+            array_push($room, ...array_intersect(self::ids($fit->together()->on), $reached, $wanted));
+        }
+
+        return array_values(array_unique($room));
+    }
+
+    /**
+     * @param  list<Circuit>  $circuits
+     * @return list<string>
+     */
+    private static function ids(array $circuits): array
+    {
+        return array_map(fn (Circuit $c): string => $c->id, $circuits);
     }
 
     /** @return list<string> the best first */
@@ -134,13 +164,13 @@ final readonly class SwitchingCard
      * @param  list<string>  $ids
      * @return list<CardCircuit>
      */
-    private static function rows(Job $job, array $ids): array
+    private static function rows(Job $job, array $ids, ?SwitchLayout $layout = null): array
     {
         $rows = [];
         foreach ($job->service->panels as $panel) {
             foreach ($panel->circuits as $circuit) {
                 $rows[" $circuit->id"] = new CardCircuit(
-                    $circuit->id, $panel->name, $circuit->label(), $circuit->name, $circuit->settleS(),
+                    $circuit->id, $panel->name, $circuit->label(), $circuit->name, $circuit->settleS(), $layout?->placesOf($circuit) ?? [],
                 );
             }
         }
@@ -149,8 +179,8 @@ final readonly class SwitchingCard
     }
 
     /**
-     * @param  list<Circuit>  $powered
-     * @param  list<Circuit>  $room
+     * @param  list<string>  $powered
+     * @param  list<string>  $room
      * @return list<CardCircuit>
      */
     private static function leaveOff(Design $design, array $powered, array $room): array
@@ -158,9 +188,9 @@ final readonly class SwitchingCard
         $plan = $design->plan();
         $rest = array_filter(
             [...$plan->must, ...$plan->room, ...$plan->off],
-            fn (Circuit $c): bool => ! in_array($c, $powered, true) && ! in_array($c, $room, true) && ! $c->isSpare(),
+            fn (Circuit $c): bool => ! in_array($c->id, $powered, true) && ! in_array($c->id, $room, true) && ! $c->isSpare(),
         );
 
-        return self::rows($design->job, array_values(array_map(fn (Circuit $c): string => $c->id, $rest)));
+        return self::rows($design->job, self::ids(array_values($rest)));
     }
 }

@@ -32,14 +32,14 @@ final readonly class Distribution
     {
         $nodes = [
             new DistributionPoint(
-                self::METER, null, 0, 'Meter', 'meter', null, null, false, null,
+                self::METER, null, 0, 'Meter', 'meter', null, null, false, false, null,
                 'The utility\'s conductors. Only the utility can switch them off.',
             ),
         ];
         foreach ($service->disconnects as $disconnect) {
             $nodes[] = new DistributionPoint(
-                $disconnect->id, self::METER, 1, $disconnect->name, 'disconnect', null, $disconnect->amps, self::marked($disconnect),
-                $disconnect->bonded,
+                $disconnect->id, self::METER, 1, $disconnect->name, 'disconnect', null, $disconnect->amps, true,
+                self::marked($disconnect), $disconnect->bonded,
                 'Its line lugs and everything back to the utility.',
             );
         }
@@ -134,7 +134,7 @@ final readonly class Distribution
         $isService = self::isServicePanel($panel, $parent, $service);
         $nodes = [new DistributionPoint(
             $panel->id, $parent, $depth, $panel->name, $panel->kind->words(), Feeders::breakerAmps($panel, $panels), $panel->mainAmps,
-            $isService, $panel->bonded,
+            $panel->hasMain(), $isService, $panel->bonded,
             self::stillLive($panel, $parent, $service, $panels),
         )];
         foreach ($panels as $other) {
@@ -185,8 +185,11 @@ final readonly class Distribution
                 && $parent === self::METER => 'The lugs above its main and everything back to the utility. '
                     .'Only the utility can switch them off.',
             $panel->mainAmps !== null => "The lugs above its main, until $feeder is off.",
-            $parent === self::METER => 'Everything in it: no main is noted that would switch it off. Only the utility can.',
-            default => "Everything in it, until $feeder is off: no main of its own is noted.",
+            $panel->mainLugs === true && $parent === self::METER => 'Everything in it: it has main lugs only. '
+                .'Only the utility can switch it off.',
+            $panel->mainLugs === true => "Everything in it, until $feeder is off: it has main lugs only.",
+            $parent === self::METER => 'Everything in it: nobody has looked for a main. Only the utility can switch it off.',
+            default => "Everything in it, until $feeder is off: nobody has looked for a main of its own.",
         };
     }
 

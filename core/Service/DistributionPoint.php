@@ -10,7 +10,8 @@ final readonly class DistributionPoint
     /**
      * @param  int  $depth  0: the meter
      * @param  ?int  $feederAmps  overcurrent protection of the conductors that feed it; null: none, or not known
-     * @param  ?int  $offAmps  what switches it off in its own box; null: nothing
+     * @param  ?int  $offAmps  what switches it off in its own box; null: nothing, or not known
+     * @param  ?bool  $hasSwitch  something in its own box does; null: not looked
      * @param  ?bool  $isService  its own switch is the service disconnect; null: not known, by its marking or by what is in it
      * @param  ?bool  $bonded  neutral and ground are bonded here; null: not looked
      * @param  string  $stillLive  what stays live when its own switch is off
@@ -23,6 +24,7 @@ final readonly class DistributionPoint
         public string $kind,
         public ?int $feederAmps,
         public ?int $offAmps,
+        public ?bool $hasSwitch,
         public ?bool $isService,
         public ?bool $bonded,
         public string $stillLive,
@@ -33,7 +35,11 @@ final readonly class DistributionPoint
     public function switch(): string
     {
         if ($this->offAmps === null) {
-            return $this->parent === null ? 'nothing in it' : 'no main is noted';
+            return match (true) {
+                $this->parent === null => 'nothing in it',
+                $this->hasSwitch === false => 'main lugs only',
+                default => 'main breaker not looked at',
+            };
         }
 
         return match ($this->isService) {

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Underpin\Service;
 
-use Underpin\Job\Panel;
+use Underpin\Job\Circuit;
 use Underpin\Job\Position;
+use Underpin\Say;
 
 /**
  * What is said wherever a one-pole breaker may be moved or put into a tandem: it may be half of a
@@ -18,17 +19,6 @@ final class SharedNeutral
         .'In one tandem, or with one of them a space up or down, both hang on one leg: the shared neutral then carries the sum '
         .'of both instead of the difference, and no breaker stops it before it burns.';
 
-    /**
-     * @param  list<Panel>  $panels  those whose breakers may be moved
-     * @return ?bool whether one of them has multiwire circuits; null: nobody has looked, and none is known to
-     */
-    public static function in(array $panels): ?bool
-    {
-        $known = array_map(fn (Panel $panel): ?bool => $panel->hasMultiwire, $panels);
-
-        return in_array(true, $known, true) ? true : (in_array(null, $known, true) ? null : false);
-    }
-
     /** A question where nobody has looked, a warning where there are some, nothing where there are none. */
     public static function beforeMoving(?bool $hasMultiwire): string
     {
@@ -40,11 +30,40 @@ final class SharedNeutral
         };
     }
 
-    /** Once a breaker has changed its leg, in one sentence; nothing where that harms no neutral. */
-    public static function afterMoving(?bool $hasMultiwire, Position $from, Position $to): string
+    /** The same of one breaker: by name where its other half is known; nothing of a two-pole, which moves as one. */
+    public static function beforeMovingIt(Circuit $circuit, Multiwire $multiwire): string
     {
-        return $hasMultiwire === false || $from->leg() === $to->leg()
-            ? ''
-            : 'If it shares its neutral with another breaker, that neutral now carries the sum of both';
+        $partner = $multiwire->partnerOf($circuit);
+        if ($partner !== null) {
+            return "{$circuit->title()} shares its neutral with {$partner->title()}: the two move together, or neither does. "
+                .self::CARRIES.self::inAmps($circuit, $partner);
+        }
+        $isShared = $multiwire->isShared($circuit);
+
+        return $circuit->position->poles === 2 || $isShared === false ? '' : self::beforeMoving($multiwire->anywhere());
+    }
+
+    /** Once a breaker has changed its leg, in one sentence; nothing where that harms no neutral. */
+    public static function afterMoving(Circuit $moved, Position $from, Multiwire $multiwire): string
+    {
+        $partner = $multiwire->partnerOf($moved);
+
+        return match (true) {
+            $from->leg() === $moved->position->leg() => '',
+            $partner !== null && $partner->leg() !== $moved->leg() => '',
+            $partner !== null => "It shares its neutral with {$partner->title()}, on the same leg now: that neutral carries the sum of "
+                .'both',
+            $multiwire->isShared($moved) === false => '',
+            default => 'If it shares its neutral with another breaker, that neutral now carries the sum of both',
+        };
+    }
+
+    /** What flows in the neutral of two halves with everything on, on opposite legs and on one; empty: their figures are not known. */
+    public static function inAmps(Circuit $one, Circuit $other): string
+    {
+        return $one->figuresMissing() || $other->figuresMissing() ? '' : sprintf(
+            ' With everything on, that is %s instead of %s.', Say::amps($one->runAmps() + $other->runAmps()),
+            Say::amps(abs($one->runAmps() - $other->runAmps())),
+        );
     }
 }

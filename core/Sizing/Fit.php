@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underpin\Sizing;
 
 use Underpin\Job\Circuit;
+use Underpin\Job\Duty;
 use Underpin\Legs\Draw;
 use Underpin\Legs\LegCurrents;
 use Underpin\Limit;
@@ -38,7 +39,7 @@ final readonly class Fit
 
     private function __construct(public Plan $plan, public Supply $supply, public float $marginPct)
     {
-        $canFeed = fn (Circuit $c): bool => $supply->canFeed($c->leg());
+        $canFeed = fn (Circuit $c): bool => $supply->canFeed($c);
         $this->fed = array_values(array_filter($plan->must, $canFeed));
         $this->cannotFeed = array_values(array_filter($plan->must, fn (Circuit $c): bool => ! $canFeed($c)));
         $this->running = self::runningOn($supply, $this->fed)->atLeast($plan->floorVa / $supply->machine->volts);
@@ -47,9 +48,19 @@ final readonly class Fit
         $this->verdict = $this->judge();
     }
 
+    /** In the half of the year that it holds worse in. */
     public static function of(Plan $plan, Supply $supply, float $marginPct): self
     {
-        return new self($plan, $supply, $marginPct);
+        $fits = self::each($plan, $supply, $marginPct);
+        usort($fits, fn (self $x, self $y): int => [$y->verdict->value, $x->spareAmps()] <=> [$x->verdict->value, $y->spareAmps()]);
+
+        return $fits[0];
+    }
+
+    /** @return non-empty-list<self> one, or one for each half of the year where loads run in one of them only */
+    public static function each(Plan $plan, Supply $supply, float $marginPct): array
+    {
+        return array_map(fn (Plan $each): self => new self($each, $supply, $marginPct), $plan->seasons());
     }
 
     /** @param  list<Circuit>  $circuits */
@@ -70,6 +81,21 @@ final readonly class Fit
         )));
     }
 
+    /** Amperes of what must run that stay on for hours, on the leg that carries more of them. */
+    public function continuousAmps(): float
+    {
+        $draws = [];
+        foreach ($this->fed as $circuit) {
+            foreach ($circuit->loads as $load) {
+                if ($load->duty === Duty::Continuous) {
+                    $draws[] = new Draw($load->id, $this->supply->hotFor($circuit->legOf($load)), $load->knownRunW(), $load->pf);
+                }
+            }
+        }
+
+        return LegCurrents::of($draws)->worstAmps();
+    }
+
     /** Amperes of the running limit left on the worse leg; negative when it is over. */
     public function spareAmps(): float
     {
@@ -88,7 +114,7 @@ final readonly class Fit
         if ($this->verdict === Verdict::Short) {
             return LoadSet::bestOf($this->supply, [], $this->fed);
         }
-        $room = array_filter($this->plan->room, fn (Circuit $c): bool => $this->supply->canFeed($c->leg()));
+        $room = array_filter($this->plan->room, fn (Circuit $c): bool => $this->supply->canFeed($c));
 
         return LoadSet::bestOf($this->supply, $this->fed, array_values($room));
     }
@@ -157,7 +183,8 @@ final readonly class Fit
                     Say::amps($supply->runLimitAmps()),
                 )
                 : sprintf(
-                    'Must run: %s together on one hot wire, of %s.', Say::amps($this->running->aAmps), Say::amps($supply->runLimitAmps()),
+                    'Must run: %s together on one hot wire, of %s. Its neutral carries as much: nothing cancels.',
+                    Say::amps($this->running->aAmps), Say::amps($supply->runLimitAmps()),
                 );
             $why[] = sprintf(
                 'Worst start in the best order: %s (%s), of %s.',
@@ -175,6 +202,10 @@ final readonly class Fit
             $why[] = sprintf(
                 '%s to spare is less than the %s margin chosen for this job.', Say::pct($this->sparePct()), Say::pct($this->marginPct),
             );
+        }
+        if ($this->plan->season !== null) {
+            $why[] = "Judged for {$this->plan->season->value}, the harder half of the year here: what runs in the other half alone is "
+                .'not added.';
         }
         if ($this->missing()) {
             $why[] = 'Figures are missing: '.$this->whatIsMissing().'.';
@@ -273,8 +304,8 @@ final readonly class Fit
                 if (! $anyMayStart && ! $load->cyclesByItself()) {
                     continue;
                 }
-                $leg = $supply->hotFor($circuit->leg());
-                $surplus = ($load->knownStartW() - $load->knownRunW()) / $load->pf / $circuit->leg()->volts();
+                $leg = $supply->hotFor($circuit->legOf($load));
+                $surplus = ($load->knownStartW() - $load->knownRunW()) / $load->pf / $circuit->legOf($load)->volts();
                 $highest = max(
                     $highest,
                     $leg->onA() ? $running->aAmps + $surplus : 0.0,

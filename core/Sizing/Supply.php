@@ -6,6 +6,7 @@ namespace Underpin\Sizing;
 
 use Underpin\Codebook\EngineDerate;
 use Underpin\Codebook\SplitPhase;
+use Underpin\Job\Circuit;
 use Underpin\Job\Fuel;
 use Underpin\Job\Generator;
 use Underpin\Job\Machine;
@@ -75,9 +76,9 @@ final readonly class Supply
         return $this->peakW() / $this->machine->volts;
     }
 
-    public function canFeed(Leg $leg): bool
+    public function canFeed(Circuit $circuit): bool
     {
-        return $this->feedsBothLegs() || $leg !== Leg::AB;
+        return $this->feedsBothLegs() || ! $circuit->needsBothLegs();
     }
 
     /** The conductor that a circuit's current flows in: on a 120 V machine there is only one. */

@@ -13,6 +13,7 @@ use Underpin\Job\Feeders;
 use Underpin\Job\Panel;
 use Underpin\Job\PanelKind;
 use Underpin\Service\DistributionPoint;
+use Underpin\Service\Multiwire;
 use Underpin\StageKey;
 
 /** What is there. */
@@ -44,12 +45,20 @@ final class SurveyStage implements Stage
             'Names for the unnamed circuits.' => array_filter($job->circuits(), fn (Circuit $c): bool => $c->name === '') !== [],
         ]));
         array_push($missing, ...$this->distribution($review->design));
+        if ($job->service->panels !== [] && $job->service->otherSource === null) {
+            $missing[] = 'Whether there is solar or a battery.';
+        }
         $panel = $job->panel();
         if ($panel !== null && $panel->interlockListed === null) {
             $missing[] = 'Whether an interlock is listed for this panel.';
         }
-        if ($panel !== null && $panel->hasMultiwire === null) {
-            $missing[] = 'Whether the panel has multiwire circuits.';
+        foreach ((new Multiwire($job->service->panels))->notLooked() as $name) {
+            $missing[] = "Whether $name has multiwire circuits.";
+        }
+        foreach ($job->service->panels as $each) {
+            if ($each->hasMain() === null) {
+                $missing[] = "Whether $each->name has a main breaker.";
+            }
         }
 
         return $missing;

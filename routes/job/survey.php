@@ -29,6 +29,7 @@ Route::put('/rules', [JobRulesController::class, 'update'])->name('rules.update'
 Route::put('/existing', [SurveyController::class, 'existing'])->name('existing');
 Route::put('/site', [SurveyController::class, 'site'])->name('site');
 Route::put('/service', [ServiceController::class, 'place'])->name('service');
+Route::put('/service/other-source', [ServiceController::class, 'otherSource'])->name('other-source');
 Route::post('/service/disconnects', [ServiceController::class, 'store'])->name('disconnects.store');
 Route::patch('/service/disconnects/{disconnect}', [ServiceController::class, 'update'])->name('disconnects.update');
 Route::delete('/service/disconnects/{disconnect}', [ServiceController::class, 'destroy'])->name('disconnects.destroy');

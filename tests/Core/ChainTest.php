@@ -107,8 +107,11 @@ it('takes the one panel\'s main for the service disconnect, and one at the meter
             [false, null, false], [false, false, null],
         ]);
     $without = new Distribution(new Service, [new Panel('q', 'Q', 20)]);
-    expect($without->node('q')?->stillLive)->toContain('no main is noted that would switch it off')
+    expect($without->node('q')?->stillLive)->toContain('nobody has looked for a main')
+        ->and($without->node('q')?->switch())->toBe('main breaker not looked at')
         ->and($without->node('q')?->isService)->toBeNull();
+    $lugs = new Distribution(new Service, [new Panel('q', 'Q', 20, mainLugs: true)]);
+    expect($lugs->node('q')?->stillLive)->toContain('main lugs only')->and($lugs->node('q')?->switch())->toBe('main lugs only');
 });
 
 it('finds a bond behind the service, and a service without one', function () {

@@ -27,6 +27,9 @@ use Underpin\Job\LoadKind;
 use Underpin\Job\LocalRules;
 use Underpin\Job\MachineKind;
 use Underpin\Job\Measured;
+use Underpin\Job\OtherSource;
+use Underpin\Job\OtherSourceKind;
+use Underpin\Job\OtherSourceRun;
 use Underpin\Job\Outlet;
 use Underpin\Job\Panel;
 use Underpin\Job\PanelKind;
@@ -55,11 +58,11 @@ function sound(?array $circuits = null, mixed ...$changes): Job
 }
 
 /** Somebody breathes by it. */
-function medical(float $runW, ?float $startW): Circuit
+function medical(float $runW, ?float $startW, ?float $bridgeMin = null): Circuit
 {
     return new Circuit(
         'ox', new Position(9), 20, 'Bedroom', role: Role::Must,
-        loads: [new Load('concentrator', 'Oxygen concentrator', LoadKind::Medical, $runW, $startW)],
+        loads: [new Load('concentrator', 'Oxygen concentrator', LoadKind::Medical, $runW, $startW, bridgeMin: $bridgeMin)],
     );
 }
 
@@ -78,6 +81,31 @@ function withBarn(mixed ...$barn): Job
     return sound(panels: [
         ...sound()->service->panels, new Panel('barn', 'Barn', 12, PanelKind::Sub, ...['fedFrom' => 'main', 'feederAmps' => 60, ...$barn]),
     ]);
+}
+
+/**
+ * Two breakers of which the second was said to share the neutral of the first.
+ *
+ * @return list<Circuit>
+ */
+function sharing(string $one, string $other): array
+{
+    return [
+        Houses::circuit($one, 1, Role::Must, 960, 960), Houses::circuit($other, 1, Role::Off, 600, 600)->with(sharesNeutralWith: "c$one"),
+    ];
+}
+
+function solar(?OtherSourceRun $run = null, string $disconnect = 'PV disconnect', string $at = 'main'): OtherSource
+{
+    return new OtherSource(OtherSourceKind::Solar, $at, $disconnect, $run);
+}
+
+/** A house with so many amperes that must run on one leg of a sub-panel. */
+function feeding(float $barnAmps, float $forHours = 0, ?int $feederAmps = 20): Job
+{
+    $inBarn = drawing($barnAmps, $forHours, breaker: 60)->with(id: 'b1');
+
+    return withBarn(feederAmps: $feederAmps, circuits: [$inBarn]);
 }
 
 /** @return list<Finding> */
@@ -124,6 +152,53 @@ it('finds nothing in a house that is in order', function () {
 
 /** @var array<string, array{string, Job, bool, 3?: Severity}> $houses  code, house, whether it is found there */
 $houses = [
+    'two breakers that share a neutral, on one leg' => ['MULTIWIRE_ONE_LEG', sound(sharing('5', '9')), true, Severity::Danger],
+    'on both legs' => ['MULTIWIRE_ONE_LEG', sound(sharing('5', '7')), false],
+    'in one tandem' => ['MULTIWIRE_ONE_LEG', sound(sharing('5a', '5b')), true],
+    'with a breaker that is gone' => ['MULTIWIRE_ONE_LEG', sound([sharing('5', '9')[0]]), false],
+
+    'an oxygen concentrator that nobody asked about' => ['MEDICAL_NOT_BRIDGED', sound([medical(350, 500)]), true, Severity::Wrong],
+    'one that nothing bridges' => ['MEDICAL_NOT_BRIDGED', sound([medical(350, 500, 0)]), true],
+    'one that is bridged for less than a start by hand takes' => ['MEDICAL_NOT_BRIDGED', sound([medical(350, 500, 19)]), true],
+    'one that is bridged for as long' => ['MEDICAL_NOT_BRIDGED', sound([medical(350, 500, 20)]), false],
+
+    'solar on the bus, and nothing said of it' => ['OTHER_SOURCE', sound(otherSource: solar()), true, Severity::Danger],
+    'solar connected nobody knows where' => ['OTHER_SOURCE', sound(otherSource: solar(at: '')), true],
+    'solar that is locked off' => ['OTHER_SOURCE', sound(otherSource: solar(OtherSourceRun::LockedOff)), false],
+    'solar listed for it' => ['OTHER_SOURCE', sound(otherSource: solar(OtherSourceRun::Listed)), false],
+    'solar on a panel that is not fed' => [
+        'OTHER_SOURCE', sound(
+            panels: [...sound()->service->panels, new Panel('other', 'Other', 8)], otherSource: solar(at: 'other'),
+        ), false,
+    ],
+    'solar, and a switch with circuits of its own' => ['OTHER_SOURCE', sound(connection: 'manual_switch', otherSource: solar()), false],
+    'neither solar nor a battery' => ['OTHER_SOURCE', sound(), false],
+    'solar to be locked off nobody knows where' => [
+        'OTHER_SOURCE_DISCONNECT', sound(otherSource: solar(OtherSourceRun::LockedOff, disconnect: '')), true, Severity::Wrong,
+    ],
+    'solar with a disconnect' => ['OTHER_SOURCE_DISCONNECT', sound(otherSource: solar(OtherSourceRun::LockedOff)), false],
+    'solar listed for it, without one' => ['OTHER_SOURCE_DISCONNECT', sound(otherSource: solar(OtherSourceRun::Listed, '')), false],
+    'nobody looked for solar' => ['OTHER_SOURCE_NOT_LOOKED', sound(otherSource: null), true, Severity::Advice],
+    'nobody looked, and cords only' => ['OTHER_SOURCE_NOT_LOOKED', sound(connection: 'cords', otherSource: null), false],
+
+    'more than the breaker of a switch carries' => [
+        'FEED_OVERLOADED', sound(array_map(fn (int $i): Circuit => drawing(10.5, space: (string) (2 * $i)), range(1, 6)),
+            supply: Houses::supply(12_000, 15_000, 240, Outlet::Straight50, 50), connection: 'manual_switch'), true, Severity::Wrong,
+    ],
+    'as much as it carries' => [
+        'FEED_OVERLOADED', sound(array_map(fn (int $i): Circuit => drawing(10, space: (string) (2 * $i)), range(1, 6)),
+            supply: Houses::supply(12_000, 15_000, 240, Outlet::Straight50, 50), connection: 'manual_switch'), false,
+    ],
+    '24 A for hours on a set of 30 A' => ['FEED_OVERLOADED', sound([drawing(12, 12, '5'), drawing(12, 12, '9')]), false],
+    '24.1 A for hours on a set of 30 A' => ['FEED_OVERLOADED', sound([drawing(12, 12, '5'), drawing(12.1, 12.1, '9')]), true],
+    '24.1 A on both legs between them' => ['FEED_OVERLOADED', sound([drawing(12, 12, '5'), drawing(12.1, 12.1, '7')]), false],
+    'more than the outlet, which is found as that' => ['FEED_OVERLOADED', sound([drawing(31, 31, '5', breaker: 50)]), false],
+
+    'more behind a feeder than its breaker carries' => ['FEEDER_OVERLOADED', feeding(20.5), true, Severity::Wrong],
+    'as much as it carries behind it' => ['FEEDER_OVERLOADED', feeding(20), false],
+    '16.1 A for hours behind a feeder of 20 A' => ['FEEDER_OVERLOADED', feeding(16.1, 16.1), true],
+    'a feeder of unknown rating' => ['FEEDER_OVERLOADED', feeding(50, feederAmps: null), false],
+
     'a fuel that is not there' => ['FUEL_NOT_HERE', sound(site: new Site(gasolineGal: 0)), true, Severity::Wrong],
     'a fuel of which nothing is known' => ['FUEL_NOT_HERE', sound(site: new Site(propaneTankGal: 0)), false],
     'a fuel that is there' => ['FUEL_NOT_HERE', sound(site: new Site(gasolineGal: 10)), false],

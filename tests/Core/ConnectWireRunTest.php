@@ -27,6 +27,7 @@ use Underpin\Job\PanelKind;
 use Underpin\Job\Rating;
 use Underpin\Job\Role;
 use Underpin\Job\StartRoutine;
+use Underpin\Job\SwitchKind;
 use Underpin\Job\WireRun;
 use Underpin\Job\WiringMethod;
 use Underpin\Outage\SwitchingCard;
@@ -36,11 +37,12 @@ use Underpin\Stages\Progress;
 use Underpin\Stages\StageReport;
 use Underpin\Stages\Stages;
 
-function house(array $circuits, ?int $mainAmps = 200, ?bool $listed = true, ?bool $multiwire = false, ?LocalRules $rules = null): Job
-{
+function house(
+    array $circuits, ?int $mainAmps = 200, ?bool $listed = true, ?bool $multiwire = false, ?LocalRules $rules = null, ?bool $lugs = null,
+): Job {
     return Houses::job(
         'x', rules: $rules ?? new LocalRules,
-        panels: [new Panel('p', 'Panel', 20, PanelKind::Main, $mainAmps, $listed, 1, $multiwire, $circuits)],
+        panels: [new Panel('p', 'Panel', 20, PanelKind::Main, $mainAmps, $listed, 1, $multiwire, $circuits, mainLugs: $lugs)],
     );
 }
 
@@ -53,7 +55,8 @@ $fridge = Houses::circuit('2', 1, Role::Must, 180, 900, LoadKind::Refrigeration,
 
 it('allows an interlock only against a main, with a listed plate', function () use ($fridge) {
     expect(possible(house([$fridge]), 'interlock'))->toBe(Possible::Yes)
-        ->and(possible(house([$fridge], mainAmps: null), 'interlock'))->toBe(Possible::No)
+        ->and(possible(house([$fridge], mainAmps: null), 'interlock'))->toBe(Possible::NotKnown)
+        ->and(possible(house([$fridge], mainAmps: null, lugs: true), 'interlock'))->toBe(Possible::No)
         ->and(possible(house([$fridge], listed: false), 'interlock'))->toBe(Possible::No)
         ->and(possible(house([$fridge], listed: null), 'interlock'))->toBe(Possible::NotKnown)
         ->and(possible(Houses::job('x'), 'interlock'))->toBe(Possible::NotKnown);
@@ -79,7 +82,8 @@ it('keeps a 120 V machine away from multiwire circuits', function () use ($fridg
 it('fits a manual switch to the circuits that must run', function () {
     $circuits = fn (int $n) => array_map(fn (int $i) => Houses::circuit((string) $i, 1, Role::Must, 100), range(1, $n));
     expect(Houses::verdict(house($circuits(5)), 'manual_switch')->switchPositions)->toBe(6)
-        ->and(possible(house($circuits(12)), 'manual_switch'))->toBe(Possible::Yes)
+        ->and(possible(house($circuits(12)), 'manual_switch'))->toBe(Possible::NotKnown)
+        ->and(possible(Houses::changed(house($circuits(12)), switchKind: SwitchKind::Cables), 'manual_switch'))->toBe(Possible::Yes)
         ->and(possible(house($circuits(13)), 'manual_switch'))->toBe(Possible::No)
         ->and(possible(house([Houses::circuit('1', 2, Role::Must, 100, amps: 40)]), 'manual_switch'))->toBe(Possible::No)
         ->and(possible(house([]), 'manual_switch'))->toBe(Possible::NotKnown);
@@ -89,8 +93,14 @@ it('fits a manual switch to the circuits that must run', function () {
 });
 
 it('serves with cords only what has a plug', function () use ($fridge) {
-    expect(possible(house([$fridge]), 'cords'))->toBe(Possible::Yes);
-    $verdict = Houses::verdict(house([$fridge, Houses::circuit('4', 1, Role::Must, 300, 900, LoadKind::Boiler, 'Boiler')]), 'cords');
+    $boiler = Houses::circuit('4', 1, Role::Must, 300, 900, LoadKind::Boiler, 'Boiler');
+    $ask = Houses::verdict(house([$fridge, Houses::plugged($boiler, true)]), 'cords');
+    expect($ask->possible)->toBe(Possible::NotKnown)
+        ->and(array_column($ask->dead, 'name'))->toBe([])
+        ->and(array_column($ask->powers, 'name'))->toBe(['Boiler'])
+        ->and(implode(' ', array_column($ask->reasons, 'text')))->toContain('Look whether what hangs on 2 Fridge has a plug');
+    expect(possible(house([Houses::plugged($fridge, true)]), 'cords'))->toBe(Possible::Yes);
+    $verdict = Houses::verdict(house([Houses::plugged($fridge, true), Houses::plugged($boiler, false)]), 'cords');
     expect($verdict->possible)->toBe(Possible::No)
         ->and(array_map(fn ($c) => $c->name, $verdict->dead))->toBe(['Boiler'])
         ->and(array_map(fn ($c) => $c->name, $verdict->powers))->toBe(['Fridge']);
@@ -290,7 +300,7 @@ it('opens at the furthest stage that was begun; a card counts only once it is do
 it('says in whole sentences why a way of connecting works or not', function (Job $job, string $kind, string $said) {
     expect(array_map(fn ($r) => $r->text, Houses::verdict($job, $kind)->reasons))->toContain($said);
 })->with(function () use ($fridge): iterable {
-    $boiler = Houses::circuit('4', 1, Role::Must, 300, 900, LoadKind::Boiler, 'Boiler');
+    $boiler = Houses::plugged(Houses::circuit('4', 1, Role::Must, 300, 900, LoadKind::Boiler, 'Boiler'), false);
     $pump = Houses::circuit('5', 2, Role::Must, 1200, 4800, LoadKind::Pump, 'Pump');
     yield 'one without a plug' => [house([$fridge, $boiler]), 'cords', '4 Boiler must run and has no plug for a 120 V cord.'];
     yield 'two without a plug' => [
@@ -361,9 +371,10 @@ it('asks about shared neutrals only where a '
         $supply = match ($volts) {
             120 => Houses::supply(3000, 3600, 120, Outlet::Locking30At120, 30), 240 => Houses::supply(), null => null
         };
+        $den = Houses::circuit('4', 1, Role::Must, 180, name: 'Den');
         $texts = array_map(
             fn ($r) => $r->text,
-            Houses::verdict(Changed::of(house([$fridge], multiwire: $multiwire), supply: $supply), 'manual_switch')->reasons,
+            Houses::verdict(Changed::of(house([$fridge, $den], multiwire: $multiwire), supply: $supply), 'manual_switch')->reasons,
         );
         expect(preg_grep('/halves of a multiwire circuit/', $texts) !== [])->toBe($asks);
     })->with([[120, true, true], [120, null, true], [120, false, false], [240, true, false], [null, true, false]]);
@@ -393,3 +404,21 @@ it('reaches the same circuits whichever figures sizing rests on', function (stri
     $ids = fn (Job $job): array => array_map(fn (Circuit $c): string => $c->id, Houses::verdict($job, $way)->powers);
     expect($ids($measured))->toBe($ids($listed))->and($ids($listed))->toContain('c2');
 })->with(['interlock', 'manual_switch']);
+
+it('holds the generator breaker against the bus and against what two spaces take', function (
+    int $outlet, ?int $bus, ?int $main, Possible $possible, string $says,
+) {
+    $job = Houses::changed(
+        Houses::small(Houses::supply(48_000, 60_000, 240, Outlet::Terminals, $outlet), 'interlock'),
+        panels: [new Panel('p', 'Panel', 20, PanelKind::Main, $main, true, 1, false, [], busAmps: $bus)],
+    );
+    $verdict = Houses::verdict($job, 'interlock');
+    expect($verdict->possible)->toBe($possible)->and(implode(' ', array_column($verdict->reasons, 'text')))->toContain($says);
+})->with([
+    'within the bus' => [100, 100, 100, Possible::Yes, 'a generator breaker of 100 A is within that'],
+    'over it' => [110, 100, 100, Possible::No, 'more than the bus of Panel carries (100 A)'],
+    'bus not noted, within the main' => [100, null, 100, Possible::Yes, 'no larger than the main that protects it now'],
+    'bus not noted, over the main' => [110, null, 100, Possible::NotKnown, 'Read the rating of the bus'],
+    'a frame of two spaces' => [125, 200, 200, Possible::Yes, 'within that'],
+    'a larger frame' => [126, 200, 200, Possible::NotKnown, 'hardly fits the two spaces'],
+]);

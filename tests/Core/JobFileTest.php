@@ -140,7 +140,9 @@ function asBefore(mixed $now, mixed $before): mixed
         return $now;
     }
     $known = array_filter(
-        $now, fn (mixed $value, int|string $word): bool => $value !== null || array_key_exists($word, $before), ARRAY_FILTER_USE_BOTH,
+        $now,
+        fn (mixed $value, int|string $word): bool => ! in_array($value, [null, '', []], true) || array_key_exists($word, $before),
+        ARRAY_FILTER_USE_BOTH,
     );
 
     return array_combine(array_keys($known), array_map(

@@ -9,7 +9,11 @@ use Tests\Support\Houses;
 use Underpin\Checks\Finding;
 use Underpin\Checks\Review;
 use Underpin\Checks\Severity;
+use Underpin\Connection\Interlock;
 use Underpin\Connection\Possible;
+use Underpin\Connection\WayVerdict;
+use Underpin\Design\Design;
+use Underpin\Job\Circuit;
 use Underpin\Job\Disconnect;
 use Underpin\Job\DisconnectPlace;
 use Underpin\Job\ExistingEquipment;
@@ -17,13 +21,18 @@ use Underpin\Job\FeederGround;
 use Underpin\Job\Fuel;
 use Underpin\Job\GeneratorNeutral;
 use Underpin\Job\Job;
+use Underpin\Job\Load;
+use Underpin\Job\LoadKind;
 use Underpin\Job\Marking;
+use Underpin\Job\Outlet;
 use Underpin\Job\Panel;
 use Underpin\Job\PanelKind;
 use Underpin\Job\Position;
 use Underpin\Job\Role;
 use Underpin\Job\Service;
 use Underpin\Job\SpaceList;
+use Underpin\Legs\LegCurrents;
+use Underpin\Service\Multiwire;
 use Underpin\Service\SharedNeutral;
 use Underpin\Sizing\Supply;
 
@@ -182,13 +191,82 @@ it('says it of a one-pole breaker alone, after what there is to do', function ()
         ->toStartWith('A one-pole breaker moved one space up or down changes its leg. First find out');
 });
 
+it('knows a shared neutral from either of its two breakers, and no other', function () {
+    $one = Houses::circuit('5', 1, Role::Must, 960, 960);
+    $other = Houses::circuit('7', 1, Role::Must, 600, 600)->with(sharesNeutralWith: 'c5');
+    $third = Houses::circuit('9', 1, Role::Must, 600, 600)->with(sharesNeutralWith: 'gone');
+    $multiwire = new Multiwire([new Panel('p', 'P', 20, hasMultiwire: false, circuits: [$one, $other, $third])]);
+    expect([$multiwire->partnerOf($one), $multiwire->partnerOf($other), $multiwire->partnerOf($third)])->toBe([$other, $one, null])
+        ->and([$multiwire->isShared($one), $multiwire->isShared($third)])->toBe([true, false])
+        ->and($multiwire->pairs())->toBe([[$one, $other]])->and($multiwire->anywhere())->toBeTrue();
+});
+
+it('names the other half before a breaker is moved, and says in amperes what the neutral would carry', function () {
+    $circuits = [
+        Houses::circuit('1', 1, Role::Must, 960, 960, name: 'Den'),
+        Houses::circuit('2', 1, Role::Must, 600, 600, name: 'Hall')->with(sharesNeutralWith: 'c1'),
+    ];
+    $job = Houses::changed(crowded(false), panels: [new Panel('p', 'P', 20, PanelKind::Main, 200, true, 1, false, $circuits)]);
+    $room = implode(' ', array_column(Houses::verdict($job, 'interlock')->reasons, 'text'));
+    expect($room)->toContain('1 Den shares its neutral with 2 Hall: the two move together, or neither does.')
+        ->toContain('With everything on, that is 13.0 A instead of 3.0 A.')
+        ->and(said($job, 'INTERLOCK_SPACES_TAKEN')[0]->do)->toContain('shares its neutral with 2 Hall');
+});
+
+it('has both halves on a switch or neither', function () {
+    $half = fn (string $space, Role $role): Circuit => Houses::circuit($space, 1, $role, 600, 600, name: "Half $space");
+    $on = fn (Role $second): WayVerdict => Houses::verdict(Houses::changed(
+        Houses::small(Houses::supply(), 'manual_switch'),
+        panels: [new Panel('p', 'P', 20, PanelKind::Main, 200, true, 1, false, [
+            $half('5', Role::Must), $half('7', $second)->with(sharesNeutralWith: 'c5'),
+        ])],
+    ), 'manual_switch');
+    expect($on(Role::Off)->possible)->toBe(Possible::No)->and($on(Role::Must)->possible)->toBe(Possible::Yes)
+        ->and(implode(' ', array_column($on(Role::Off)->reasons, 'text')))->toContain('neutral carries two sources')
+        ->and(implode(' ', array_column($on(Role::Must)->reasons, 'text')))->toContain('two places side by side');
+});
+
+it('finds shared neutrals in every panel that a 120 V machine reaches, and in no other', function (
+    string $where, ?bool $there, array $loads = [],
+) {
+    $main = Houses::small()->service->panels[0];
+    $circuits = $loads === [] ? [] : [new Circuit('b1', new Position(1, 2), 20, 'Dishes', role: Role::Must, loads: $loads)];
+    $barn = new Panel('barn', 'Barn', 12, PanelKind::Sub, hasMultiwire: $there, fedFrom: $where, feederAmps: 60, circuits: $circuits);
+    $on120 = Houses::supply(3000, 3600, 120, Outlet::Travel30);
+    $job = Houses::changed(Houses::small($on120, 'interlock'), panels: [$main, $barn]);
+    $joins = (new Interlock)->joinsSharedNeutrals((new Design($job))->situation());
+    $reached = $where === 'main';
+    expect($joins)->toBe($reached ? ($loads === [] ? $there : true) : false)
+        ->and(said($job, 'MWBC_120') !== [])->toBe($joins === true);
+})->with([
+    'in the sub-panel' => ['main', true], 'not looked there' => ['main', null], 'none there' => ['main', false],
+    'in a panel that it does not reach' => ['', true],
+    'two halves on one two-pole breaker' => ['main', false, [
+        new Load('up', 'Disposer', LoadKind::Other, 600, 600, pole: 1), new Load('low', 'Dishwasher', LoadKind::Other, 900, 900, pole: 2),
+    ]],
+]);
+
+it('puts the halves of a two-pole breaker on the legs of their poles', function (int $space, float $a, float $b) {
+    $circuit = new Circuit('c', new Position($space, 2), 20, 'Kitchen', role: Role::Must, loads: [
+        new Load('up', 'Disposer', LoadKind::Other, 600, 600, pole: 1), new Load('low', 'Dishwasher', LoadKind::Other, 1200, 1200, pole: 2),
+        new Load('wide', 'Heater', LoadKind::Other, 480, 480),
+    ]);
+    $legs = LegCurrents::of($circuit->draws());
+    expect([$legs->aAmps, $legs->bAmps, $legs->neutralAmps])->toBe([$a, $b, 5.0])
+        ->and([$circuit->runAmps(), $circuit->hasHalves(), $circuit->needsBothLegs()])->toBe([12.0, true, true])
+        ->and($circuit->with(position: new Position($space))->hasHalves())->toBeFalse();
+})->with([[1, 7.0, 12.0], [3, 12.0, 7.0]]);
+
 it('takes one panel that nobody looked at for not known, and one that has some for having some', function () {
     $panel = fn (?bool $m): Panel => new Panel('p', 'P', 20, hasMultiwire: $m);
-    expect(SharedNeutral::in([$panel(false), $panel(false)]))->toBeFalse()->and(SharedNeutral::in([]))->toBeFalse()
-        ->and(SharedNeutral::in([$panel(false), $panel(null)]))->toBeNull()
-        ->and(SharedNeutral::in([$panel(null), $panel(true)]))->toBeTrue();
+    $anywhere = fn (Panel ...$panels): ?bool => (new Multiwire(array_values($panels)))->anywhere();
+    expect($anywhere($panel(false), $panel(false)))->toBeFalse()->and($anywhere())->toBeFalse()
+        ->and($anywhere($panel(false), $panel(null)))->toBeNull()
+        ->and($anywhere($panel(null), $panel(true)))->toBeTrue();
 });
 
 it('speaks of the neutral after a move only where the leg changed', function (?bool $multiwire, int $to, bool $speaks) {
-    expect(SharedNeutral::afterMoving($multiwire, new Position(1), new Position($to)) !== '')->toBe($speaks);
+    $moved = Houses::circuit((string) $to, 1, Role::Off);
+    $panel = new Panel('p', 'P', 20, hasMultiwire: $multiwire, circuits: [$moved]);
+    expect(SharedNeutral::afterMoving($moved, new Position(1), new Multiwire([$panel])) !== '')->toBe($speaks);
 })->with([[true, 3, true], [null, 3, true], [false, 3, false], [true, 5, false], [null, 2, false]]);

@@ -18,8 +18,10 @@ use Underpin\Job\Machine;
 use Underpin\Job\MachineKind;
 use Underpin\Job\Outlet;
 use Underpin\Job\Panel;
+use Underpin\Job\Position;
 use Underpin\Job\Rating;
 use Underpin\Job\Role;
+use Underpin\Job\Season;
 use Underpin\Job\Site;
 use Underpin\Loads\Plan;
 use Underpin\Sizing\Fit;
@@ -166,7 +168,8 @@ it('says why, in sentences with this machine\'s figures', function (
         [
             '3,600 W running and 4,200 W advertised peak: 600 W of the peak is gone after seconds.',
             'That is 30.0 A running and 35.0 A starting on its one hot wire.',
-            'No 240 V: Dryer stays dead.', 'Must run: 10.0 A together on one hot wire, of 30.0 A.',
+            'No 240 V: Dryer stays dead.',
+            'Must run: 10.0 A together on one hot wire, of 30.0 A. Its neutral carries as much: nothing cancels.',
         ],
     ],
     'two that need 240 V' => [
@@ -212,7 +215,7 @@ it('says why, in sentences with this machine\'s figures', function (
     ],
     'the calculation on one hot wire' => [
         [Houses::circuit('1', 1, Role::Must, 1200)], Houses::supply(3600, 4200, 120, Outlet::Travel30, 30),
-        ['Must run: 25.0 A together on one hot wire, of 30.0 A.'], [], 20.0, 3000.0,
+        ['Must run: 25.0 A together on one hot wire, of 30.0 A. Its neutral carries as much: nothing cancels.'], [], 20.0, 3000.0,
     ],
 ]);
 
@@ -317,4 +320,33 @@ it('offers a fuel that is not there last, and says so; what is not known is not 
         ->and($why(new Site(gasMeterCfh: 0)))->toContain('there is no natural gas here')
         ->and($why(new Site))->toContain('Whether there is natural gas here is not known.')
         ->and($why(new Site(gasMeterCfh: 250)))->not->toContain('natural gas');
+});
+
+it('judges each half of the year by itself, and says which is the harder', function () {
+    $seasonal = fn (string $space, float $watts, ?Season $season): Circuit => new Circuit(
+        "c$space", new Position((int) $space), 20, "Circuit $space", role: Role::Must,
+        loads: [new Load("l$space", 'x', LoadKind::Other, $watts, $watts, season: $season)],
+    );
+    // 10 A of cooling in summer and 14 A of heating in winter, with 8 A all year, all on leg A.
+    $circuits = [$seasonal('1', 1200, Season::Summer), $seasonal('5', 1680, Season::Winter), $seasonal('9', 960, null)];
+    $fit = Fit::of(new Plan($circuits), Houses::supply(), 20);
+    expect($fit->running->aAmps)->toBe(22.0)->and($fit->verdict)->toBe(Verdict::Holds)
+        ->and(implode(' ', $fit->why()))->toContain('Judged for winter, the harder half of the year')
+        ->and((new Plan($circuits))->running->aAmps)->toBe(22.0)
+        ->and((new Plan($circuits))->worstStarting()->peakAmps())->toBe(22.0)
+        ->and((new Plan($circuits))->starting()->order())->toHaveCount(3)
+        ->and(Fit::of(new Plan([$seasonal('1', 1200, Season::Summer)]), Houses::supply(), 20)->verdict)->toBe(Verdict::Holds)
+        ->and(implode(' ', Fit::of(new Plan([$seasonal('9', 960, null)]), Houses::supply(), 20)->why()))->not->toContain('half of the');
+});
+
+it('spreads cords over the halves of the outlets, whatever legs the house has', function () {
+    $onA = fn (string $space, float $amps): Circuit => Houses::plugged(Houses::circuit($space, 1, Role::Must, $amps * 120), true);
+    $job = Houses::changed(Houses::small(Houses::supply(), 'cords'), panels: [
+        new Panel('p', 'P', 20, circuits: [$onA('1', 9), $onA('5', 5), $onA('9', 4)]),
+    ]);
+    $fit = (new Design($job))->fit();
+    expect([$fit?->running->aAmps, $fit?->running->bAmps])->toEqualCanonicalizing([9.0, 9.0]);
+    $many = array_map(fn (int $i): Circuit => $onA((string) $i, 1), range(1, 40));
+    $job = Houses::changed($job, panels: [new Panel('p', 'P', 40, circuits: $many)]);
+    expect((new Design($job))->fit()?->running->worstAmps())->toBe(20.0);
 });

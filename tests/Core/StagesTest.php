@@ -60,7 +60,7 @@ it('lists what a survey still lacks', function (Job $job, array $missing) {
         ['Names for the unnamed circuits.'],
     ];
     yield 'the interlock' => [ready(panels: [mainPanel(interlockListed: null)]), ['Whether an interlock is listed for this panel.']];
-    yield 'multiwire' => [ready(panels: [mainPanel(hasMultiwire: null)]), ['Whether the panel has multiwire circuits.']];
+    yield 'multiwire' => [ready(panels: [mainPanel(hasMultiwire: null)]), ['Whether Main panel has multiwire circuits.']];
     yield 'where it is switched off' => [ready(service: new Service), ['Where the service is switched off.']];
     yield 'the disconnect' => [ready(service: new Service(DisconnectPlace::Meter)), ['The disconnect ahead of the panels.']];
     yield 'the bond' => [ready(panels: [mainPanel(bonded: null)]), ['Where neutral and ground are bonded.']];
@@ -80,7 +80,10 @@ it('lists what a survey still lacks', function (Job $job, array $missing) {
     yield 'one disconnect feeds the only panel' => [ready(
         service: $cabinet(count: 1), panels: [mainPanel(bonded: false, feederGround: FeederGround::Wire)],
     ), []];
-    $known = ['bonded' => false, 'feederGround' => FeederGround::Wire];
+    yield 'the main breaker' => [ready(panels: [mainPanel(mainAmps: null)]), ['Whether Main panel has a main breaker.']];
+    yield 'main lugs, which is known' => [ready(panels: [mainPanel(mainAmps: null, mainLugs: true)]), []];
+    yield 'solar or a battery' => [ready(otherSource: null), ['Whether there is solar or a battery.']];
+    $known = ['bonded' => false, 'feederGround' => FeederGround::Wire, 'hasMultiwire' => false, 'mainLugs' => true];
     $sub = fn (mixed ...$changes): Panel => new Panel('sub', 'Barn', 12, PanelKind::Sub, ...[...$known, ...$changes]);
     yield 'a disconnect whose marking nobody read' => [
         ready(

@@ -106,11 +106,14 @@ it('puts the breaker on the smallest rating, and says which', function () {
             '20 A, two-pole: The smallest of outlet 30 A, cord 30 A, inlet 20 A'
         )
         ->and($why(plan(new WireRun(25, 20), way: 'manual_switch'), "Switch's incoming breaker"))->toBe(
-            '30 A, two-pole: The smallest of outlet 30 A, cord 30 A, inlet 30 A, conductor 30 A.'
+            '30 A, two-pole: The smallest of outlet 30 A, cord 30 A, inlet 30 A, conductor 30 A, switch 30 A.'
         )
         ->and(
             $why(plan(new WireRun(25, 20), Houses::supply(3000, 3600, 120, Outlet::Travel30), 'manual_switch'), "Switch's incoming breaker")
-        )->toStartWith('30 A, one-pole on each bus');
+        )->toStartWith('30 A, one-pole, and the two halves of the switch joined')
+        ->and($why(plan(new WireRun(25, 20), Houses::supply(3000, 3600, 120, Outlet::Travel30)), 'Generator breaker'))->toStartWith(
+            '30 A, two-pole, both poles fed from the one hot wire'
+        );
 });
 
 it('says of the inlet whether it is as large as the outlet', function (int $inletAmps, string $says) {

@@ -70,7 +70,7 @@ it('undoes nothing that the person has not seen', function () {
 it('tells the second saver and shows both', function () {
     $colleague = $this->person('bo@one.example', $this->user->shop);
     $was = json_encode(['name' => 'Boiler', 'amps' => 15]);
-    $fields = ['space' => 4, 'poles' => 1, 'protection' => 'none', 'keep_on' => '', 'receptacle_a' => '', 'note' => '', 'half' => ''];
+    $fields = ['space' => 4, 'poles' => 1, 'protection' => 'none', 'keep_on' => '', 'receptacle_a' => '', 'shares_neutral_with' => '', 'note' => '', 'half' => ''];
     $this->actingAs($colleague)->patch(
         "$this->base/circuits/c4", ['name' => 'Gas boiler', 'amps' => '15', 'was' => $was, ...$fields],
     )->assertRedirect();
@@ -88,7 +88,7 @@ it('tells the second saver and shows both', function () {
 });
 
 it('lets two people change different things of one circuit', function () {
-    $fields = ['space' => 4, 'poles' => 1, 'protection' => 'none', 'half' => '', 'keep_on' => '', 'receptacle_a' => '', 'note' => ''];
+    $fields = ['space' => 4, 'poles' => 1, 'protection' => 'none', 'half' => '', 'keep_on' => '', 'receptacle_a' => '', 'shares_neutral_with' => '', 'note' => ''];
     $was = json_encode(['name' => 'Boiler', 'amps' => 15]);
     $this->patch("$this->base/circuits/c4", ['name' => 'Gas boiler', 'amps' => '15', 'was' => $was, ...$fields])->assertRedirect();
     $this->patch("$this->base/circuits/c4/role", ['role' => 'room', 'was' => '{"role":"must"}'])->assertRedirect();
@@ -114,7 +114,7 @@ it('refuses by field, in the core\'s own words, and changes nothing', function (
         'PATCH', '/circuits/c8',
         [
             'half' => '', 'space' => '7', 'poles' => '1', 'amps' => '20', 'name' => 'x', 'protection' => 'none', 'keep_on' => '',
-            'receptacle_a' => '', 'note' => '',
+            'receptacle_a' => '', 'shares_neutral_with' => '', 'note' => '',
         ],
         'space',
     ],
@@ -122,7 +122,7 @@ it('refuses by field, in the core\'s own words, and changes nothing', function (
         'PATCH', '/circuits/c8',
         [
             'half' => '', 'space' => '99', 'poles' => '1', 'amps' => '20', 'name' => 'x', 'protection' => 'none', 'keep_on' => '',
-            'receptacle_a' => '', 'note' => '',
+            'receptacle_a' => '', 'shares_neutral_with' => '', 'note' => '',
         ],
         'space',
     ],
@@ -130,7 +130,7 @@ it('refuses by field, in the core\'s own words, and changes nothing', function (
         'PATCH', '/circuits/c8',
         [
             'half' => '', 'space' => '8', 'poles' => '1', 'amps' => 'many', 'name' => 'x', 'protection' => 'none', 'keep_on' => '',
-            'receptacle_a' => '', 'note' => '',
+            'receptacle_a' => '', 'shares_neutral_with' => '', 'note' => '',
         ],
         'amps',
     ],
@@ -138,7 +138,7 @@ it('refuses by field, in the core\'s own words, and changes nothing', function (
         'PATCH', '/circuits/c8',
         [
             'half' => '', 'space' => '8', 'poles' => '1', 'amps' => '20', 'name' => str_repeat('x', 101), 'protection' => 'none',
-            'keep_on' => '', 'receptacle_a' => '', 'note' => '',
+            'keep_on' => '', 'receptacle_a' => '', 'shares_neutral_with' => '', 'note' => '',
         ],
         'name',
     ],
@@ -146,7 +146,7 @@ it('refuses by field, in the core\'s own words, and changes nothing', function (
         'POST', '/circuits',
         [
             'panel' => 'main', 'half' => '', 'space' => '19', 'poles' => '2', 'amps' => '20', 'name' => 'x', 'protection' => 'none',
-            'keep_on' => '', 'receptacle_a' => '', 'note' => '',
+            'keep_on' => '', 'receptacle_a' => '', 'shares_neutral_with' => '', 'note' => '',
         ],
         'space',
     ],
@@ -159,7 +159,7 @@ it('refuses by field, in the core\'s own words, and changes nothing', function (
         'PATCH', '/loads/c8-load',
         [
             'name' => 'x', 'kind' => 'nothing', 'run_w' => '', 'start_w' => '', 'pf' => '1', 'duty' => '', 'on_s' => '', 'off_s' => '',
-            'season' => '', 'phase' => '',
+            'season' => '', 'phase' => '', 'pole' => '', 'plug' => '', 'bridge_min' => '',
         ],
         'kind',
     ],
@@ -168,7 +168,7 @@ it('refuses by field, in the core\'s own words, and changes nothing', function (
         [
             'name' => 'P', 'kind' => 'main', 'spaces' => '8', 'interlock_space' => '1', 'main_a' => '', 'interlock_listed' => '',
             'has_multiwire' => '', 'fed_from' => '', 'feeder_a' => '', 'feeder_circuit' => '', 'bonded' => '', 'tandem_spaces' => '',
-            'feeder_ground' => '', 'other_building' => '',
+            'feeder_ground' => '', 'other_building' => '', 'main_lugs' => '', 'bus_a' => '',
         ],
         'space',
     ],
@@ -177,7 +177,7 @@ it('refuses by field, in the core\'s own words, and changes nothing', function (
         [
             'name' => 'P', 'kind' => 'main', 'spaces' => '21', 'interlock_space' => '1', 'main_a' => '', 'interlock_listed' => '',
             'has_multiwire' => '', 'fed_from' => '', 'feeder_a' => '', 'feeder_circuit' => '', 'bonded' => '', 'tandem_spaces' => '',
-            'feeder_ground' => '', 'other_building' => '',
+            'feeder_ground' => '', 'other_building' => '', 'main_lugs' => '', 'bus_a' => '',
         ],
         'spaces',
     ],
@@ -245,7 +245,7 @@ it('escapes whatever people type', function () {
         "$this->base/circuits",
         [
             'panel' => 'main', 'half' => '', 'space' => '13', 'poles' => '1', 'amps' => '20', 'name' => '<script>alert(1)</script>',
-            'protection' => 'none', 'keep_on' => '', 'receptacle_a' => '', 'note' => '',
+            'protection' => 'none', 'keep_on' => '', 'receptacle_a' => '', 'shares_neutral_with' => '', 'note' => '',
         ],
     )->assertRedirect();
     $html = $this->get("$this->base/loads")->getContent();
@@ -295,7 +295,7 @@ it('shows in every form what stands there by the names that the form sends', fun
     ['wire', 'wire-form', ['cord_ft', 'run_ft', 'inlet_a', 'method', 'material', 'terminal_c', 'ambient_c', 'wet']],
     [
         'survey?at=c5', 'breaker-form',
-        ['space', 'half', 'poles', 'amps', 'name', 'protection', 'note', 'keep_on', 'receptacle_a'],
+        ['space', 'half', 'poles', 'amps', 'name', 'protection', 'note', 'keep_on', 'receptacle_a', 'shares_neutral_with'],
     ],
     ['survey?at=c5', 'move-form', ['space']],
     ['loads?at=c5', 'role-form', ['role']],

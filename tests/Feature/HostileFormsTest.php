@@ -16,7 +16,8 @@ const ODD = [
 
 const FIELDS = [
     'name', 'kind', 'spaces', 'main_a', 'interlock_listed', 'interlock_space', 'has_multiwire', 'fed_from', 'feeder_a', 'feeder_circuit',
-    'bonded', 'marking', 'feeder_ground', 'other_building',
+    'bonded', 'marking', 'feeder_ground', 'other_building', 'main_lugs', 'bus_a', 'shares_neutral_with', 'pole', 'plug', 'bridge_min',
+    'at', 'disconnect', 'run', 'switch_kind', 'place',
     'tandem_spaces', 'place', 'amps', 'panel', 'space', 'half', 'poles', 'protection', 'note', 'keep_on',
     'receptacle_a', 'role', 'run_w', 'start_w', 'pf', 'duty', 'on_s', 'off_s', 'season', 'phase', 'circuit', 'measured_leg',
     'measured_run_a', 'measured_start_a', 'by_hand', 'inlet_a', 'buffer_a', 'base_a', 'base_b', 'noise_a', 'swapped', 'on', 'figures',

@@ -192,7 +192,7 @@ it('stands odd forms', function (string $method, string $path, array $input, int
         'POST', '/jobs/{job}/circuits',
         [
             'panel' => 'nothing', 'space' => '7', 'poles' => '1', 'amps' => '20', 'name' => 'x', 'protection' => 'none', 'note' => '',
-            'keep_on' => '', 'receptacle_a' => '', 'half' => '',
+            'keep_on' => '', 'receptacle_a' => '', 'shares_neutral_with' => '', 'half' => '',
         ],
         409,
     ],

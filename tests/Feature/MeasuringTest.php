@@ -59,7 +59,7 @@ it('adds to the house what is listed later', function () {
         "$this->base/circuits",
         [
             'panel' => 'main', 'space' => '14', 'half' => '', 'poles' => '1', 'amps' => '20', 'name' => 'Freezer', 'protection' => 'none',
-            'note' => '', 'keep_on' => '', 'receptacle_a' => '',
+            'note' => '', 'keep_on' => '', 'receptacle_a' => '', 'shares_neutral_with' => '',
         ],
     );
     $key = $this->job->circuits()->where('name', 'Freezer')->firstOrFail()->key;

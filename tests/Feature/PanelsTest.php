@@ -15,7 +15,7 @@ beforeEach(function () {
     $this->export = fn () => $this->get("$this->base/job.json")->getContent();
     $this->breaker = [
         'panel' => 'main', 'space' => '13', 'half' => '', 'poles' => '1', 'amps' => '20', 'name' => 'Garage', 'protection' => 'gfci',
-        'keep_on' => '', 'receptacle_a' => '', 'note' => '',
+        'keep_on' => '', 'receptacle_a' => '', 'shares_neutral_with' => '', 'note' => '',
     ];
 });
 
@@ -73,7 +73,7 @@ it('changes a load and the strip with it', function () {
         "$this->base/loads/c2-load",
         [
             'name' => 'Fridge', 'kind' => 'refrigeration', 'run_w' => '2,400', 'start_w' => '3600', 'pf' => '1', 'duty' => '',
-            'on_s' => '', 'off_s' => '', 'season' => '', 'phase' => '',
+            'on_s' => '', 'off_s' => '', 'season' => '', 'phase' => '', 'pole' => '', 'plug' => '', 'bridge_min' => '',
         ],
         ['X-Parts' => '1'],
     )->assertOk();

@@ -49,7 +49,7 @@ it('keeps what a schedule has no column for, where space and name are the same',
         "$this->base/circuits/$fridge->key",
         [
             'space' => '1', 'half' => '', 'poles' => '1', 'amps' => '20', 'name' => 'Fridge', 'protection' => 'none', 'note' => '',
-            'keep_on' => 'always', 'receptacle_a' => '15',
+            'keep_on' => 'always', 'receptacle_a' => '15', 'shares_neutral_with' => '',
         ],
     )->assertSessionHasNoErrors();
     $this->put(
@@ -60,7 +60,7 @@ it('keeps what a schedule has no column for, where space and name are the same',
         "$this->base/loads/$load->key",
         [
             'name' => 'Fridge', 'kind' => 'refrigeration', 'run_w' => '200', 'start_w' => '', 'pf' => '1', 'duty' => 'cycling',
-            'on_s' => '600', 'off_s' => '900', 'season' => '', 'phase' => '',
+            'on_s' => '600', 'off_s' => '900', 'season' => '', 'phase' => '', 'pole' => '', 'plug' => '', 'bridge_min' => '',
         ],
     )->assertSessionHasNoErrors();
     $page = ($this->upload)("space,amps,circuit,load,run_w\n1,15,fridge,fridge,250\n3,20,Fans,Fans,300\n");

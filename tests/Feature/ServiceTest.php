@@ -15,7 +15,7 @@ beforeEach(function () {
     $this->panel = [
         'name' => 'Main panel', 'kind' => 'main', 'spaces' => '20', 'main_a' => '200', 'interlock_listed' => '1', 'interlock_space' => '1',
         'has_multiwire' => '0', 'fed_from' => '', 'feeder_a' => '', 'feeder_circuit' => '', 'bonded' => '1', 'tandem_spaces' => '',
-        'feeder_ground' => '', 'other_building' => '',
+        'feeder_ground' => '', 'other_building' => '', 'main_lugs' => '', 'bus_a' => '',
     ];
     $this->settings = fn (array $change, string $panel = 'main') => $this->patch("$this->base/panels/$panel", $change + $this->panel);
 });
@@ -98,14 +98,14 @@ it('keeps the tandem spaces as they are read, and moves only where one may sit',
         "$this->base/circuits",
         [
             'panel' => 'main', 'space' => '12', 'half' => 'a', 'poles' => '1', 'amps' => '15', 'name' => 'Half', 'protection' => 'none',
-            'note' => '', 'keep_on' => '', 'receptacle_a' => '',
+            'note' => '', 'keep_on' => '', 'receptacle_a' => '', 'shares_neutral_with' => '',
         ],
     )->assertSessionHasErrors('space');
     $this->post(
         "$this->base/circuits",
         [
             'panel' => 'main', 'space' => '17', 'half' => 'a', 'poles' => '1', 'amps' => '15', 'name' => 'Half', 'protection' => 'none',
-            'note' => '', 'keep_on' => '', 'receptacle_a' => '',
+            'note' => '', 'keep_on' => '', 'receptacle_a' => '', 'shares_neutral_with' => '',
         ],
     )->assertSessionHasNoErrors();
     $key = $this->job->circuits()->where('name', 'Half')->firstOrFail()->key;
@@ -135,7 +135,7 @@ it('loses the feed of a panel with the panel that fed it', function () {
 it('keeps when a load runs, and refuses cycle times of a load that does not cycle', function () {
     $load = [
         'name' => 'Well pump', 'kind' => 'pump', 'run_w' => '1200', 'start_w' => '4800', 'pf' => '1', 'duty' => 'cycling', 'on_s' => '90',
-        'off_s' => '600', 'season' => 'summer', 'phase' => 'morning',
+        'off_s' => '600', 'season' => 'summer', 'phase' => 'morning', 'pole' => '', 'plug' => '', 'bridge_min' => '',
     ];
     $this->patch("$this->base/loads/c5-load", $load)->assertSessionHasNoErrors();
     $kept = ($this->file)()->service->panels[0]->circuit('c5')?->loads[0];

@@ -60,7 +60,7 @@ it('shows what must not lose power while the crew works', function () {
         "$this->base/circuits/c4",
         [
             'space' => '4', 'half' => '', 'poles' => '1', 'amps' => '15', 'name' => 'Boiler', 'protection' => 'none', 'note' => '',
-            'keep_on' => 'never in frost', 'receptacle_a' => '',
+            'keep_on' => 'never in frost', 'receptacle_a' => '', 'shares_neutral_with' => '',
         ],
     )->assertRedirect();
     $this->get("$this->base/survey")->assertSee('Must not lose power during the work')->assertSee('never in frost');

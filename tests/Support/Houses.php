@@ -12,7 +12,6 @@ use Underpin\Design\Design;
 use Underpin\Job\Authority;
 use Underpin\Job\Circuit;
 use Underpin\Job\Client;
-use Underpin\Job\Connection;
 use Underpin\Job\DisconnectPlace;
 use Underpin\Job\Fuel;
 use Underpin\Job\Generator;
@@ -24,6 +23,8 @@ use Underpin\Job\LoadKind;
 use Underpin\Job\LocalRules;
 use Underpin\Job\Machine;
 use Underpin\Job\MachineKind;
+use Underpin\Job\OtherSource;
+use Underpin\Job\OtherSourceKind;
 use Underpin\Job\Outlet;
 use Underpin\Job\Panel;
 use Underpin\Job\PanelKind;
@@ -32,6 +33,7 @@ use Underpin\Job\Protection;
 use Underpin\Job\Rating;
 use Underpin\Job\Role;
 use Underpin\Job\Service;
+use Underpin\Job\SwitchKind;
 use Underpin\Job\WireRun;
 use Underpin\Sizing\Supply;
 use Underpin\StageKey;
@@ -69,14 +71,21 @@ final class Houses
             'Small house', customer: new Client('A. Person', '1 Some Street'), rules: $rules ?? new LocalRules, serviceAmps: 200,
             panels: [new Panel('main', 'Main panel', 20, PanelKind::Main, 200, true, 1, false, [
                 self::circuit('5', 2, Role::Must, 1200, 4800, LoadKind::Pump, 'Well pump'),
-                self::circuit('2', 1, Role::Must, 180, 1200, LoadKind::Refrigeration, 'Fridge'),
-                self::circuit('4', 1, Role::Must, 240, 600, LoadKind::Boiler, 'Boiler', 15),
-                self::circuit('8', 1, Role::Room, 120, 120, LoadKind::Lighting, 'Lights', 15),
+                self::plugged(self::circuit('2', 1, Role::Must, 180, 1200, LoadKind::Refrigeration, 'Fridge'), true),
+                self::plugged(self::circuit('4', 1, Role::Must, 240, 600, LoadKind::Boiler, 'Boiler', 15), false),
+                self::plugged(self::circuit('8', 1, Role::Room, 120, 120, LoadKind::Lighting, 'Lights', 15), false),
                 self::circuit('10', 2, Role::Off, 5000, 5000, LoadKind::Cooking, 'Range', 50),
             ], bonded: true)],
-            supply: $supply, connection: $way, wire: $way === null ? new WireRun : new WireRun(25.0, 20.0),
-            service: new Service(DisconnectPlace::Panel),
+            supply: $supply, connection: $way, switchKind: SwitchKind::Pigtails,
+            wire: $way === null ? new WireRun : new WireRun(25.0, 20.0),
+            service: new Service(DisconnectPlace::Panel), otherSource: new OtherSource(OtherSourceKind::None),
         );
+    }
+
+    /** The same circuit with its loads said to have a plug for a cord, or none. */
+    public static function plugged(Circuit $circuit, bool $plug): Circuit
+    {
+        return $circuit->with(loads: array_map(fn (Load $l): Load => $l->with(plug: $plug), $circuit->loads));
     }
 
     /** A job from what is said of it, whatever part that belongs to: `panels`, `supply`, `connection`, `figures` … */
@@ -101,9 +110,11 @@ final class Houses
                 'panels', 'existing' => $job->with($job->service->with(...[$what => $value])),
                 'supply' => $job->with(new Generator($value?->machine, $value?->fuel, $job->generator->marginPct)),
                 'marginPct' => $job->with($job->generator->withMargin($value)),
-                'connection' => $job->with(new Connection($value, $job->connection->routine)),
-                'routine' => $job->with(new Connection($job->connection->way, $value)),
+                'connection' => $job->with($job->connection->with(way: $value)),
+                'routine' => $job->with($job->connection->with(routine: $value)),
                 'wire', 'site' => $job->with($value),
+                'switchKind', 'places' => $job->with($job->connection->with(...[$what => $value])),
+                'otherSource' => $job->with($job->service->with(otherSource: $value)),
                 'figures' => $job->with($job->basis->with(use: $value)),
                 'figuresReason' => $job->with($job->basis->with(reason: $value)),
                 'demand', 'recorded' => $job->with($job->basis->with(...[$what => $value])),

@@ -16,9 +16,11 @@ use Underpin\Codebook\Source;
 use Underpin\Connection\OwnerStep;
 use Underpin\Connection\Reason;
 use Underpin\Connection\Situation;
+use Underpin\Connection\SwitchLayout;
 use Underpin\Connection\Way;
 use Underpin\Connection\WayVerdict;
 use Underpin\Job\Panel;
+use Underpin\Loads\Plan;
 use Underpin\Sizing\Supply;
 
 /** A way of connecting that nobody builds: it shows what a new one needs, and that nothing else does. */
@@ -56,9 +58,24 @@ final class MadeUpWay implements Way
         return false;
     }
 
-    public function joinsLegs(): bool
+    public function joinsSharedNeutrals(Situation $situation): ?bool
     {
         return false;
+    }
+
+    public function fedPanels(Situation $situation): array
+    {
+        return [];
+    }
+
+    public function onGenerator(Situation $situation): Plan
+    {
+        return $situation->plan;
+    }
+
+    public function layout(Situation $situation): ?SwitchLayout
+    {
+        return null;
     }
 
     public function reachesMore(): bool

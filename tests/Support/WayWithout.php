@@ -7,9 +7,11 @@ namespace Tests\Support;
 use Underpin\Assembly\Assembly;
 use Underpin\Assembly\Conductor;
 use Underpin\Connection\Situation;
+use Underpin\Connection\SwitchLayout;
 use Underpin\Connection\Way;
 use Underpin\Connection\WayVerdict;
 use Underpin\Job\Panel;
+use Underpin\Loads\Plan;
 use Underpin\Sizing\Supply;
 
 /** A way of connecting of which one cord or run is not built. */
@@ -57,9 +59,24 @@ final readonly class WayWithout implements Way
         return $this->way->transfersByItself();
     }
 
-    public function joinsLegs(): bool
+    public function joinsSharedNeutrals(Situation $situation): ?bool
     {
-        return $this->way->joinsLegs();
+        return $this->way->joinsSharedNeutrals($situation);
+    }
+
+    public function fedPanels(Situation $situation): array
+    {
+        return $this->way->fedPanels($situation);
+    }
+
+    public function onGenerator(Situation $situation): Plan
+    {
+        return $this->way->onGenerator($situation);
+    }
+
+    public function layout(Situation $situation): ?SwitchLayout
+    {
+        return $this->way->layout($situation);
     }
 
     public function reachesMore(): bool

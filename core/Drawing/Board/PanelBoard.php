@@ -101,7 +101,7 @@ final readonly class PanelBoard
             ...$this->panel->mainAmps === null
                 ? [
                     new Rect($main, BoardInk::NoMain, 5),
-                    $said($main->middle() + self::HALF_LETTER - 1, 'no main breaker in this panel', BoardInk::NoMainNote),
+                    $said($main->middle() + self::HALF_LETTER - 1, $this->panel->mainWords(), BoardInk::NoMainNote),
                 ]
                 : [
                     new Rect($main, BoardInk::Main, 5),

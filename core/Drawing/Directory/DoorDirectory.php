@@ -64,11 +64,9 @@ final readonly class DoorDirectory
     /** @return list<Element> */
     private function head(): array
     {
-        $main = $this->panel->mainAmps === null ? 'no main breaker in this panel' : "main breaker {$this->panel->mainAmps} A";
-
         return [
             new Text(0, 26, $this->panel->name, DirectoryInk::Title),
-            new Text(0, 50, ucfirst("$main, {$this->panel->spaces} spaces"), DirectoryInk::Note),
+            new Text(0, 50, ucfirst("{$this->panel->mainWords()}, {$this->panel->spaces} spaces"), DirectoryInk::Note),
         ];
     }
 

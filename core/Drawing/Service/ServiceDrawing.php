@@ -156,7 +156,8 @@ final readonly class ServiceDrawing
     {
         return match (true) {
             $point->parent === null => 'no switch',
-            $point->offAmps === null => 'no main',
+            $point->hasSwitch === false => 'main lugs only',
+            $point->offAmps === null => 'main not looked at',
             default => ($point->kind === 'disconnect' ? 'disconnect' : 'main')." $point->offAmps A",
         };
     }

@@ -71,7 +71,7 @@ final readonly class LegStrip
 
     private static function withoutMachine(Plan $plan, float $marginPct): self
     {
-        $starting = $plan->starting();
+        $starting = $plan->worstStarting();
         $worst = $plan->running->worstAmps();
         $needW = $worst * SplitPhase::BETWEEN_LEGS_V / (1 - $marginPct / 100);
         $detail = $plan->must === []

@@ -46,9 +46,8 @@ final class CarriedOver
     {
         foreach ($circuit->loads ?? [] as $known) {
             if (Name::same($known->name, $read->name)) {
-                return new Load(
-                    $newId(), $read->name, $read->kind, $read->runW, $read->startW, $read->pf, $known->duty, $known->onS, $known->offS,
-                    $known->season, $known->partOfDay,
+                return $known->with(
+                    id: $newId(), name: $read->name, kind: $read->kind, runW: $read->runW, startW: $read->startW, pf: $read->pf,
                 );
             }
         }

@@ -51,6 +51,8 @@ final class CircuitPart
                 ->atLeast(15)
                 ->atMost(60)
                 ->optional('several, none, or not looked'),
+            Field::text('shares_neutral_with', 'id of the breaker that has the other hot of its multiwire circuit; empty: none is known')
+                ->label('Shares its neutral with')->atMost(Job::LONGEST_ID),
             Field::group('measured', 'what a clamp meter found', MeasuredPart::form())->label('Measured')->optional('not measured'),
             Field::items('loads', 'what hangs on it', LoadPart::form())->label('Loads')->atMost(50),
         );
@@ -71,6 +73,7 @@ final class CircuitPart
             'note' => $circuit->note,
             'keep_on' => $circuit->keepOn,
             'receptacle_a' => $circuit->receptacleAmps,
+            'shares_neutral_with' => $circuit->sharesNeutralWith,
             'measured' => $circuit->measured === null ? null : MeasuredPart::write($circuit->measured),
             'loads' => array_map(LoadPart::write(...), $circuit->loads),
         ];
@@ -92,6 +95,7 @@ final class CircuitPart
             new Position($in->whole('space'), $in->whole('poles'), Half::tryFrom($in->textOrNull('half') ?? '')),
             $in->whole('amps'), $in->text('name'), Protection::from($in->text('protection')), Role::from($in->text('role')),
             $in->text('note'), $loads, $in->text('keep_on'), $in->wholeOrNull('receptacle_a'), MeasuredPart::read($in->group('measured')),
+            $in->text('shares_neutral_with'),
         );
     }
 }

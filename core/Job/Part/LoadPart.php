@@ -50,6 +50,16 @@ final class LoadPart
                 ->optional('not known'),
             Field::enum('season', 'the half of the year it runs in', Season::class)->label('Season')->optional('all year'),
             Field::enum('phase', 'the part of the day it is used in', PartOfDay::class)->label('Used')->optional('any'),
+            Field::numberChoice(
+                'pole', 'of a two-pole breaker with two 120 V halves, the pole that it hangs on',
+                [1 => 'upper pole, 120 V', 2 => 'lower pole, 120 V'],
+            )->label('Pole')->optional('both poles, 240 V'),
+            Field::flag('plug', 'it has a plug that a 120 V cord can serve')->label('Has a plug')->optional('not looked'),
+            Field::number('bridge_min', 'minutes that a battery or a cylinder of its own bridges; 0: nothing does')
+                ->label('Bridged for')
+                ->in(Unit::Minutes)
+                ->atMost(Load::LONGEST_BRIDGE_MIN)
+                ->optional('not asked'),
         );
     }
 
@@ -60,7 +70,7 @@ final class LoadPart
             'id' => $load->id, 'name' => $load->name, 'kind' => $load->kind->value,
             'run_w' => $load->runW, 'start_w' => $load->startW, 'pf' => $load->pf,
             'duty' => $load->duty?->value, 'on_s' => $load->onS, 'off_s' => $load->offS, 'season' => $load->season?->value,
-            'phase' => $load->partOfDay?->value,
+            'phase' => $load->partOfDay?->value, 'pole' => $load->pole, 'plug' => $load->plug, 'bridge_min' => $load->bridgeMin,
         ];
     }
 
@@ -72,6 +82,7 @@ final class LoadPart
             $in->number('pf'),
             Duty::tryFrom($in->textOrNull('duty') ?? ''), $in->numberOrNull('on_s'), $in->numberOrNull('off_s'),
             Season::tryFrom($in->textOrNull('season') ?? ''), PartOfDay::tryFrom($in->textOrNull('phase') ?? ''),
+            $in->wholeOrNull('pole'), $in->flagOrNull('plug'), $in->numberOrNull('bridge_min'),
         );
     }
 }

@@ -37,7 +37,14 @@ final class PanelPart
                 ->in(Unit::Amperes)
                 ->atLeast(Disconnect::LEAST_A)
                 ->atMost(Disconnect::MOST_A)
-                ->optional('no main breaker'),
+                ->optional('not looked, or none'),
+            Field::flag('main_lugs', 'it has main lugs only, no main breaker')->label('Main lugs only')->optional('not looked'),
+            Field::whole('bus_a', 'rating of its bus, amperes')
+                ->label('Bus')
+                ->in(Unit::Amperes)
+                ->atLeast(Disconnect::LEAST_A)
+                ->atMost(Panel::MOST_BUS_A)
+                ->optional('not looked'),
             Field::flag(
                 'interlock_listed', 'an interlock listed for this panel is to be had',
             )->label('Interlock listed for this very panel')->optional('not looked up'),
@@ -81,6 +88,8 @@ final class PanelPart
             'kind' => $panel->kind->value,
             'spaces' => $panel->spaces,
             'main_a' => $panel->mainAmps,
+            'main_lugs' => $panel->mainLugs,
+            'bus_a' => $panel->busAmps,
             'interlock_listed' => $panel->interlockListed,
             'interlock_space' => $panel->interlockSpace,
             'has_multiwire' => $panel->hasMultiwire,
@@ -114,6 +123,7 @@ final class PanelPart
             $in->text('fed_from'), $in->wholeOrNull('feeder_a'), $in->flagOrNull('bonded'),
             $in->text('tandem_spaces') === '' ? null : SpaceList::parse($in->text('tandem_spaces')),
             $in->text('feeder_circuit'), FeederGround::tryFrom($in->textOrNull('feeder_ground') ?? ''), $in->flagOrNull('other_building'),
+            $in->flagOrNull('main_lugs'), $in->wholeOrNull('bus_a'),
         );
         $places = array_keys(array_filter($circuits));
         foreach ($panel->positionFaults() as $fault) {

@@ -16,6 +16,9 @@ use Underpin\Job\ExistingFault;
 use Underpin\Job\Feeders;
 use Underpin\Job\Job;
 use Underpin\Job\Marking;
+use Underpin\Job\OtherSource;
+use Underpin\Job\OtherSourceKind;
+use Underpin\Job\OtherSourceRun;
 use Underpin\Job\Panel;
 use Underpin\Job\Service;
 use Underpin\Refused;
@@ -42,7 +45,40 @@ final class ServicePart implements JobPart
             self::place(),
             Field::items('disconnects', 'ahead of the panels; none when the panel\'s own main is the disconnect', self::disconnect())
                 ->label('Disconnects')->atMost(Service::MOST_DISCONNECTS),
+            Field::group('other_source', 'solar or a battery of the house', self::otherSource())
+                ->label('Solar or a battery')->optional('not looked'),
         );
+    }
+
+    public static function otherSource(): Form
+    {
+        /** @var ?Form $form */
+        static $form = null;
+
+        return $form ??= new Form(
+            Field::enum('kind', 'what else than the utility can feed the house', OtherSourceKind::class)->label('Solar or a battery'),
+            Field::text('at', 'id of the panel that it feeds into; empty: not looked')->label('Feeds into')->atMost(Job::LONGEST_ID),
+            Field::text('disconnect', 'where it is switched off, as it is marked; empty: not looked')
+                ->label('Its disconnect')->atMost(100),
+            Field::enum('run', 'what becomes of it while the generator runs', OtherSourceRun::class)
+                ->label('While the generator runs')->optional('not decided'),
+        );
+    }
+
+    public static function readOtherSource(?Values $in): ?OtherSource
+    {
+        return $in === null ? null : new OtherSource(
+            OtherSourceKind::from($in->text('kind')), $in->text('at'), $in->text('disconnect'),
+            OtherSourceRun::tryFrom($in->textOrNull('run') ?? ''),
+        );
+    }
+
+    /** @return ?array<string, mixed> */
+    public static function writeOtherSource(?OtherSource $source): ?array
+    {
+        return $source === null ? null : [
+            'kind' => $source->kind->value, 'at' => $source->at, 'disconnect' => $source->disconnect, 'run' => $source->run?->value,
+        ];
     }
 
     public static function disconnect(): Form
@@ -104,6 +140,7 @@ final class ServicePart implements JobPart
 
         return $service->with(
             amps: $in->wholeOrNull('service_a'), panels: array_values(array_filter($panels)), existing: $this->existing($in),
+            otherSource: self::readOtherSource($group?->group('other_source')),
         );
     }
 
@@ -115,6 +152,7 @@ final class ServicePart implements JobPart
             'service_a' => $service->amps,
             'service' => [
                 'place' => $service->place?->value, 'disconnects' => array_map(self::writeDisconnect(...), $service->disconnects),
+                'other_source' => self::writeOtherSource($service->otherSource),
             ],
             'panels' => array_map(PanelPart::write(...), $service->panels),
             'existing' => $this->answers($service->existing),

@@ -15,6 +15,7 @@
                     <input type="hidden" name="connection" value="{{ $verdict->way->key() }}"><button class="button {{ $verdict->possible === Underpin\Connection\Possible::Yes ? 'is-primary' : '' }}" aria-pressed="false">Pick this</button>
                 @endif
             </form>
+            @if ($picked && $verdict->switchPositions !== null)@include('connect.switch')@endif
             <ul class="reasons">
                 @foreach ($verdict->reasons as $reason)
                     <li data-possible="{{ $reason->possible->value }}"><span class="sr">{{ $reason->possible->words() }}: </span>{{ $reason->text }} <cite>{{ $reason->source->words() }}</cite></li>

@@ -21,7 +21,7 @@
         <h3>Turn on in this order</h3>
         <table class="card-list">
             <thead><tr><th></th><th>{{ $card->throws }}</th><th>What</th><th>Then wait</th></tr></thead>
-            <tbody>@forelse ($card->start as $i => $row)<tr><td class="n">{{ $i + 1 }}</td><td class="space">{{ $row->label }}@if ($several)<small>{{ $row->panel }}</small>@endif</td><td>{{ $row->name }}</td><td class="wait">{{ $row->waitWords() }}</td></tr>@empty<tr><td colspan="4">Nothing is marked yet.</td></tr>@endforelse</tbody>
+            <tbody>@forelse ($card->start as $i => $row)<tr><td class="n">{{ $i + 1 }}</td><td class="space">{{ $row->thrown() }}@if ($row->places === [] && $several)<small>{{ $row->panel }}</small>@endif</td><td>{{ $row->name }}</td><td class="wait">{{ $row->waitWords() }}</td></tr>@empty<tr><td colspan="4">Nothing is marked yet.</td></tr>@endforelse</tbody>
         </table>
         @if ($card->room !== [])
             <h3>Then, if you need them</h3>

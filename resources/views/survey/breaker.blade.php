@@ -16,6 +16,13 @@
         <x-pick :of="$f->field('protection')" id="b-protection" :value="$circuit->protection->value"/>
         <x-pick :of="$f->field('receptacle_a')" id="b-receptacle" :options="['' => 'several', 15 => '15 A', 20 => '20 A', 30 => '30 A', 50 => '50 A']" :value="$circuit->receptacleAmps"/>
     </div>
+    @if ($circuit->position->poles === 1)
+        @php($partner = (new Underpin\Service\Multiwire($screen->job->service->panels))->partnerOf($circuit))
+        @php($others = array_filter($screen->panelOf($circuit)->circuits ?? [], fn ($c) => $c !== $circuit && $c->position->poles === 1))
+        <x-pick :of="$f->field('shares_neutral_with')" id="b-neutral" :options="['' => $partner && $circuit->sharesNeutralWith === '' ? $partner->title().', as said there' : 'none known'] + array_combine(array_map(fn ($c) => $c->id, $others), array_map(fn ($c) => $c->title().', '.$c->leg()->words(), $others))" :value="$circuit->sharesNeutralWith"/>
+    @else
+        <input type="hidden" name="shares_neutral_with" value="{{ $circuit->sharesNeutralWith }}">
+    @endif
     <x-field :of="$f->field('keep_on')" id="b-keep" :value="$circuit->keepOn" hint="when, and why: weekdays 9 to 5, home office"/>
     <x-field :of="$f->field('note')" id="b-note" :value="$circuit->note"/>
     <button class="button is-primary">Save</button>
@@ -26,7 +33,7 @@
     @csrf @method('PATCH')
     <input type="hidden" name="stage" value="survey">
     <x-was :of="$f" :values="Underpin\Job\Part\CircuitPart::write($circuit)"/>
-    @if ($circuit->position->poles === 1 && ($neutral = Underpin\Service\SharedNeutral::beforeMoving($screen->panelOf($circuit)?->hasMultiwire)) !== '')
+    @if (($neutral = Underpin\Service\SharedNeutral::beforeMovingIt($circuit, new Underpin\Service\Multiwire($screen->job->service->panels))) !== '')
         <p class="caution"><b>Before it is moved, or put into a tandem:</b> {{ $neutral }}</p>
     @endif
     @if ($places === [])

@@ -60,5 +60,25 @@
         @endif
     @endif
     </details>
+    @php($other = $service->otherSource)
+    <details class="by-hand" @if ($other === null || ($other->isThere() && ($other->run === null || $other->disconnect === ''))) open @endif>
+        <summary>Solar or a battery <small>{{ $other === null ? 'not looked' : $other->kind->words() }}</small></summary>
+        @php($f = (new App\Http\Requests\Survey\OtherSourceRequest)->form())
+        <form id="other-source" method="post" action="{{ route('jobs.other-source', $screen->row->id) }}" data-parts data-autosave>
+            @csrf @method('PUT')
+            <x-was :values="Underpin\Job\Part\ServicePart::writeOtherSource($other) ?? ['kind' => null, 'at' => '', 'disconnect' => '', 'run' => null]"/>
+            <div class="fields">
+                <x-pick :of="$f->field('kind')" id="os-kind" :value="$other?->kind->value ?? ''"/>
+                @if ($other?->isThere())
+                    <x-pick :of="$f->field('at')" id="os-at" :options="['' => 'not looked'] + array_combine(array_map(fn ($p) => $p->id, $service->panels), array_map(fn ($p) => $p->name, $service->panels))" :value="$other->at"/>
+                    <x-field :of="$f->field('disconnect')" id="os-disconnect" :value="$other->disconnect" hint="as it is marked"/>
+                    <x-pick :of="$f->field('run')" id="os-run" :value="$other->run?->value ?? ''"/>
+                @else
+                    <input type="hidden" name="at" value="{{ $other?->at }}"><input type="hidden" name="disconnect" value="{{ $other?->disconnect }}"><input type="hidden" name="run" value="{{ $other?->run?->value }}">
+                @endif
+            </div>
+            <noscript><button class="button">Save</button></noscript>
+        </form>
+    </details>
     <p class="quiet">What feeds each panel, and its bond, is set beside the panel boards.</p>
 </details>

@@ -14,6 +14,6 @@
         <x-pick :of="$f->field('half')" id="n-half"/>
     </div>
     <x-pick :of="$f->field('protection')" id="n-protection"/>
-    <input type="hidden" name="note" value=""><input type="hidden" name="keep_on" value=""><input type="hidden" name="receptacle_a" value="">
+    <input type="hidden" name="note" value=""><input type="hidden" name="keep_on" value=""><input type="hidden" name="receptacle_a" value=""><input type="hidden" name="shares_neutral_with" value="">
     <button class="button is-primary">Add the breaker</button>
 </form>

@@ -22,6 +22,10 @@
             <x-field :of="$f->field('main_a')" :id="$p.'-main'" :value="$panel->mainAmps"/>
         </div>
         <div class="fields">
+            <x-field :of="$f->field('bus_a')" :id="$p.'-bus'" :value="$panel->busAmps"/>
+            @if ($panel->mainAmps === null)<x-pick :of="$f->field('main_lugs')" :id="$p.'-lugs'" :value="$panel->mainLugs === null ? '' : (int) $panel->mainLugs"/>@else<input type="hidden" name="main_lugs" value="{{ $panel->mainLugs === null ? '' : (int) $panel->mainLugs }}">@endif
+        </div>
+        <div class="fields">
             <x-pick :of="$f->field('fed_from')" :id="$p.'-fed'" :options="$sources" :value="$panel->fedFrom"/>
             @if (count($feeders) === 1)
                 @if ($panel->fedFrom !== '' && $screen->job->service->disconnect($panel->fedFrom) === null)<x-field :of="$f->field('feeder_a')" :id="$p.'-feeder'" :value="$panel->feederAmps"/>@else<input type="hidden" name="feeder_a" value="{{ $panel->feederAmps }}">@endif

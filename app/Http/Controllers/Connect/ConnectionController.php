@@ -12,7 +12,6 @@ use App\Models\Job;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Underpin\Connection\Ways;
-use Underpin\Job\Connection;
 use Underpin\Job\Job as JobFile;
 use Underpin\StageKey;
 
@@ -31,7 +30,7 @@ final class ConnectionController extends Controller
             $was = ['connection' => $file->connection->way];
             Conflict::guard($row, ['connection'], $was, $request->was(), ['connection' => $key]);
 
-            return $file->with(new Connection($key, $file->connection->routine));
+            return $file->with($file->connection->with(way: $key));
         };
 
         return $this->save($request, $job, 'Connection: '.($ways->find($key)?->words() ?? 'none'), $edit);

@@ -11,7 +11,6 @@ use App\JobFile\Conflict;
 use App\Models\Job;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
-use Underpin\Job\Connection;
 use Underpin\Job\Job as JobFile;
 use Underpin\Job\StartRoutine;
 use Underpin\StageKey;
@@ -30,7 +29,7 @@ final class RoutineController extends Controller
                 $row, ['start_school'], ['start_school' => $file->connection->routine->value], $request->was(), $in->all(),
             );
 
-            return $file->with(new Connection($file->connection->way, StartRoutine::from($in->text('start_school'))));
+            return $file->with($file->connection->with(routine: StartRoutine::from($in->text('start_school'))));
         };
 
         return $this->save($request, $job, 'Order of the start', $edit);

@@ -26,6 +26,7 @@ use Underpin\Job\Part\CircuitPart;
 use Underpin\Job\Position;
 use Underpin\Job\Protection;
 use Underpin\Job\Role;
+use Underpin\Service\Multiwire;
 use Underpin\Service\SharedNeutral;
 
 /** The breakers of a panel. */
@@ -60,7 +61,7 @@ final class CircuitController extends Controller
 
             return $this->withCircuit($file, $found->with(
                 position: $now->position, breakerAmps: $now->breakerAmps, name: $now->name, protection: $now->protection, note: $now->note,
-                keepOn: $now->keepOn, receptacleAmps: $now->receptacleAmps,
+                keepOn: $now->keepOn, receptacleAmps: $now->receptacleAmps, sharesNeutralWith: $now->sharesNeutralWith,
             ));
         });
 
@@ -106,7 +107,8 @@ final class CircuitController extends Controller
 
             return $this->withCircuit($file, $found->with(position: $to));
         });
-        $neutral = SharedNeutral::afterMoving($edited->job->panelWith($circuit)?->hasMultiwire, $from, $to);
+        $moved = $edited->job->panelWith($circuit)?->circuit($circuit);
+        $neutral = $moved === null ? '' : SharedNeutral::afterMoving($moved, $from, new Multiwire($edited->job->service->panels));
         $said = "Moved to {$to->label()}, ".($from->leg() === $to->leg() ? 'still' : 'now')." {$to->leg()->words()}. $neutral";
 
         return JobResponse::changed($request, JobScreen::of($edited, $this->stageOf($request), $circuit), trim($said, ' .'));
@@ -133,6 +135,7 @@ final class CircuitController extends Controller
             new Position($in->whole('space'), $in->whole('poles'), Half::tryFrom($in->textOrNull('half') ?? '')),
             $in->whole('amps'), $in->text('name'), Protection::from($in->text('protection')), Role::Off, $in->text('note'),
             keepOn: $in->text('keep_on'), receptacleAmps: $in->wholeOrNull('receptacle_a'),
+            sharesNeutralWith: $in->text('shares_neutral_with'),
         );
     }
 }

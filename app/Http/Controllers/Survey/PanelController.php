@@ -64,7 +64,8 @@ final class PanelController extends Controller
                     feederAmps: $in->wholeOrNull('feeder_a'),
                     feederCircuit: $in->text('feeder_circuit'), bonded: $in->flagOrNull('bonded'), tandemSpaces: $tandems,
                     feederGround: FeederGround::tryFrom($in->textOrNull('feeder_ground') ?? ''),
-                    otherBuilding: $in->flagOrNull('other_building'),
+                    otherBuilding: $in->flagOrNull('other_building'), mainLugs: $in->flagOrNull('main_lugs'),
+                    busAmps: $in->wholeOrNull('bus_a'),
                 )));
             });
 

@@ -9,6 +9,7 @@ use App\Http\Controllers\EditsJob;
 use App\Http\JobResponse;
 use App\Http\Requests\Survey\DisconnectPlaceRequest;
 use App\Http\Requests\Survey\DisconnectRequest;
+use App\Http\Requests\Survey\OtherSourceRequest;
 use App\JobFile\Conflict;
 use App\JobFile\JobEditor;
 use App\Models\Job;
@@ -43,6 +44,21 @@ final class ServiceController extends Controller
         };
 
         return $this->save($request, $job, 'Where the service is switched off', $edit);
+    }
+
+    public function otherSource(OtherSourceRequest $request, Job $job): Response|RedirectResponse
+    {
+        $in = $request->values();
+        $source = $in->has('kind') ? ServicePart::readOtherSource($in) : null;
+
+        $edit = function (Service $service, Job $row) use ($request, $source, $in): Service {
+            $old = ServicePart::writeOtherSource($service->otherSource) ?? ['kind' => null, 'at' => '', 'disconnect' => '', 'run' => null];
+            Conflict::guard($row, ['service', 'other_source'], $old, $request->was(), $in->all());
+
+            return $service->with(otherSource: $source);
+        };
+
+        return $this->save($request, $job, 'Solar or a battery', $edit);
     }
 
     public function store(DisconnectRequest $request, Job $job): Response|RedirectResponse

@@ -13,6 +13,8 @@ final class LoadRequest extends CoreRequest
 {
     public function form(): Form
     {
-        return LoadPart::form()->only('name', 'kind', 'run_w', 'start_w', 'pf', 'duty', 'on_s', 'off_s', 'season', 'phase');
+        return LoadPart::form()->only(
+            'name', 'kind', 'run_w', 'start_w', 'pf', 'duty', 'on_s', 'off_s', 'season', 'phase', 'pole', 'plug', 'bridge_min',
+        );
     }
 }

@@ -13,6 +13,8 @@ final class BreakerRequest extends CoreRequest
 {
     public function form(): Form
     {
-        return CircuitPart::form()->only('space', 'half', 'poles', 'amps', 'name', 'protection', 'note', 'keep_on', 'receptacle_a');
+        return CircuitPart::form()->only(
+            'space', 'half', 'poles', 'amps', 'name', 'protection', 'note', 'keep_on', 'receptacle_a', 'shares_neutral_with',
+        );
     }
 }

@@ -15,7 +15,7 @@ final class PanelRequest extends CoreRequest
     {
         return PanelPart::form()->only(
             'name', 'kind', 'spaces', 'main_a', 'interlock_listed', 'interlock_space', 'has_multiwire', 'fed_from', 'feeder_a',
-            'feeder_circuit', 'bonded', 'tandem_spaces', 'feeder_ground', 'other_building',
+            'feeder_circuit', 'bonded', 'tandem_spaces', 'feeder_ground', 'other_building', 'main_lugs', 'bus_a',
         );
     }
 }
