@@ -23,6 +23,9 @@ final class DemoCircuits
         'Treatment room' => 'always: oxygen concentrator',
     ];
 
+    /** kinds of load that have a plug in these houses */
+    private const WITH_PLUG = ['outlets', 'electronics', 'medical', 'refrigeration', 'cooking', 'laundry', 'tool', 'other'];
+
     /** circuit => rating of the one receptacle on it */
     private const ONE_RECEPTACLE = ['Kidding pen lamps' => 15, 'Marine aquarium' => 20, 'Washer' => 20];
 
@@ -212,6 +215,7 @@ final class DemoCircuits
                 loads: array_map(
                     fn (array $load, int $i): Load => new Load(
                         "$prefix$space-$i", $load[0], LoadKind::from($load[1]), (float) $load[2], (float) $load[3], $load[4],
+                        plug: in_array($load[1], self::WITH_PLUG, true), bridgeMin: $load[1] === 'medical' ? 240.0 : null,
                     ),
                     $loads, array_keys($loads),
                 ),

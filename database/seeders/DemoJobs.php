@@ -27,11 +27,15 @@ use Underpin\Job\Fuel;
 use Underpin\Job\Generator;
 use Underpin\Job\Job as JobFile;
 use Underpin\Job\Marking;
+use Underpin\Job\OtherSource;
+use Underpin\Job\OtherSourceKind;
+use Underpin\Job\OtherSourceRun;
 use Underpin\Job\Panel;
 use Underpin\Job\PanelKind;
 use Underpin\Job\Service;
 use Underpin\Job\Site;
 use Underpin\Job\SpaceList;
+use Underpin\Job\SwitchKind;
 use Underpin\Job\WireRun;
 use Underpin\Job\WiringMethod;
 
@@ -52,7 +56,7 @@ final class DemoJobs
         self::date($rowHouse->refresh(), 2);
         $dairy->refresh();
         JobEditor::change($dairy, $people[0], 'Connection: interlock on the panel main', fn (JobFile $file): JobFile => $file->with(
-            new Connection('interlock', $file->connection->routine), new WireRun(30.0, 38.0, $file->wire->inletAmps),
+            $file->connection->with(way: 'interlock'), new WireRun(30.0, 38.0, $file->wire->inletAmps),
         ));
     }
 
@@ -71,11 +75,11 @@ final class DemoJobs
                 DisconnectPlace::Panel, [], 200,
                 [
                     new Panel(
-                        'main', 'Dairy panel', 42, PanelKind::Main, 200, true, 1, false, DemoCircuits::dairy(), bonded: true,
+                        'main', 'Dairy panel', 42, PanelKind::Main, 200, true, 1, false, DemoCircuits::dairy(), bonded: true, busAmps: 200,
                         tandemSpaces: SpaceList::parse('25-42'),
                     ),
                 ],
-                self::answered(ExistingFault::NoLabels),
+                self::answered(ExistingFault::NoLabels), new OtherSource(OtherSourceKind::None),
             ),
             new Site(0, 250, 15, 2350, 92, -12, 30, true, true),
             new Basis(demand: new DemandInputs(
@@ -102,7 +106,7 @@ final class DemoJobs
             ),
             self::authority('port-merrin'),
             self::generator($shop, 'heron-65', Fuel::Gasoline, 20.0),
-            new Connection('manual_switch'),
+            new Connection('manual_switch', switchKind: SwitchKind::Cables),
             new WireRun(25.0, 22.0, 30, WiringMethod::Conduit),
             new Service(
                 DisconnectPlace::Meter, [new Disconnect('meter-disconnect', 'Meter disconnect', 100, true, Marking::Service)], 100,
@@ -112,7 +116,7 @@ final class DemoJobs
                         tandemSpaces: SpaceList::parse('none'), feederGround: FeederGround::Wire, otherBuilding: false,
                     ),
                 ],
-                self::answered(ExistingFault::MaleCord, ExistingFault::CordLost),
+                self::answered(ExistingFault::MaleCord, ExistingFault::CordLost), new OtherSource(OtherSourceKind::None),
             ),
             new Site(180, 0, 5, 10, 96, 4, 14, true, false),
             new Basis(demand: new DemandInputs(
@@ -154,10 +158,11 @@ final class DemoJobs
                     new Panel(
                         'kitchen', 'Kitchen panel', 20, PanelKind::Sub, null, false, 1, false, DemoCircuits::lodgeKitchen(), 'east',
                         bonded: false, tandemSpaces: SpaceList::parse('none'), feederCircuit: 'c5',
-                        feederGround: FeederGround::Wire, otherBuilding: false,
+                        feederGround: FeederGround::Wire, otherBuilding: false, mainLugs: true,
                     ),
                 ],
                 self::answered(ExistingFault::NoLabels),
+                new OtherSource(OtherSourceKind::Solar, 'east', 'SOLAR, beside the east disconnect', OtherSourceRun::LockedOff),
             ),
             new Site(0, 1000, 0, 1180, 88, -34, 72, true, true),
             new Basis(demand: new DemandInputs(
@@ -240,9 +245,9 @@ final class DemoJobs
             $name, new Client($customer, $address), self::authority('tarn-county'),
             new Service(DisconnectPlace::Panel, [], $mainAmps, [
                 new Panel('main', 'Main panel', $spaces, PanelKind::Main, $mainAmps, true, 1, false, $circuits, bonded: true),
-            ]),
+            ], otherSource: new OtherSource(OtherSourceKind::None)),
             $machine === null || $fuel === null ? new Generator : self::generator($shop, $machine, $fuel, 20.0),
-            new Connection($way),
+            new Connection($way, switchKind: $way === 'manual_switch' ? SwitchKind::Pigtails : null),
             $way === null ? new WireRun : new WireRun(25.0, 15.0),
         );
     }
