@@ -15,7 +15,6 @@
                     <input type="hidden" name="connection" value="{{ $verdict->way->key() }}"><button class="button {{ $verdict->possible === Underpin\Connection\Possible::Yes ? 'is-primary' : '' }}" aria-pressed="false">Pick this</button>
                 @endif
             </form>
-            @if ($picked && $verdict->switchPositions !== null)@include('connect.switch')@endif
             <ul class="reasons">
                 @foreach ($verdict->reasons as $reason)
                     <li data-possible="{{ $reason->possible->value }}"><span class="sr">{{ $reason->possible->words() }}: </span>{{ $reason->text }} <cite>{{ $reason->source->words() }}</cite></li>
@@ -27,4 +26,6 @@
         </section>
     @endforeach
 </div>
+@php($verdict = $screen->design()->connection())
+@if ($verdict?->way->layout($screen->design()->situation()))@include('connect.switch')@endif
 <p class="caution">Utility permission, permit and inspection are the authority's to ask for{{ $screen->job->authority->rules->authority ? ' ('.$screen->job->authority->rules->authority.')' : '' }}. Only the utility can make the conductors ahead of the main dead.</p>

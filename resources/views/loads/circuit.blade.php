@@ -14,7 +14,7 @@
             <div class="fields">
                 <x-pick :of="$f->field('plug')" :id="'lg-'.$load->id" :value="$load->plug === null ? '' : (int) $load->plug"/>
                 @if ($circuit->position->poles === 2)<x-pick :of="$f->field('pole')" :id="'le-'.$load->id" :value="$load->pole"/>@else<input type="hidden" name="pole" value="{{ $load->pole }}">@endif
-                @if ($load->kind === Underpin\Job\LoadKind::Medical)<x-field :of="$f->field('bridge_min')" :id="'lb-'.$load->id" :value="Underpin\Csv\Number::write($load->bridgeMin)" hint="battery or cylinder; 0: nothing"/>@else<input type="hidden" name="bridge_min" value="{{ Underpin\Csv\Number::write($load->bridgeMin) }}">@endif
+                @if ($load->kind === Underpin\Job\LoadKind::Medical)<x-field :of="$f->field('bridge_min')" :id="'lb-'.$load->id" :value="Underpin\Csv\Number::write($load->bridgeMin)"/>@else<input type="hidden" name="bridge_min" value="{{ Underpin\Csv\Number::write($load->bridgeMin) }}">@endif
             </div>
             <details class="by-hand" @if ($load->duty || $load->season || $load->partOfDay) open @endif>
                 <summary>When it runs</summary>

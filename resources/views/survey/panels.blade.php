@@ -19,9 +19,9 @@
         <div class="fields">
             <x-pick :of="$f->field('kind')" :id="$p.'-kind'" :value="$panel->kind->value"/>
             <x-field :of="$f->field('spaces')" :id="$p.'-spaces'" :value="$panel->spaces" inputmode="numeric"/>
-            <x-field :of="$f->field('main_a')" :id="$p.'-main'" :value="$panel->mainAmps"/>
         </div>
         <div class="fields">
+            <x-field :of="$f->field('main_a')" :id="$p.'-main'" :value="$panel->mainAmps"/>
             <x-field :of="$f->field('bus_a')" :id="$p.'-bus'" :value="$panel->busAmps"/>
             @if ($panel->mainAmps === null)<x-pick :of="$f->field('main_lugs')" :id="$p.'-lugs'" :value="$panel->mainLugs === null ? '' : (int) $panel->mainLugs"/>@else<input type="hidden" name="main_lugs" value="{{ $panel->mainLugs === null ? '' : (int) $panel->mainLugs }}">@endif
         </div>
