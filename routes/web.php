@@ -29,6 +29,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/sign-out', [SessionController::class, 'destroy'])->name('logout');
     Route::get('/account', [AccountController::class, 'show'])->name('account');
     Route::put('/account', [AccountController::class, 'update'])->name('account.update');
+    Route::put('/account/shop', [AccountController::class, 'shop'])->name('account.shop');
     Route::put('/account/password', [AccountController::class, 'password'])->name('account.password');
     Route::post('/account/people', [AccountController::class, 'invite'])->name('account.invite');
 

@@ -111,7 +111,10 @@ final class JobRows
 
         return new JobFile(
             $job->name,
-            new Client($job->customer_name, $job->customer_address, $job->customer_phone, $job->customer_email, $job->notes),
+            new Client(
+                $job->customer_name, $job->customer_address, $job->customer_phone, $job->customer_email, $job->notes,
+                $job->customer_utility_phone ?? '',
+            ),
             new Authority(LocalRulesPart::read(self::stored($job, 'rules', LocalRulesPart::form())), $job->rules_profile),
             self::service($job, $panels),
             new Generator(
@@ -228,6 +231,7 @@ final class JobRows
             'customer_address' => $job->client->address,
             'customer_phone' => $job->client->phone,
             'customer_email' => $job->client->email,
+            'customer_utility_phone' => $job->client->utilityPhone,
             'cord_ft' => $job->wire->cordFt,
             'run_ft' => $job->wire->runFt,
             'inlet_a' => $job->wire->inletAmps,

@@ -22,6 +22,7 @@ use Illuminate\Support\Carbon;
  * @property string $customer_address
  * @property string $customer_phone
  * @property string $customer_email
+ * @property ?string $customer_utility_phone
  * @property ?array<string, mixed> $rules
  * @property string $rules_profile
  * @property ?int $service_a
@@ -55,6 +56,7 @@ use Illuminate\Support\Carbon;
  * @property ?Carbon $created_at
  * @property ?Carbon $updated_at
  * @property ?User $savedBy
+ * @property Shop $shop
  */
 final class Job extends Model
 {
@@ -62,7 +64,7 @@ final class Job extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['notes' => '', 'figures' => 'list', 'figures_reason' => ''];
+    protected $attributes = ['notes' => '', 'customer_utility_phone' => '', 'figures' => 'list', 'figures_reason' => ''];
 
     /** @return HasMany<Panel, $this> */
     public function panels(): HasMany
@@ -104,6 +106,12 @@ final class Job extends Model
     public function events(): HasMany
     {
         return $this->hasMany(JobEvent::class);
+    }
+
+    /** @return BelongsTo<Shop, $this> */
+    public function shop(): BelongsTo
+    {
+        return $this->belongsTo(Shop::class);
     }
 
     /** @return BelongsTo<User, $this> */

@@ -179,6 +179,11 @@ final class ExtensionCords implements Way
         return 'Plug in';
     }
 
+    public function unload(): string
+    {
+        return 'switch off every appliance and unplug it from its cord.';
+    }
+
     public function caution(): string
     {
         return 'Never plug the generator into a wall outlet. It kills people at the other end of the line.';
@@ -186,12 +191,12 @@ final class ExtensionCords implements Way
 
     public function toGenerator(Situation $situation, ?Assembly $assembly): array
     {
+        $engine = new EngineSteps($situation, $assembly);
+
         return [
             new OwnerStep('Switch off the appliances that you are going to plug in.'),
-            new OwnerStep(
-                'Set the machine in its place. Start the engine. Let it run 3 minutes with nothing plugged in.',
-                'No load before the engine is warm.',
-            ),
+            ...$engine->run(),
+            $engine->look(),
             ...($assembly === null || $assembly->conductor(ConductorKind::Cord) !== null
                 ? [
                     new OwnerStep('Run one cord to each appliance on the list, plug in at the machine last, and switch on one at a time.'),

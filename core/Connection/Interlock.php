@@ -144,6 +144,11 @@ final class Interlock implements Way
         return 'Breaker';
     }
 
+    public function unload(): string
+    {
+        return 'turn off every circuit breaker, then the generator breaker.';
+    }
+
     public function caution(): string
     {
         return 'Never two sources at once. Never force the interlock, never take it off.';

@@ -145,6 +145,11 @@ final class ManualTransferSwitch implements Way
         return 'Switch';
     }
 
+    public function unload(): string
+    {
+        return 'throw every switch to OFF.';
+    }
+
     public function caution(): string
     {
         return 'Never two sources at once. Never force the switch, never take it off.';

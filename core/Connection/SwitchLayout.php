@@ -89,7 +89,9 @@ final readonly class SwitchLayout
             if ($other !== null) {
                 $seen[" $other->id"] = true;
             }
-            $groups[] = $other !== null && $circuit->leg() === Leg::B ? new SwitchGroup($other, $circuit) : new SwitchGroup($circuit, $other);
+            $groups[] = $other !== null && $circuit->leg() === Leg::B
+                ? new SwitchGroup($other, $circuit)
+                : new SwitchGroup($circuit, $other);
         }
 
         return $groups;

@@ -78,6 +78,9 @@ interface Way
     /** What the owner throws, at the head of a list: "Breaker". */
     public function throws(): string;
 
+    /** How everything is taken off the generator, as a sentence. */
+    public function unload(): string;
+
     /** What kills with this way. */
     public function caution(): string;
 

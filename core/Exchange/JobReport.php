@@ -129,9 +129,9 @@ final class JobReport
     {
         return [
             'gaps' => array_map(fn (CardGap $gap): string => $gap->what, $card->gaps),
-            'cautions' => $card->cautions, 'to_generator' => self::steps($card->toGenerator),
+            'cautions' => $card->cautions, 'before' => $card->before, 'to_generator' => self::steps($card->toGenerator),
             'start' => self::rows($card->start), 'room' => self::rows($card->room), 'leave_off' => self::rows($card->leaveOff),
-            'signs' => $card->signs, 'back' => self::steps($card->back),
+            'running' => self::steps($card->running), 'signs' => $card->signs, 'back' => self::steps($card->back),
         ];
     }
 

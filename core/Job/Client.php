@@ -13,6 +13,7 @@ final readonly class Client
         public string $phone = '',
         public string $email = '',
         public string $notes = '',
+        public string $utilityPhone = '',
     ) {
     }
 }

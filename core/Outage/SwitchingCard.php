@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underpin\Outage;
 
 use Underpin\Checks\Review;
+use Underpin\Connection\EngineSteps;
 use Underpin\Connection\LockOff;
 use Underpin\Connection\OwnerStep;
 use Underpin\Connection\SwitchLayout;
@@ -21,22 +22,26 @@ final readonly class SwitchingCard
 {
     /**
      * @param  list<string>  $cautions
+     * @param  list<string>  $before  what is looked at before there is an outage
      * @param  list<OwnerStep>  $toGenerator  before the first circuit goes on
      * @param  string  $throws  what is thrown for each circuit: "Breaker"
      * @param  list<CardCircuit>  $start  in the order to switch on
      * @param  list<CardCircuit>  $room  one at a time, as long as there is room
      * @param  list<CardCircuit>  $leaveOff
+     * @param  list<OwnerStep>  $running  while it runs
      * @param  list<string>  $signs  that utility power is back
      * @param  list<OwnerStep>  $back
      * @param  list<CardGap>  $gaps  why this card must not be handed over yet
      */
     private function __construct(
         public array $cautions,
+        public array $before,
         public array $toGenerator,
         public string $throws,
         public array $start,
         public array $room,
         public array $leaveOff,
+        public array $running,
         public array $signs,
         public array $back,
         public array $gaps,
@@ -57,17 +62,23 @@ final readonly class SwitchingCard
         $room = self::room($design);
         $atPanel = $way === null || $way->switchesAtPanel();
         $layout = $way?->layout($design->situation());
+        $engine = new EngineSteps($design->situation(), $design->assembly());
         $lockOff = LockOff::of($job->service, $way?->fedPanels($design->situation()) ?? []);
 
         return new self(
             self::cautions($design),
+            $way === null ? [] : $engine->before(),
             [...$lockOff?->before() ?? [], ...$way?->toGenerator($design->situation(), $design->assembly()) ?? []],
             $way?->throws() ?? 'Breaker',
             self::rows($job, $atPanel ? self::withFeeders($job, $order) : $order, $layout),
             self::rows($job, $room, $layout),
             $atPanel ? self::leaveOff($design, self::ids($powered), $room) : [],
+            $way === null ? [] : $engine->running($way->unload()),
             self::signs($way),
-            [...$way?->back($design->situation(), $design->assembly()) ?? [], ...$lockOff?->after() ?? []],
+            [
+                ...$way === null ? [] : [self::steady()], ...$way?->back($design->situation(), $design->assembly()) ?? [],
+                ...$lockOff?->after() ?? [],
+            ],
             CardGaps::of($review),
         );
     }
@@ -100,6 +111,11 @@ final readonly class SwitchingCard
     private static function ids(array $circuits): array
     {
         return array_map(fn (Circuit $c): string => $c->id, $circuits);
+    }
+
+    private static function steady(): OwnerStep
+    {
+        return new OwnerStep('Wait until the power of the utility has stayed for 10 to 15 minutes.', 'It often goes away again.');
     }
 
     /** @return list<string> the best first */

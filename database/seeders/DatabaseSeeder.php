@@ -23,7 +23,7 @@ final class DatabaseSeeder extends Seeder
 
     private function fill(): void
     {
-        $shop = Shop::query()->create(['name' => 'Ridge and Harbor Electric']);
+        $shop = Shop::query()->create(['name' => 'Ridge and Harbor Electric', 'phone' => '555-0119']);
         $people = [];
         foreach (['Nell Varga' => 'nell', 'Tobiah Renn' => 'tobiah', 'Saoirse Quill' => 'saoirse'] as $name => $address) {
             $people[] = User::query()->create(

@@ -66,7 +66,7 @@ final class DemoJobs
             'Kestrel Gap goat dairy',
             new Client(
                 'Orla and Emeric Dunne', '418 Kestrel Gap Road, Upper Tarn', '555-0142', 'dairy@kestrelgap.example',
-                'Windy ridge: outages last a day or two in winter. Milking at five and at five.',
+                'Windy ridge: outages last a day or two in winter. Milking at five and at five.', '555-0160',
             ),
             self::authority('tarn-county'),
             self::generator($shop, 'badger-120', Fuel::Gasoline, 20.0),
@@ -102,7 +102,7 @@ final class DemoJobs
             'Salt Wharf row house',
             new Client(
                 'Ines Halloran', '27 Salt Wharf Lane, Port Merrin', '555-0177', 'ines@saltwharf.example',
-                'No splices in panels in this town. The reef tank must not stand still for more than an hour.',
+                'No splices in panels in this town. The reef tank must not stand still for more than an hour.', '555-0161',
             ),
             self::authority('port-merrin'),
             self::generator($shop, 'heron-65', Fuel::Gasoline, 20.0),
@@ -135,7 +135,7 @@ final class DemoJobs
             'Lake Ansgar lodge',
             new Client(
                 'Ansgar Lodge Cooperative', '9 North Shore Drive, Lake Ansgar', '555-0108', 'keeper@ansgarlodge.example',
-                'Deep snow from December to April. Propane tank buried on the lake side.',
+                'Deep snow from December to April. Propane tank buried on the lake side.', '555-0162',
             ),
             self::authority('north-district'),
             self::generator($shop, 'larch-48', Fuel::Propane, 25.0),

@@ -5,6 +5,9 @@
             <section><h2>Name</h2>
                 <form method="post" action="{{ route('account.update') }}">@csrf @method('PUT')<x-field id="a-name" name="name" label="Name" :value="$user->name" maxlength="100"/><p class="quiet">{{ $user->email }}</p><button class="button">Save</button></form>
             </section>
+            <section><h2>The shop</h2>
+                <form method="post" action="{{ route('account.shop') }}">@csrf @method('PUT')<x-field id="a-phone" name="shop_phone" label="Telephone of the shop" :value="$shop->phone" maxlength="40" hint="it stands on every switching card"/><button class="button">Save</button></form>
+            </section>
             <section><h2>Password</h2>
                 <form method="post" action="{{ route('account.password') }}">@csrf @method('PUT')
                     <x-field id="a-current" name="current_password" label="Password now" type="password"/><x-field id="a-new" name="password" label="New password" type="password" hint="10 characters or more"/><x-field id="a-again" name="password_confirmation" label="The same again" type="password"/>

@@ -62,7 +62,9 @@ it('takes another way of connecting everywhere with its class alone', function (
     )->toBe(['interlock', 'manual_switch', 'cords', 'rope'])
         ->and(array_map(fn (Line $l): string => $l->part, $design->assembly()?->lines() ?? []))->toBe(['Rope'])
         ->and(array_map($do, $card->toGenerator))->toBe(['Call the balloon.'])
-        ->and(array_map($do, $card->back))->toBe(['Send the balloon home.'])
+        ->and(array_map($do, $card->back))->toBe([
+            'Wait until the power of the utility has stayed for 10 to 15 minutes.', 'Send the balloon home.',
+        ])
         ->and($card->throws)->toBe('Knot')
         ->and($card->cautions)->toContain('Never let go of the rope.')
         ->and(

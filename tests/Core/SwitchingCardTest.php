@@ -73,17 +73,18 @@ it('keeps the way back in the reverse order for every way of connecting', functi
     [
         'interlock',
         [
-            'turn off the 200 A main', 'Slide the interlock', 'start the engine', 'Connect the cord',
+            'turn off the 200 A main', 'Slide the interlock', 'Start the engine', 'Connect the cord', 'Look at its meter',
             'Turn on the generator breaker (spaces 1–3)', 'go down the list',
         ],
         [
-            'every circuit breaker', 'Turn off the generator', 'Slide the interlock plate back', 'Turn on the main', 'then stop it',
+            '10 to 15 minutes', 'Turn off every circuit breaker', 'Turn off the generator', 'Slide the interlock plate back',
+            'Turn on the main', 'then stop it',
             'Unplug the cord',
         ],
     ],
     [
-        'manual_switch', ['leave every switch on LINE', 'start the engine', 'Connect the cord', 'go down the list'],
-        ['from GEN through OFF to LINE', 'then stop it', 'Unplug the cord'],
+        'manual_switch', ['leave every switch on LINE', 'Start the engine', 'Connect the cord', 'Look at its meter', 'go down the list'],
+        ['10 to 15 minutes', 'from GEN through OFF to LINE', 'then stop it', 'Unplug the cord, its end at the machine first'],
     ],
     ['cords', ['Switch off the appliances', 'Start the engine', 'Run one cord'], ['unplug them', 'own wall outlet', 'then stop it']],
 ]);
@@ -206,4 +207,42 @@ it('is a draft as long as a danger or a wrong stands, and stays readable', funct
 it('is no draft for an advice', function () {
     $review = Review::of(Changed::of(Houses::small(Houses::supply(), 'interlock'), existing: new ExistingEquipment(['no_labels' => true])));
     expect($review->findings)->not->toBe([])->and(SwitchingCard::of($review)->gaps)->toBe([]);
+});
+
+it('says what is looked at before, and what is done while it runs, for this machine and this way', function (
+    string $way, Supply $supply, array $says, array $never,
+) {
+    $card = cardOf($way, $supply);
+    $because = array_map(fn (OwnerStep $s): string => $s->because, $card->toGenerator);
+    $all = implode(' | ', [...$card->before, words($card->toGenerator), words($card->running), ...$because]);
+    foreach ($says as $each) {
+        expect($all)->toContain($each);
+    }
+    foreach ($never as $each) {
+        expect($all)->not->toContain($each);
+    }
+})->with([
+    'a portable on an interlock' => [
+        'interlock', Houses::supply(), [
+            'test button of every carbon monoxide alarm', 'the cord in its place', 'choke on, economy (idle) mode off',
+            'every 8 to 12 hours',
+            'To refuel: turn off every circuit breaker, then the generator breaker. Stop the engine and let it cool 15 to 20 minutes.',
+        ], ['tie cord', 'stop button'],
+    ],
+    'a portable on a switch' => ['manual_switch', Houses::supply(), ['To refuel: throw every switch to OFF.'], ['generator breaker']],
+    'a portable on cords' => ['cords', Houses::supply(), ['To refuel: switch off every appliance'], ['generator breaker']],
+    'a pair' => [
+        'interlock', Houses::supply(form: MachineKind::Parallel), [
+            'Connect the tie cord between the two machines while both stand still. |', 'Start both engines', 'turn off half of what is on',
+        ], [],
+    ],
+    'a standby' => [
+        'interlock', $standby(), ['Its controller shows no fault', 'is its stop button pulled out', 'It does not switch the house over'],
+        ['To refuel', 'choke', 'tie cord'],
+    ],
+]);
+
+it('has no steps where no way is picked', function () {
+    $card = cardOf(null);
+    expect([$card->toGenerator, $card->back, $card->running, $card->before])->toBe([[], [], [], []])->and($card->start)->not->toBe([]);
 });

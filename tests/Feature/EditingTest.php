@@ -70,7 +70,10 @@ it('undoes nothing that the person has not seen', function () {
 it('tells the second saver and shows both', function () {
     $colleague = $this->person('bo@one.example', $this->user->shop);
     $was = json_encode(['name' => 'Boiler', 'amps' => 15]);
-    $fields = ['space' => 4, 'poles' => 1, 'protection' => 'none', 'keep_on' => '', 'receptacle_a' => '', 'shares_neutral_with' => '', 'note' => '', 'half' => ''];
+    $fields = [
+        'space' => 4, 'poles' => 1, 'protection' => 'none', 'keep_on' => '', 'receptacle_a' => '',
+        'shares_neutral_with' => '', 'note' => '', 'half' => '',
+    ];
     $this->actingAs($colleague)->patch(
         "$this->base/circuits/c4", ['name' => 'Gas boiler', 'amps' => '15', 'was' => $was, ...$fields],
     )->assertRedirect();
@@ -88,7 +91,10 @@ it('tells the second saver and shows both', function () {
 });
 
 it('lets two people change different things of one circuit', function () {
-    $fields = ['space' => 4, 'poles' => 1, 'protection' => 'none', 'half' => '', 'keep_on' => '', 'receptacle_a' => '', 'shares_neutral_with' => '', 'note' => ''];
+    $fields = [
+        'space' => 4, 'poles' => 1, 'protection' => 'none', 'half' => '', 'keep_on' => '', 'receptacle_a' => '',
+        'shares_neutral_with' => '', 'note' => '',
+    ];
     $was = json_encode(['name' => 'Boiler', 'amps' => 15]);
     $this->patch("$this->base/circuits/c4", ['name' => 'Gas boiler', 'amps' => '15', 'was' => $was, ...$fields])->assertRedirect();
     $this->patch("$this->base/circuits/c4/role", ['role' => 'room', 'was' => '{"role":"must"}'])->assertRedirect();
@@ -207,7 +213,7 @@ it('refuses by field, in the core\'s own words, and changes nothing', function (
         'PATCH', '',
         [
             'name' => 'x', 'service_a' => '10000', 'customer_name' => '', 'customer_address' => '', 'customer_phone' => '',
-            'customer_email' => '', 'notes' => '',
+            'customer_email' => '', 'customer_utility_phone' => '', 'notes' => '',
         ],
         'service_a',
     ],

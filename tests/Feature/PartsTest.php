@@ -71,7 +71,8 @@ it('sends the board and the drawer where more than a role has changed', function
     $fields = [
         'space' => (string) $circuit->space, 'half' => $circuit->half ?? '', 'poles' => (string) $circuit->poles,
         'amps' => (string) $circuit->amps,
-        'name' => 'Something else', 'protection' => $circuit->protection, 'keep_on' => '', 'receptacle_a' => '', 'shares_neutral_with' => '', 'note' => '',
+        'name' => 'Something else', 'protection' => $circuit->protection, 'keep_on' => '', 'receptacle_a' => '',
+        'shares_neutral_with' => '', 'note' => '',
         'stage' => 'survey',
     ];
     $sent = (string) $this->patch("$this->base/circuits/c5", $fields, ['X-Parts' => '1'])->assertOk()->getContent();

@@ -168,8 +168,9 @@ final class Houses
         int $volts = 240,
         Outlet $outlet = Outlet::Locking30,
         int $outletAmps = 30,
+        MachineKind $form = MachineKind::Portable,
     ): Supply {
-        return new Supply(self::machine($runW, $peakW, $volts, $outlet, $outletAmps), Fuel::Gasoline);
+        return new Supply(self::machine($runW, $peakW, $volts, $outlet, $outletAmps, $form), Fuel::Gasoline);
     }
 
     /** A 42-space schedule as a spreadsheet writes it, with a load on nearly every circuit. */

@@ -125,6 +125,11 @@ final class MadeUpWay implements Way
         return 'Knot';
     }
 
+    public function unload(): string
+    {
+        return 'let go of nothing.';
+    }
+
     public function caution(): string
     {
         return 'Never let go of the rope.';

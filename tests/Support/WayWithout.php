@@ -114,6 +114,11 @@ final readonly class WayWithout implements Way
         return $this->way->throws();
     }
 
+    public function unload(): string
+    {
+        return $this->way->unload();
+    }
+
     public function caution(): string
     {
         return $this->way->caution();

@@ -21,6 +21,7 @@ final class ClientPart implements JobPart
             Field::text('address', 'where the work is done')->label('Address')->atMost(200),
             Field::text('phone', 'telephone')->label('Telephone')->atMost(40),
             Field::text('email', 'mail address')->label('Mail')->atMost(200),
+            Field::text('utility_phone', 'where the utility takes outages')->label('Utility\'s outage number')->atMost(40),
         );
     }
 
@@ -42,6 +43,7 @@ final class ClientPart implements JobPart
             ? new Client(notes: $in->text('notes'))
             : new Client(
                 $client->text('name'), $client->text('address'), $client->text('phone'), $client->text('email'), $in->text('notes'),
+                $client->text('utility_phone'),
             );
     }
 
@@ -50,7 +52,10 @@ final class ClientPart implements JobPart
         $client = $job->client;
 
         return [
-            'customer' => ['name' => $client->name, 'address' => $client->address, 'phone' => $client->phone, 'email' => $client->email],
+            'customer' => [
+                'name' => $client->name, 'address' => $client->address, 'phone' => $client->phone, 'email' => $client->email,
+                'utility_phone' => $client->utilityPhone,
+            ],
             'notes' => $client->notes,
         ];
     }

@@ -25,6 +25,7 @@
             <x-field :of="$f->field('customer_address')" id="j-address" :value="$row->customer_address"/>
             <x-field :of="$f->field('customer_phone')" id="j-phone" :value="$row->customer_phone"/>
             <x-field :of="$f->field('customer_email')" id="j-email" :value="$row->customer_email"/>
+            <x-field :of="$f->field('customer_utility_phone')" id="j-utility" :value="$row->customer_utility_phone" hint="it stands on the card"/>
         </div>
         <x-field :of="$f->field('notes')" id="j-notes" :value="$row->notes"/>
         <button class="button is-primary">Save</button>

@@ -75,7 +75,7 @@ final class JobController extends Controller
             return $file->named($in->text('name'))->with(
                 new Client(
                     $in->text('customer_name'), $in->text('customer_address'), $in->text('customer_phone'), $in->text('customer_email'),
-                    $in->text('notes'),
+                    $in->text('notes'), $in->text('customer_utility_phone'),
                 ),
                 $file->service->with(amps: $in->wholeOrNull('service_a')),
             );
@@ -93,7 +93,8 @@ final class JobController extends Controller
         return [
             'name' => $file->name, 'customer_name' => $client->name, 'customer_address' => $client->address,
             'customer_phone' => $client->phone,
-            'customer_email' => $client->email, 'service_a' => $file->service->amps, 'notes' => $client->notes,
+            'customer_email' => $client->email, 'customer_utility_phone' => $client->utilityPhone, 'service_a' => $file->service->amps,
+            'notes' => $client->notes,
         ];
     }
 

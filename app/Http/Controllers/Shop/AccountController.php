@@ -29,6 +29,15 @@ final class AccountController extends Controller
         return back()->with('status', 'Saved.');
     }
 
+    /** The number that stands on every card of the shop. */
+    public function shop(Request $request): RedirectResponse
+    {
+        $request->validate(['shop_phone' => 'nullable|string|max:40']);
+        $this->user()->shop->update(['phone' => $request->string('shop_phone')->trim()->toString()]);
+
+        return back()->with('status', 'Saved.');
+    }
+
     public function password(Request $request): RedirectResponse
     {
         $request->validate(['current_password' => 'required|current_password', 'password' => 'required|string|min:10|max:200|confirmed']);
