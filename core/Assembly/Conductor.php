@@ -22,6 +22,7 @@ final readonly class Conductor
      * @param  ?ConductorChoice  $choice  how the size of a run was found
      * @param  ?VoltageDrop  $drop  null: the length is not measured
      * @param  list<Line>  $lines  what the wire table says of them
+     * @param  ?ConductorSize  $ground  of the equipment grounding conductor; null: it is in the cord
      */
     public function __construct(
         public string $id,
@@ -37,6 +38,7 @@ final readonly class Conductor
         public ?ConductorChoice $choice = null,
         public ?VoltageDrop $drop = null,
         public array $lines = [],
+        public ?ConductorSize $ground = null,
     ) {
     }
 }

@@ -16,6 +16,7 @@ enum Code: string
     case ConnectionNotPossible = 'CONNECTION_NOT_POSSIBLE';
     case ConnectionOpen = 'CONNECTION_OPEN';
     case ContinuousOverBreaker = 'CONTINUOUS_OVER_BREAKER';
+    case CordShort = 'CORD_SHORT';
     case DoubleBond = 'DOUBLE_BOND';
     case DropLong = 'DROP_LONG';
     case ExistingBondInSubpanel = 'EXISTING_BOND_IN_SUBPANEL';
@@ -125,7 +126,7 @@ enum Code: string
             self::NotMeasured => [StageKey::Loads, $advice, Source::practice('measuring')],
             self::NothingMustRun => [StageKey::Loads, $advice, Source::nec('702.4')],
             self::ReceptacleUnderBreaker => [StageKey::Loads, $wrong, Source::nec('210.21(B)(1)')],
-            self::ReceptacleUnderLoad => [StageKey::Loads, $wrong, Source::nec('Table 210.21(B)(2)')],
+            self::ReceptacleUnderLoad => [StageKey::Loads, $wrong, Source::nec('210.23, 110.3(B)')],
             self::RecordedPeakDoubtful => [StageKey::Loads, $wrong, Source::nec('220.87')],
             self::StartMissing => [StageKey::Loads, $wrong, Source::nec('430.7(B)')],
 
@@ -144,6 +145,7 @@ enum Code: string
             self::InterlockSpacesTaken => [StageKey::Connect, $wrong, Source::nec('110.3(B), 408.36(D)')],
             self::MultiwireOn120 => [StageKey::Connect, $danger, Source::nec('210.4')],
 
+            self::CordShort => [StageKey::Wire, $wrong, Source::practice('carbon monoxide')],
             self::DropLong => [StageKey::Wire, $advice, Source::nec('210.19 and 215.2, informational notes')],
             self::InletUnderOutlet => [StageKey::Wire, $wrong, Source::nec('110.3(B)')],
             self::WireNotFound => [StageKey::Wire, $wrong, Source::nec('310.16')],

@@ -17,7 +17,9 @@ final class OverSurge implements Check
                 Code::OverSurge,
                 $fit->headline(),
                 'The engine bogs down, voltage falls, and motors that do not start burn.',
-                'Fit a soft starter, start it before everything else, or pick a larger machine.',
+                $fit->startIsMotor()
+                    ? 'Fit a soft starter on that motor, let less run when it starts, or pick a larger machine.'
+                    : 'Let less run when it starts, or pick a larger machine.',
             );
         }
     }

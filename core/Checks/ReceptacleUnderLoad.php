@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Underpin\Checks;
 
-use Underpin\Codebook\ReceptacleLoads;
 use Underpin\Design\Design;
 use Underpin\Limit;
 use Underpin\Say;
@@ -28,14 +27,13 @@ final class ReceptacleUnderLoad implements Check
                     $circuit->id,
                 );
             }
-            $most = ReceptacleLoads::mostAmps($circuit->receptacleAmps);
             $runs = $circuit->measured->runAmps ?? $circuit->runAmps();
-            if ($most !== null && Limit::over($runs, $most)) {
+            if (Limit::over($runs, $circuit->receptacleAmps)) {
                 yield new Finding(
                     Code::ReceptacleUnderLoad,
                     sprintf(
-                        '%s: %s %s through a %d A receptacle, which may carry %s of a plugged-in load.', $circuit->title(),
-                        Say::amps($runs), $circuit->measured === null ? 'listed' : 'measured', $circuit->receptacleAmps, Say::amps($most),
+                        '%s: %s %s through its one receptacle, which is made for %d A.', $circuit->title(),
+                        Say::amps($runs), $circuit->measured === null ? 'listed' : 'measured', $circuit->receptacleAmps,
                     ),
                     'It runs hot for as long as the load is on.',
                     'A larger receptacle on wire and breaker to match, or a part of the load on another circuit.',

@@ -17,11 +17,13 @@ final class RestartOverSurge implements Check
             yield new Finding(
                 Code::RestartOverSurge,
                 sprintf(
-                    'A motor that starts again with everything on reaches %s; the machine gives %s.', Say::amps($fit->restartAmps),
-                    Say::amps($fit->supply->surgeLimitAmps()),
+                    '%s, starting again with everything on, reaches %s; the machine gives %s.', $fit->restarts->name ?? 'What cycles',
+                    Say::amps($fit->restartAmps), Say::amps($fit->supply->surgeLimitAmps()),
                 ),
                 'A pressure switch or a thermostat does not wait for its turn.',
-                'Fit a soft starter, or have the largest motor run alone by hand.',
+                $fit->restarts?->kind->isMotor() === true
+                    ? 'Fit a soft starter on it, or have it run alone, by hand.'
+                    : 'Have it run alone, by hand, or pick a larger machine.',
             );
         }
     }

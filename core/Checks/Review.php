@@ -86,6 +86,7 @@ final readonly class Review
             new FeederOverloaded,
             new DoubleBond,
             new InletUnderOutlet,
+            new CordShort,
             new DropLong,
             new CableInWetPlace,
             new WireNotFound,

@@ -12,18 +12,23 @@ use Underpin\Assembly\Conductor;
 use Underpin\Assembly\ConductorKind;
 use Underpin\Assembly\Line;
 use Underpin\Codebook\ConductorSize;
+use Underpin\Codebook\Conduit;
 use Underpin\Codebook\DropLimits;
 use Underpin\Codebook\FlexibleCords;
 use Underpin\Codebook\Material;
 use Underpin\Codebook\Source;
+use Underpin\Codebook\Terminals;
 use Underpin\Job\GeneratorNeutral;
 use Underpin\Job\LocalRules;
 use Underpin\Job\Outlet;
 use Underpin\Job\WireRun;
+use Underpin\Job\WiringMethod;
 use Underpin\Refused;
 use Underpin\Say;
 use Underpin\Sizing\Supply;
 use Underpin\Wiring\ConductorChoice;
+use Underpin\Wiring\ConduitFill;
+use Underpin\Wiring\GroundWire;
 use Underpin\Wiring\VoltageDrop;
 
 /**
@@ -54,7 +59,9 @@ final readonly class GeneratorFeed
     public function __construct(private Situation $situation, private Supply $supply, private ?int $mostAmps = null)
     {
         $hottest = $situation->job->site->hottestC();
-        $this->run = $hottest === null ? $situation->job->wire : $situation->job->wire->atLeast($hottest);
+        $run = $hottest === null ? $situation->job->wire : $situation->job->wire->atLeast($hottest);
+        $largest = max($supply->machine->outletAmps, $run->inletAmps ?? 0);
+        $this->run = $largest > Terminals::AT_60_UP_TO_A ? $run->withTerminals(Terminals::LARGE_C) : $run;
         $machine = $supply->machine;
         $this->hardWired = $machine->outlet === Outlet::Terminals;
         $this->outletAmps = $machine->outletAmps;
@@ -169,29 +176,63 @@ final readonly class GeneratorFeed
         $drop = $this->run->runFt === null
             ? null
             : VoltageDrop::along($this->run->material, $size, $this->run->runFt, $this->outletAmps, $volts);
+        $ground = GroundWire::size($this->needAmps(), $this->run->material, $this->choice->size, $size);
         $lines = [
             new Line(
                 'Conductors', $size->words().' '.$this->run->material->words().', '.$this->run->method->words(), $this->whyThisSize(),
                 Source::nec('310.16, 110.14(C), 240.4(D)'),
             ),
-            new Line('Equipment ground', 'a wire-type ground with the hots, sized by the breaker ahead', $this->choice->forDrop === null
-                ? 'Without it a fault has no way back and no breaker opens.'
-                : 'Enlarged in the same proportion as the hots, which are larger for voltage drop (250.122(B)).',
-                Source::nec('250.118, 250.122')),
+            new Line(
+                'Neutral', $size->words().', as large as the hots', $this->supply->feedsBothLegs()
+                    ? 'With everything on one leg it carries all of it.'
+                    : 'On one hot wire nothing cancels: it carries as much as the hot.',
+                Source::nec('220.61'),
+            ),
+            new Line(
+                'Equipment ground', "{$ground->words()} {$this->run->material->words()}, with the hots", $this->choice->forDrop === null
+                    ? "By the {$this->needAmps()} A ahead of it. Without it a fault has no way back and no breaker opens."
+                    : "By the {$this->needAmps()} A ahead of it, enlarged in the same proportion as the hots, which are larger for voltage "
+                        .'drop (250.122(B)).',
+                Source::nec('250.118, 250.122'),
+            ),
+            $this->raceway($size, $ground),
         ];
 
         return new Conductor(
             'run', ConductorKind::Run, $this->hardWired ? 'generator' : 'inlet', 'breaker', $size, $this->run->material, $this->hots(),
-            $this->run->runFt, $this->outletAmps, $volts, $this->choice, $drop, $lines,
+            $this->run->runFt, $this->outletAmps, $volts, $this->choice, $drop, $lines, $ground,
+        );
+    }
+
+    /** The conductors counted, and the smallest raceway that holds them. */
+    private function raceway(ConductorSize $size, ConductorSize $ground): Line
+    {
+        $hots = $this->hots();
+        $counted = Say::count($hots, 'hot').', 1 neutral, 1 ground';
+        if ($this->run->method === WiringMethod::Cable) {
+            return new Line(
+                'Cable', "{$size->value}/".($hots + 1).' with ground', "$counted in one cable.", Source::nec('300.3(B), Article 334'),
+            );
+        }
+        $conductors = $size === $ground ? [[$size, $hots + 2]] : [[$size, $hots + 1], [$ground, 1]];
+        $fits = [];
+        foreach ([Conduit::Emt, Conduit::Pvc40] as $conduit) {
+            $trade = ConduitFill::smallestFor($conduit, $conductors);
+            array_push($fits, ...$trade === null ? [] : ["{$conduit->words()} $trade->value"]);
+        }
+
+        return new Line(
+            'Raceway', $fits === [] ? 'none up to trade size 3 holds them' : 'at least '.implode(' or ', $fits),
+            "$counted in one raceway, filled to 40 % at most.", Source::nec('Chapter 9 Tables 1, 4 and 5; 300.3(B)'),
         );
     }
 
     private function whyThisSize(): string
     {
         $why = sprintf(
-            '%s carries %s usable at %d °C terminals and %s; %s A are needed.',
-            $this->choice->size->words(), Say::amps($this->choice->ampacity->usableAmps), $this->run->terminalC, $this->ambient(),
-            number_format($this->needAmps()),
+            '%s carries %s usable at %d °C terminals%s and %s; %s A are needed.',
+            $this->choice->size->words(), Say::amps($this->choice->ampacity->usableAmps), $this->run->terminalC,
+            $this->needAmps() > Terminals::AT_60_UP_TO_A ? ' (over 100 A)' : '', $this->ambient(), number_format($this->needAmps()),
         );
 
         return $this->choice->forDrop === null ? $why : $why." {$this->choice->forDrop->words()} keeps the voltage drop within 3 %.";

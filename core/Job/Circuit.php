@@ -26,6 +26,7 @@ final readonly class Circuit
      * @param  string  $keepOn  when it must not lose power while the crew works; empty: it may
      * @param  ?int  $receptacleAmps  rating of the one receptacle on it; null: several, none, or not looked
      * @param  ?Measured  $measured  what a clamp meter found on it
+     * @param  string  $inPanel  name of its panel, where the service has several
      * @param  ?Leg  $switchedTo  leg that it hangs on behind a switch or outlet of its own; null: that of its space
      * @param  string  $sharesNeutralWith  id of the breaker that has the other hot of its multiwire circuit; empty: none is known
      */
@@ -43,6 +44,7 @@ final readonly class Circuit
         public ?Measured $measured = null,
         public string $sharesNeutralWith = '',
         public ?Leg $switchedTo = null,
+        public string $inPanel = '',
     ) {
         CircuitPart::form()->guard(['amps' => $breakerAmps, 'receptacle_a' => $receptacleAmps]);
         // Made for every breaker of a job at every change: loops, without a closure for each.
@@ -152,10 +154,10 @@ final readonly class Circuit
         return $this->position->label();
     }
 
-    /** As a person would say it: "5–7 Deep well pump". */
+    /** As a person would say it: "5–7 Deep well pump", and which panel where there are several. */
     public function title(): string
     {
-        return $this->label().' '.($this->name === '' ? 'unnamed' : $this->name);
+        return $this->label().' '.($this->name === '' ? 'unnamed' : $this->name).($this->inPanel === '' ? '' : " ($this->inPanel)");
     }
 
     /** Nobody has said yet what this circuit draws. */

@@ -91,6 +91,19 @@ final readonly class Panel
         return new self(...[...get_object_vars($this), ...$changes]);
     }
 
+    /** The same panel, its circuits naming it where it is one of several. */
+    public function among(int $panels): self
+    {
+        $name = $panels > 1 ? $this->name : '';
+        foreach ($this->circuits as $circuit) {
+            if ($circuit->inPanel !== $name) {
+                return $this->with(circuits: array_map(fn (Circuit $c): Circuit => $c->with(inPanel: $name), $this->circuits));
+            }
+        }
+
+        return $this;
+    }
+
     /** The same panel with its circuits as the clamp meter found them. */
     public function asMeasured(): self
     {

@@ -18,6 +18,9 @@ final readonly class Service
     /** No more means of disconnecting one service than this. NEC 2023 230.71(B). */
     public const MOST_DISCONNECTS = 6;
 
+    /** @var list<Panel> the one that the generator feeds first */
+    public array $panels;
+
     /**
      * @param  ?DisconnectPlace  $place  null: not looked at yet
      * @param  list<Disconnect>  $disconnects  ahead of the panels; none when the panel's own main is the disconnect
@@ -29,11 +32,12 @@ final readonly class Service
         public ?DisconnectPlace $place = null,
         public array $disconnects = [],
         public ?int $amps = null,
-        public array $panels = [],
+        array $panels = [],
         public ExistingEquipment $existing = new ExistingEquipment,
         public ?OtherSource $otherSource = null,
     ) {
         ServicePart::amps()->read($amps);
+        $this->panels = array_map(fn (Panel $panel): Panel => $panel->among(count($panels)), $panels);
         if (count($disconnects) > self::MOST_DISCONNECTS) {
             throw new Refused('disconnects', sprintf(
                 'Disconnects: a service may have at most %d (NEC 2023 230.71(B)); %d were given.', self::MOST_DISCONNECTS,

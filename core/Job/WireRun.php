@@ -38,6 +38,13 @@ final readonly class WireRun
         ]);
     }
 
+    /** The same run with terminals of this rating, °C. */
+    public function withTerminals(int $terminalC): self
+    {
+        /** @phpstan-ignore argument.type (the names and types are this class's own) */
+        return new self(...[...get_object_vars($this), 'terminalC' => $terminalC]);
+    }
+
     /** The same run where it is at least that hot. */
     public function atLeast(float $ambientC): self
     {

@@ -6,6 +6,7 @@ namespace Underpin\Sizing;
 
 use Underpin\Job\Circuit;
 use Underpin\Job\Duty;
+use Underpin\Job\Load;
 use Underpin\Legs\Draw;
 use Underpin\Legs\LegCurrents;
 use Underpin\Limit;
@@ -29,6 +30,9 @@ final readonly class Fit
     /** the highest moment when a motor starts again by itself with everything on, amperes */
     public float $restartAmps;
 
+    /** what starts again at that moment; null: nothing raises it */
+    public ?Load $restarts;
+
     /** @var list<Circuit> that must run on 240 V and cannot, on a 120 V machine */
     public array $cannotFeed;
 
@@ -44,7 +48,7 @@ final readonly class Fit
         $this->cannotFeed = array_values(array_filter($plan->must, fn (Circuit $c): bool => ! $canFeed($c)));
         $this->running = self::runningOn($supply, $this->fed)->atLeast($plan->floorVa / $supply->machine->volts);
         $this->starting = self::startingOn($supply, $this->fed);
-        $this->restartAmps = self::restartOn($supply, $this->fed, $this->running, $plan->floorVa > 0);
+        [$this->restartAmps, $this->restarts] = self::restartOn($supply, $this->fed, $this->running, $plan->floorVa > 0);
         $this->verdict = $this->judge();
     }
 
@@ -193,9 +197,9 @@ final readonly class Fit
         }
         if ($this->restartIsOver()) {
             $why[] = sprintf(
-                'If a motor starts again by itself with everything on, it reaches %s: the order alone does not '
-                    .'cover that. A soft starter would.',
-                Say::amps($this->restartAmps),
+                'If %s starts again by itself with everything on, that reaches %s: the order alone does not cover it.%s',
+                $this->restarts->name ?? 'what cycles', Say::amps($this->restartAmps),
+                $this->restarts?->kind->isMotor() === true ? ' A soft starter on that motor would.' : '',
             );
         }
         if ($this->verdict !== Verdict::Short && $this->plan->must !== [] && $this->sparePct() < $this->marginPct - Limit::SLACK) {
@@ -264,20 +268,33 @@ final readonly class Fit
         return Say::list($parts);
     }
 
-    /** The circuit whose start makes the highest moment. */
+    /** The start that makes the highest moment is that of a motor: only then a soft starter helps. */
+    public function startIsMotor(): bool
+    {
+        $motors = array_filter($this->worstStarting()->loads ?? [], fn (Load $load): bool => $load->kind->isMotor());
+
+        return $motors !== [];
+    }
+
     private function worstStarter(): string
+    {
+        return $this->worstStarting()->name ?? 'nothing starts';
+    }
+
+    /** The circuit whose start makes the highest moment. */
+    private function worstStarting(): ?Circuit
     {
         foreach ($this->starting->steps as $step) {
             if (max($step->aAmps, $step->bAmps) >= $this->starting->peakAmps() - Limit::SLACK) {
                 foreach ($this->plan->must as $circuit) {
                     if ($circuit->id === $step->id) {
-                        return $circuit->name;
+                        return $circuit;
                     }
                 }
             }
         }
 
-        return 'nothing starts';
+        return null;
     }
 
     /**
@@ -295,10 +312,12 @@ final readonly class Fit
      * knows which loads are on: then any of them may be the one that starts.
      *
      * @param  list<Circuit>  $circuits
+     * @return array{float, ?Load} amperes, and what starts
      */
-    private static function restartOn(Supply $supply, array $circuits, LegCurrents $running, bool $anyMayStart): float
+    private static function restartOn(Supply $supply, array $circuits, LegCurrents $running, bool $anyMayStart): array
     {
         $highest = $running->worstAmps();
+        $starts = null;
         foreach ($circuits as $circuit) {
             foreach ($circuit->loads as $load) {
                 if (! $anyMayStart && ! $load->cyclesByItself()) {
@@ -306,14 +325,13 @@ final readonly class Fit
                 }
                 $leg = $supply->hotFor($circuit->legOf($load));
                 $surplus = ($load->knownStartW() - $load->knownRunW()) / $load->pf / $circuit->legOf($load)->volts();
-                $highest = max(
-                    $highest,
-                    $leg->onA() ? $running->aAmps + $surplus : 0.0,
-                    $leg->onB() ? $running->bAmps + $surplus : 0.0,
-                );
+                $reaches = max($leg->onA() ? $running->aAmps + $surplus : 0.0, $leg->onB() ? $running->bAmps + $surplus : 0.0);
+                if ($reaches > $highest) {
+                    [$highest, $starts] = [$reaches, $load];
+                }
             }
         }
 
-        return $highest;
+        return [$highest, $starts];
     }
 }

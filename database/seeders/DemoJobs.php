@@ -107,7 +107,7 @@ final class DemoJobs
             self::authority('port-merrin'),
             self::generator($shop, 'heron-65', Fuel::Gasoline, 20.0),
             new Connection('manual_switch', switchKind: SwitchKind::Cables),
-            new WireRun(25.0, 22.0, 30, WiringMethod::Conduit),
+            new WireRun(40.0, 22.0, 30, WiringMethod::Conduit),
             new Service(
                 DisconnectPlace::Meter, [new Disconnect('meter-disconnect', 'Meter disconnect', 100, true, Marking::Service)], 100,
                 [

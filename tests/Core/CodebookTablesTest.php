@@ -13,8 +13,8 @@ use Underpin\Codebook\ConductorTable;
 use Underpin\Codebook\Material;
 use Underpin\Codebook\MotorCurrents;
 use Underpin\Codebook\RangeDemand;
-use Underpin\Codebook\ReceptacleLoads;
 use Underpin\Refused;
+use Underpin\Wiring\GroundWire;
 
 use function Tests\calc;
 
@@ -155,6 +155,17 @@ it('averages unequal ranges by Note 2, with no less than 12 kW each', function (
         ->and(RangeDemand::byColumn([12_000.0, 12_990.0]))->toEqualWithDelta(['C' => 11_000.0], 1e-9);
 });
 
-it('has the rows of Table 210.21(B)(2)', function () {
-    expect(array_map(ReceptacleLoads::mostAmps(...), [15, 20, 30, 50]))->toBe([12.0, 16.0, 24.0, null]);
-});
+it('has the grounds of Table 250.122, larger in the proportion of the hots, never larger than they', function (
+    int $amps, Material $material, string $least, string $hots, string $ground,
+) {
+    expect(GroundWire::size($amps, $material, ConductorSize::from($least), ConductorSize::from($hots))->value)->toBe($ground);
+})->with([
+    [15, Material::Copper, '14', '14', '14'], [20, Material::Copper, '12', '12', '12'], [30, Material::Copper, '10', '10', '10'],
+    [60, Material::Copper, '6', '6', '10'], [100, Material::Copper, '3', '3', '8'], [200, Material::Copper, '3/0', '3/0', '6'],
+    [201, Material::Copper, '250', '250', '4'], [400, Material::Copper, '500', '500', '3'], [600, Material::Copper, '500', '500', '1'],
+    [100, Material::Aluminium, '1', '1', '6'], [200, Material::Aluminium, '4/0', '4/0', '4'],
+    // 10 to 6: 2.53 times; 10 AWG grows to 26,240 circular mils, which is the hots' own 6.
+    'enlarged for drop' => [30, Material::Copper, '10', '6', '6'],
+    // 6 to 4: 1.59 times 10,380 is 16,512: just over 8 AWG (16,510).
+    'enlarged a little' => [60, Material::Copper, '6', '4', '6'],
+]);

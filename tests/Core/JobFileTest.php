@@ -129,7 +129,8 @@ it('says what other local rules would change in a job: the rules, and what is sa
         )
         ->and($strict->new)->toBe(
             ['Multi-circuit manual transfer switch: Splices in the panel are not allowed here: bring longer cable to the switch, or set '
-                    .'a junction box beside the panel.']
+                    .'a junction box beside the panel.', 'The cord is 25 ft long; the machine stands at least 30 ft away, and 5 ft go into '
+                    .'bends and slack.']
         );
 });
 

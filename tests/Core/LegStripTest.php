@@ -68,7 +68,7 @@ it('shows running and the worst start of each leg by itself', function () {
 
 it('says that a start by itself is too much before it says which start is worst', function () {
     $circuits = [Houses::circuit('1', 2, Role::Must, 1200, 7440, LoadKind::Pump, 'Pump'), Houses::circuit('5', 1, Role::Must, 1200, 1200)];
-    expect(strip($circuits, Houses::supply())->detail)->toBe('A motor that starts again by itself with everything on reaches 41.0 A.')
+    expect(strip($circuits, Houses::supply())->detail)->toBe('Pump, starting again by itself with everything on, reaches 41.0 A.')
         ->and(strip([$circuits[0]], Houses::supply())->detail)->toStartWith('Worst start 31.0 A of 37.5 A, on Machine m');
 });
 

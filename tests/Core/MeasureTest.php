@@ -301,7 +301,7 @@ it('shows winter and summer where loads keep to a season', function () {
     expect([$rows['Must run'], $rows['Must run, in winter'], $rows['Must run, in summer']])->toBe([1500.0, 1260.0, 300.0]);
 });
 
-it('holds a receptacle to NEC Table 210.21(B)(2), and to its breaker', function (
+it('holds the one receptacle of a circuit to its own rating, and that to the breaker', function (
     int $receptacle, int $breaker, float $watts, array $codes,
 ) {
     $circuit = new Circuit(
@@ -318,8 +318,8 @@ it('holds a receptacle to NEC Table 210.21(B)(2), and to its breaker', function 
     );
     expect($found)->toBe($codes);
 })->with([
-    [15, 15, 1440, []], [15, 15, 1441, ['RECEPTACLE_UNDER_LOAD']], [20, 20, 1920, []], [20, 20, 1930, ['RECEPTACLE_UNDER_LOAD']],
-    [15, 20, 100, ['RECEPTACLE_UNDER_BREAKER']], [30, 30, 2881, ['RECEPTACLE_UNDER_LOAD']],
+    [15, 15, 1800, []], [15, 15, 1801, ['RECEPTACLE_UNDER_LOAD']], [20, 20, 2400, []], [20, 20, 2401, ['RECEPTACLE_UNDER_LOAD']],
+    [15, 20, 100, ['RECEPTACLE_UNDER_BREAKER']], [30, 30, 3601, ['RECEPTACLE_UNDER_LOAD']],
 ]);
 
 it('counts a load of hours at 125 % on its breaker', function () {

@@ -2,10 +2,13 @@
 
 declare(strict_types=1);
 
+use Tests\Support\Changed;
 use Tests\Support\Houses;
+use Underpin\Job\Circuit;
 use Underpin\Job\Disconnect;
 use Underpin\Job\DisconnectPlace;
 use Underpin\Job\Half;
+use Underpin\Job\Job;
 use Underpin\Job\Load;
 use Underpin\Job\Panel;
 use Underpin\Job\Position;
@@ -124,3 +127,17 @@ it('knows what a breaker protects against beyond overcurrent', function (
     [Protection::None, false, false, '', ''], [Protection::Afci, true, false, 'AFCI', 'AFCI'],
     [Protection::Gfci, false, true, 'GFCI', 'GFCI'], [Protection::Dual, true, true, 'AFCI+GFCI', 'DUAL'],
 ]);
+
+it('names the panel of a breaker where there are several, and only there', function () {
+    $panel = fn (string $name): Panel => new Panel(
+        $name, "$name panel", 8, circuits: [Changed::of(Houses::circuit('2', 1, Role::Must, 100, name: 'Sump'), id: "$name-2")],
+    );
+    $one = Houses::job('x', panels: [$panel('East')]);
+    $two = Houses::job('x', panels: [$panel('East'), $panel('West')]);
+    $titles = fn (Job $job): array => array_map(fn (Circuit $c): string => $c->title(), $job->circuits());
+    expect($titles($one))->toBe(['2 Sump'])->and($titles($two))->toBe(['2 Sump (East panel)', '2 Sump (West panel)']);
+    $renamed = $two->with($two->service->withPanel($two->service->panels[0]->with(name: 'Barn')));
+    $alone = $renamed->with($renamed->service->with(panels: [$renamed->service->panels[0]]));
+    expect($titles($renamed)[0])->toBe('2 Sump (Barn)')->and($titles($alone))->toBe(['2 Sump'])
+        ->and(Houses::verdict($two, 'cords')->reasons[1]->text)->toContain('2 Sump (East panel) and 2 Sump (West panel)');
+});

@@ -6,6 +6,8 @@ namespace Tests\Core\SizingTest;
 
 use Tests\Support\Changed;
 use Tests\Support\Houses;
+use Underpin\Checks\Finding;
+use Underpin\Checks\Review;
 use Underpin\Design\Design;
 use Underpin\Drawing\Strip\LegStrip;
 use Underpin\Job\Circuit;
@@ -193,8 +195,8 @@ it('says why, in sentences with this machine\'s figures', function (
         ],
         null,
         [
-            'If a motor starts again by itself with everything on, it reaches 41.0 A: the order alone does not '
-                .'cover that. A soft starter would.',
+            'If Pump starts again by itself with everything on, that reaches 41.0 A: the order alone does not cover it. '
+                .'A soft starter on that motor would.',
             'Worst start in the best order: 31.0 A (Pump), of 37.5 A.',
         ],
     ],
@@ -349,4 +351,18 @@ it('spreads cords over the halves of the outlets, whatever legs the house has', 
     $many = array_map(fn (int $i): Circuit => $onA((string) $i, 1), range(1, 40));
     $job = Houses::changed($job, panels: [new Panel('p', 'P', 40, circuits: $many)]);
     expect((new Design($job))->fit()?->running->worstAmps())->toBe(20.0);
+});
+
+it('offers a soft starter to a motor and to nothing else', function () {
+    $pump = [Houses::circuit('1', 2, Role::Must, 1200, 9600, LoadKind::Pump, 'Pump')];
+    $heater = [Houses::circuit('1', 2, Role::Must, 1200, 9600, LoadKind::ElectricHeat, 'Heater')];
+    $do = fn (array $circuits): string => array_values(array_filter(
+        Review::of(Houses::changed(Houses::small(Houses::supply()), panels: [new Panel('p', 'P', 20, circuits: $circuits)]))->findings,
+        fn (Finding $f): bool => $f->code->value === 'OVER_SURGE',
+    ))[0]->do;
+    expect($do($pump))->toContain('soft starter')->and($do($heater))->not->toContain('soft starter');
+    $cycling = [Houses::circuit('1', 2, Role::Must, 1200, 7440, LoadKind::ElectricHeat, 'Heater')];
+    $cycles = $cycling[0]->with(loads: [$cycling[0]->loads[0]->with(duty: Duty::Cycling)]);
+    $why = implode(' ', fit([$cycles, Houses::circuit('5', 1, Role::Must, 1200, 1200)])->why());
+    expect($why)->toContain('If Heater starts again by itself')->not->toContain('soft starter');
 });

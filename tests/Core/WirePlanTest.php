@@ -175,3 +175,33 @@ it('judges loose cords at 15 A over 12 AWG', function () {
         ->and(part($plan, 'Cords')?->why)->toContain('over 100 ft')->toContain('114');
     expect(plan(new WireRun, way: 'cords')->missing)->toBe(['the length to the farthest appliance']);
 });
+
+it('sizes neutral, ground and raceway of the run, and takes 75 °C terminals over 100 A alone', function (
+    int $amps, Outlet $outlet, WireRun $run, array $says,
+) {
+    $plan = plan($run, Houses::supply(48_000, 60_000, 240, $outlet, $amps));
+    foreach ($says as $part => $pick) {
+        expect(part($plan, $part)?->pick.' '.part($plan, $part)?->why)->toContain($pick);
+    }
+})->with([
+    '30 A in conduit' => [30, Outlet::Locking30, new WireRun(25, 20), [
+        'Neutral' => '10 AWG, as large as the hots', 'Equipment ground' => '10 AWG copper, with the hots By the 30 A ahead',
+        'Raceway' => 'at least EMT 1/2 or PVC schedule 40 1/2 2 hots, 1 neutral, 1 ground in one raceway',
+    ]],
+    '50 A in cable' => [50, Outlet::Straight50, new WireRun(25, 20, method: WiringMethod::Cable), [
+        'Cable' => '6/3 with ground', 'Equipment ground' => '10 AWG copper',
+    ]],
+    '100 A stays with 60 °C' => [100, Outlet::Terminals, new WireRun(null, 20), [
+        'Conductors' => '1 AWG carries 110.0 A usable at 60 °C terminals and', 'Equipment ground' => '8 AWG copper',
+        'Raceway' => 'EMT 1-1/4 or PVC schedule 40 1-1/4',
+    ]],
+    '110 A takes 75 °C' => [110, Outlet::Terminals, new WireRun(null, 20), [
+        'Conductors' => '2 AWG carries 115.0 A usable at 75 °C terminals (over 100 A)', 'Equipment ground' => '6 AWG copper',
+    ]],
+]);
+
+it('counts one hot conductor of a 120 V machine', function () {
+    $plan = plan(new WireRun(25, 20), Houses::supply(3000, 3600, 120, Outlet::Travel30));
+    expect(part($plan, 'Raceway')?->why)->toContain('1 hot, 1 neutral, 1 ground')
+        ->and(part($plan, 'Neutral')?->why)->toContain('as much as the hot');
+});

@@ -58,7 +58,10 @@ final readonly class LegStrip
         );
         usort($ticks, fn (Tick $x, Tick $y): int => $x->amps <=> $y->amps);
         $detail = $fit->restartIsOver()
-            ? sprintf('A motor that starts again by itself with everything on reaches %s.', Say::amps($fit->restartAmps))
+            ? sprintf(
+                '%s, starting again by itself with everything on, reaches %s.', $fit->restarts->name ?? 'What cycles',
+                Say::amps($fit->restartAmps),
+            )
             : sprintf(
                 'Worst start %s of %s, on %s.', Say::amps($fit->starting->peakAmps()), Say::amps($supply->surgeLimitAmps()),
                 $supply->words(),

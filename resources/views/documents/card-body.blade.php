@@ -35,7 +35,7 @@
         </table>
         @if ($card->room !== [])
             <h3>Then, if you need them</h3>
-            <p class="card-room"><span class="mark-room">in turns</span><br>@foreach ($card->room as $row)<span><b>{{ $row->label }}</b>@if ($several) <small>{{ $row->panel }}</small>@endif {{ $row->name }}, wait {{ $row->waitWords() }}</span>@if (! $loop->last)<br>@endif @endforeach</p>
+            <p class="card-room"><span class="mark-room">as you need</span><br>@foreach ($card->room as $row)<span><b>{{ $row->label }}</b>@if ($several) <small>{{ $row->panel }}</small>@endif {{ $row->name }}, wait {{ $row->waitWords() }}</span>@if (! $loop->last)<br>@endif @endforeach</p>
         @endif
         @if ($card->leaveOff !== [])
             <h3>Leave off</h3>

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Codebook;
+
+/** Which column of the table a termination takes. NEC 2023 110.14(C)(1). */
+final class Terminals
+{
+    /** A circuit above this takes the 75 °C column; up to it the 60 °C column, unless the equipment is marked. Amperes. */
+    public const AT_60_UP_TO_A = 100;
+
+    public const LARGE_C = 75;
+}
