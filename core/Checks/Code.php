@@ -96,7 +96,7 @@ enum Code: string
             self::ExistingEngineClose => [StageKey::Survey, $danger, Source::practice('carbon monoxide')],
             self::ExistingInletOutOfReach => [StageKey::Survey, $advice, Source::practice('readiness')],
             self::ExistingLooseBox => [StageKey::Survey, $wrong, Source::nec('314.23')],
-            self::ExistingMaleCord => [StageKey::Survey, $danger, Source::nec('702.5')],
+            self::ExistingMaleCord => [StageKey::Survey, $danger, Source::nec('406.7, 702.5')],
             self::ExistingNeverRun => [StageKey::Survey, $advice, Source::practice('readiness')],
             self::ExistingNoLabels => [StageKey::Survey, $advice, Source::nec('702.7')],
             self::ExistingNothingBetween => [StageKey::Survey, $danger, Source::nec('702.5')],
@@ -146,7 +146,7 @@ enum Code: string
             self::MultiwireOn120 => [StageKey::Connect, $danger, Source::nec('210.4')],
 
             self::CordShort => [StageKey::Wire, $wrong, Source::practice('carbon monoxide')],
-            self::DropLong => [StageKey::Wire, $advice, Source::nec('210.19 and 215.2, informational notes')],
+            self::DropLong => [StageKey::Wire, $advice, Source::nec('210.19, 215.2, informational notes')],
             self::InletUnderOutlet => [StageKey::Wire, $wrong, Source::nec('110.3(B)')],
             self::WireNotFound => [StageKey::Wire, $wrong, Source::nec('310.16')],
             self::WiringWet => [StageKey::Wire, $wrong, Source::nec('334.12(B)(4)')],

@@ -145,7 +145,7 @@ final class ExtensionCords implements Way
             : VoltageDrop::along(Material::Copper, FlexibleCords::TO_APPLIANCE, $feet, FlexibleCords::TO_APPLIANCE_A, $volts);
         $outlets = new Line(
             'Outlets', 'the machine\'s own 120 V outlets',
-            'Each cord goes to one appliance or one row of small ones; no outlet is shared beyond its rating.', Source::nec('702.7'),
+            'Each cord goes to one appliance or one row of small ones; no outlet is shared beyond its rating.', Source::nec('110.3(B)'),
         );
         $cords = new Line('Cords', FlexibleCords::TO_APPLIANCE->words().', three-wire, marked for outdoor and hard use', $drop === null
             ? 'Give the length to the farthest appliance to see what arrives there.'

@@ -142,7 +142,7 @@ final readonly class GeneratorFeed
             'Male at the machine, female at the inlet, never two male ends. Long enough, with slack, to stand the '
                 .'machine %s ft from the house.',
             number_format($this->rules()->portableFt),
-        ), Source::nec('Table 400.5(A)(1), 702.7'));
+        ), Source::nec('Table 400.5(A)(1), 406.7'));
         $atInlet = new Line('Inlet', "{$this->inletName()}, $inletAmps A, wet-rated, recessed male pins", match (true) {
             $inletAmps > $this->outletAmps => 'Larger than today\'s outlet, for a larger machine later; the breaker follows the outlet. '
                 .'The cord then ends '
@@ -151,7 +151,7 @@ final readonly class GeneratorFeed
                 .'Choose an inlet of at least '
                     ."$this->outletAmps A.",
             default => 'The same rating as the outlet. Screwed to framing, not to siding, and where it can be reached at night.',
-        }, Source::nec('702.7, 406.9(B)'));
+        }, Source::nec('702.7, 406.7, 110.11'));
 
         return [
             new Component('generator', ComponentKind::Generator, $machine->name, $this->outletAmps, $machine->volts),
@@ -223,7 +223,7 @@ final readonly class GeneratorFeed
 
         return new Line(
             'Raceway', $fits === [] ? 'none up to trade size 3 holds them' : 'at least '.implode(' or ', $fits),
-            "$counted in one raceway, filled to 40 % at most.", Source::nec('Chapter 9 Tables 1, 4 and 5; 300.3(B)'),
+            "$counted in one raceway, filled to 40 % at most.", Source::nec('300.3(B), Chapter 9'),
         );
     }
 
@@ -269,7 +269,7 @@ final readonly class GeneratorFeed
         $terminals = new Line(
             'Terminals', $ends,
             'Ground first when connecting, last when taking apart. Torque by the label, and once more after the wire is dressed.',
-            Source::nec('110.14(D), 406.10'),
+            Source::nec('110.14(D), 200.10, 250.126'),
         );
 
         return new Bond($atGenerator ? 'generator' : 'service', $atGenerator, [$bond, $terminals]);

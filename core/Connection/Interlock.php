@@ -335,7 +335,7 @@ final class Interlock implements Way
             'It feeds '.$panel->name.' and what hangs behind it; '.Say::list(
                 array_map(fn (Panel $p): string => $p->name, $others)
             ).' '.(count($others) === 1 ? 'stays' : 'stay').' dead.',
-            Source::nec('702.5'),
+            Source::practice('what a panel feeds'),
         )];
     }
 

@@ -179,7 +179,7 @@ final class ManualTransferSwitch implements Way
     /** @return list<Reason> */
     private function choice(Plan $plan, int $positions, ?int $size): array
     {
-        $source = Source::nec('702.5');
+        $source = Source::nec('702.4, 702.5');
         if ($plan->must === []) {
             return [Reason::open('Mark the circuits that must run: each takes a place on the switch.', $source)];
         }

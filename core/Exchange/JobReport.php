@@ -9,6 +9,8 @@ use Underpin\Assembly\ComponentKind;
 use Underpin\Assembly\Line;
 use Underpin\Checks\Finding;
 use Underpin\Checks\Review;
+use Underpin\Codebook\Edition;
+use Underpin\Codebook\Source;
 use Underpin\Connection\OwnerStep;
 use Underpin\Connection\Reason;
 use Underpin\Connection\WayVerdict;
@@ -33,6 +35,7 @@ final class JobReport
         $review = Review::of($job);
         $design = $review->design;
         $running = $design->plan()->running;
+        $edition = $job->authority->rules->edition;
 
         return [
             'name' => $job->name,
@@ -46,14 +49,14 @@ final class JobReport
                 'total_w' => $running->totalW, 'total_va' => $running->totalVa, 'imbalance_pct' => $running->imbalancePct(),
                 'start_order' => $design->plan()->starting()->order(), 'start_peak_a' => $design->plan()->worstStarting()->peakAmps(),
             ],
-            'demand' => $job->basis->demand === null ? null : self::demand(Worksheet::of($job->basis->demand)),
+            'demand' => $job->basis->demand === null ? null : self::demand(Worksheet::of($job->basis->demand), $edition),
             'size' => $design->fit() === null ? null : self::fit($design->fit()),
-            'connections' => array_map(self::connection(...), $design->connections()),
-            'wire' => $design->assembly() === null ? null : self::wire($design->assembly()),
+            'connections' => array_map(fn (WayVerdict $v): array => self::connection($v, $edition), $design->connections()),
+            'wire' => $design->assembly() === null ? null : self::wire($design->assembly(), $edition),
             'card' => self::card(SwitchingCard::of($review)),
             'findings' => array_map(fn (Finding $f): array => [
                 'code' => $f->code->value, 'severity' => $f->severity->value, 'stage' => $f->stage->value, 'message' => $f->what,
-                'why' => $f->why, 'do' => $f->do, 'source' => $f->source->words(), 'circuit' => $f->circuitId,
+                'why' => $f->why, 'do' => $f->do, 'source' => $f->source->words($edition), 'circuit' => $f->circuitId,
             ], $review->findings),
             'caution' => 'This says what was checked. A licensed electrician and the local authority decide; nothing here '
                     .'says that it is safe to energize.',
@@ -69,14 +72,14 @@ final class JobReport
     }
 
     /** @return array<string, mixed> */
-    private static function demand(Worksheet $sheet): array
+    private static function demand(Worksheet $sheet, string $edition): array
     {
         return [
-            'method' => $sheet->method->value, 'section' => $sheet->method->section(), 'demand_va' => $sheet->demandVa,
-            'demand_a' => $sheet->demandAmps(),
-            'lines' => array_map(
-                fn (DemandLine $line): array => ['label' => $line->label, 'va' => $line->va, 'section' => $line->section], $sheet->lines,
-            ),
+            'method' => $sheet->method->value, 'section' => Source::nec($sheet->method->section())->words($edition),
+            'demand_va' => $sheet->demandVa, 'demand_a' => $sheet->demandAmps(),
+            'lines' => array_map(fn (DemandLine $line): array => [
+                'label' => $line->label, 'va' => $line->va, 'section' => Edition::of($edition)->sections($line->section),
+            ], $sheet->lines),
         ];
     }
 
@@ -97,12 +100,12 @@ final class JobReport
     }
 
     /** @return array<string, mixed> */
-    private static function connection(WayVerdict $verdict): array
+    private static function connection(WayVerdict $verdict, string $edition): array
     {
         return [
             'kind' => $verdict->way->key(), 'possible' => $verdict->possible->value,
             'reasons' => array_map(
-                fn (Reason $r): array => ['makes' => $r->possible->value, 'text' => $r->text, 'source' => $r->source->words()],
+                fn (Reason $r): array => ['makes' => $r->possible->value, 'text' => $r->text, 'source' => $r->source->words($edition)],
                 $verdict->reasons,
             ),
             'powers' => self::ids($verdict->powers), 'dead' => self::ids($verdict->dead), 'switch_positions' => $verdict->switchPositions,
@@ -110,11 +113,11 @@ final class JobReport
     }
 
     /** @return array<string, mixed> */
-    private static function wire(Assembly $built): array
+    private static function wire(Assembly $built, string $edition): array
     {
         return [
             'lines' => array_map(
-                fn (Line $l): array => ['part' => $l->part, 'pick' => $l->pick, 'why' => $l->why, 'source' => $l->source->words()],
+                fn (Line $l): array => ['part' => $l->part, 'pick' => $l->pick, 'why' => $l->why, 'source' => $l->source->words($edition)],
                 $built->lines(),
             ),
             'outlet_a' => ($built->component(ComponentKind::Outlet) ?? $built->component(ComponentKind::Generator))?->amps,

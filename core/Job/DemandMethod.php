@@ -12,13 +12,14 @@ enum DemandMethod: string
     case Existing = 'existing';
     case Measured = 'measured';
 
+    /** As the edition of 2023 numbers it. */
     public function section(): string
     {
         return match ($this) {
-            self::Standard => 'NEC 2023 220 Part III',
-            self::Optional => 'NEC 2023 220.82',
-            self::Existing => 'NEC 2023 220.83',
-            self::Measured => 'NEC 2023 220.87',
+            self::Standard => '220 Part III',
+            self::Optional => '220.82',
+            self::Existing => '220.83',
+            self::Measured => '220.87',
         };
     }
 

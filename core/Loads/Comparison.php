@@ -104,7 +104,7 @@ final readonly class Comparison
             ? new ComparisonRow(LoadBasis::Calculate, 'Load calculation', null, null, null, 'not worked out yet')
             : new ComparisonRow(
                 LoadBasis::Calculate, 'Load calculation, '.$sheet->method->words(), $sheet->demandAmps(), $sheet->demandAmps(),
-                $sheet->demandVa, str_replace('NEC 2023 ', '', $sheet->method->section()).', the whole dwelling',
+                $sheet->demandVa, $sheet->method->section().', the whole dwelling',
             );
     }
 

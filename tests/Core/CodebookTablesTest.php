@@ -13,6 +13,7 @@ use Underpin\Codebook\ConductorTable;
 use Underpin\Codebook\Material;
 use Underpin\Codebook\MotorCurrents;
 use Underpin\Codebook\RangeDemand;
+use Underpin\Codebook\Source;
 use Underpin\Refused;
 use Underpin\Wiring\GroundWire;
 
@@ -169,3 +170,17 @@ it('has the grounds of Table 250.122, larger in the proportion of the hots, neve
     // 6 to 4: 1.59 times 10,380 is 16,512: just over 8 AWG (16,510).
     'enlarged a little' => [60, Material::Copper, '6', '4', '6'],
 ]);
+
+it('numbers a section as the edition does that the local rules name', function (string $edition, string $section, string $words) {
+    expect(Source::nec($section)->words($edition))->toBe($words);
+})->with([
+    ['', '310.16, 110.14(C)', 'NEC 2023 310.16, 110.14(C)'], ['NEC 2023', '400.12', 'NEC 2023 400.12'],
+    ['NEC 2026', '702.5', 'NEC 2023 702.5'], ['NEC 2020', '220.57', 'NEC 2020 625.42'],
+    ['NEC 2020', '220.41, 220.52, 220.45', 'NEC 2020 220.14(J), 220.52, 220.42'],
+    ['State code, NEC 2017 amended', '310.16, 240.4(D)', 'NEC 2017 Table 310.15(B)(16), 240.4(D)'],
+    ['2014', '400.12', 'NEC 2014 400.8'], ['NEC 2017', '400.12', 'NEC 2017 400.12'],
+]);
+
+it('leaves what is no section of the code as it is', function () {
+    expect(Source::practice('carbon monoxide')->words('NEC 2020'))->toBe('Good practice: carbon monoxide');
+});

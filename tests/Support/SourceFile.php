@@ -15,7 +15,7 @@ final class SourceFile
     /** @var list<PhpToken> */
     private readonly array $tokens;
 
-    public function __construct(public readonly string $path, private readonly string $code)
+    public function __construct(public readonly string $path, public readonly string $code)
     {
         $this->tokens = array_values(
             array_filter(PhpToken::tokenize($code), fn (PhpToken $token): bool => ! $token->isIgnorable() || $token->is(T_INLINE_HTML))

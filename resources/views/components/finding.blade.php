@@ -1,5 +1,5 @@
-@props(['finding'])
+@props(['finding', 'edition'])
 <article class="finding" data-severity="{{ $finding->severity->value }}">
     <h4><span class="severity">{{ $finding->severity->value }}</span> {{ $finding->what }}</h4>
-    <p>{{ $finding->why }} {{ $finding->do }} <cite>{{ $finding->source->words() }}</cite></p>
+    <p>{{ $finding->why }} {{ $finding->do }} <cite>{{ $finding->source->words($edition) }}</cite></p>
 </article>

@@ -1,7 +1,7 @@
-@props(['findings'])
-@foreach (array_slice($findings, 0, 3) as $finding)<x-finding :finding="$finding"/>@endforeach
+@props(['findings', 'edition'])
+@foreach (array_slice($findings, 0, 3) as $finding)<x-finding :finding="$finding" :edition="$edition"/>@endforeach
 @if (count($findings) > 3)
     <details class="more"><summary>and {{ count($findings) - 3 }} more</summary>
-        @foreach (array_slice($findings, 3) as $finding)<x-finding :finding="$finding"/>@endforeach
+        @foreach (array_slice($findings, 3) as $finding)<x-finding :finding="$finding" :edition="$edition"/>@endforeach
     </details>
 @endif

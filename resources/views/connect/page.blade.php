@@ -1,5 +1,5 @@
 <div class="stage-head"><h1>How it connects</h1><x-next :screen="$screen"/></div>
-<x-findings :findings="$screen->findings()"/>
+<x-findings :edition="$screen->job->authority->rules->edition" :findings="$screen->findings()"/>
 <div class="ways">
     @foreach ($screen->design()->connections() as $verdict)
         @php($picked = $screen->job->connection->way === $verdict->way->key())
@@ -17,7 +17,7 @@
             </form>
             <ul class="reasons">
                 @foreach ($verdict->reasons as $reason)
-                    <li data-possible="{{ $reason->possible->value }}"><span class="sr">{{ $reason->possible->words() }}: </span>{{ $reason->text }} <cite>{{ $reason->source->words() }}</cite></li>
+                    <li data-possible="{{ $reason->possible->value }}"><span class="sr">{{ $reason->possible->words() }}: </span>{{ $reason->text }} <cite>{{ $reason->source->words($screen->job->authority->rules->edition) }}</cite></li>
                 @endforeach
             </ul>
             <p><b>Powers:</b> {{ Underpin\Say::list(array_map(fn ($c) => $c->title(), $verdict->powers), 10) ?: 'nothing that is marked' }}.</p>

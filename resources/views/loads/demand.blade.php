@@ -23,7 +23,7 @@
                     @csrf @method('PUT')
                     <x-was :values="$demand->fields"/>
                     <div class="fields">
-                        <x-pick :of="$asks->field('method')" id="d-method" :options="array_combine(array_column(Underpin\Job\DemandMethod::cases(), 'value'), array_map(fn ($m) => ucfirst($m->words()).', '.str_replace('NEC 2023 ', '', $m->section()), Underpin\Job\DemandMethod::cases()))" :value="$f('method', 'optional')"/>
+                        <x-pick :of="$asks->field('method')" id="d-method" :options="array_combine(array_column(Underpin\Job\DemandMethod::cases(), 'value'), array_map(fn ($m) => ucfirst($m->words()).', '.$m->section(), Underpin\Job\DemandMethod::cases()))" :value="$f('method', 'optional')"/>
                         <x-field :of="$asks->field('floor_area_ft2')" id="d-area" :value="$f('floor_area_ft2')"/>
                         <x-field :of="$asks->field('small_appliance_circuits')" id="d-small" inputmode="numeric" :value="$f('small_appliance_circuits', '2')"/>
                         <x-field :of="$asks->field('laundry_circuits')" id="d-laundry" inputmode="numeric" :value="$f('laundry_circuits', '1')"/>
@@ -57,10 +57,10 @@
                 </form>
                 @if ($demand->sheet)
                     <section class="worksheet" aria-label="Worksheet">
-                        <h2>{{ ucfirst($demand->sheet->method->words()) }} <small class="quiet">{{ $demand->sheet->method->section() }}</small></h2>
+                        <h2>{{ ucfirst($demand->sheet->method->words()) }} <small class="quiet">{{ Underpin\Codebook\Source::nec($demand->sheet->method->section())->words($screen->job->authority->rules->edition) }}</small></h2>
                         <table class="table">
                             <thead><tr><th>Line</th><th>Section</th><th class="num">VA</th></tr></thead>
-                            <tbody>@foreach ($demand->sheet->lines as $line)<tr><td>{{ $line->label }}</td><td><cite>{{ $line->section }}</cite></td><td class="num">{{ number_format($line->va) }}</td></tr>@endforeach</tbody>
+                            <tbody>@foreach ($demand->sheet->lines as $line)<tr><td>{{ $line->label }}</td><td><cite>{{ Underpin\Codebook\Edition::of($screen->job->authority->rules->edition)->sections($line->section) }}</cite></td><td class="num">{{ number_format($line->va) }}</td></tr>@endforeach</tbody>
                             <tfoot><tr><th scope="row" colspan="2">Demand</th><td class="num">{{ number_format($demand->sheet->demandVa) }}</td></tr><tr><th scope="row" colspan="2">At {{ number_format($demand->sheet->volts) }} V</th><td class="num">{{ number_format($demand->sheet->demandAmps(), 1) }} A</td></tr></tfoot>
                         </table>
                         @if ($demand->sheet->method === Underpin\Job\DemandMethod::Measured)<p class="quiet">220.87 wants a year of data, or 30 days of recording with the heating or cooling of the season on and the house in use, and the service protected as 240.4 and 230.90 ask.</p>@endif

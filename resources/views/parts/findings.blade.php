@@ -1,3 +1,3 @@
 <div id="part-findings" class="found-here" data-at="{{ $screen->at ?? '' }}">
-    <x-findings :findings="$screen->findings()"/>
+    <x-findings :edition="$screen->job->authority->rules->edition" :findings="$screen->findings()"/>
 </div>

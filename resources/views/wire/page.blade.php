@@ -21,7 +21,7 @@
     </div>
     <button class="button is-primary">Work it out</button>
 </form>
-<x-findings :findings="$screen->findings()"/>
+<x-findings :edition="$screen->job->authority->rules->edition" :findings="$screen->findings()"/>
 @if ($assembly === null)
     <div class="blank">
         <h2>{{ $screen->design()->assemblyRefused() ? 'Nothing in the tables fits' : 'First a machine and a way' }}</h2>
@@ -31,7 +31,7 @@
 @else
     <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="table wire-table">
         <thead><tr><th>Part</th><th>Pick</th><th>Why</th><th>Rule</th></tr></thead>
-        <tbody>@foreach ($assembly->lines() as $line)<tr><th scope="row">{{ $line->part }}</th><td class="pick">{{ $line->pick }}</td><td>{{ $line->why }}</td><td><cite>{{ $line->source->words() }}</cite></td></tr>@endforeach</tbody>
+        <tbody>@foreach ($assembly->lines() as $line)<tr><th scope="row">{{ $line->part }}</th><td class="pick">{{ $line->pick }}</td><td>{{ $line->why }}</td><td><cite>{{ $line->source->words($screen->job->authority->rules->edition) }}</cite></td></tr>@endforeach</tbody>
     </table></div>
     <dl class="figures drop">
         @if ($cord)<div><dt>Cord loses</dt><dd>{{ number_format($cord->dropV, 2) }} <i>V</i></dd></div>@endif
