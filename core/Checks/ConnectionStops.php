@@ -30,7 +30,7 @@ final class ConnectionStops implements Check
             )
             : new Finding(
                 Code::ConnectionOpen, $reason->text, "Until then nobody can say whether the $way works here.",
-                'Find it out on site and write it in the survey.', source: $reason->source,
+                'Find it out on site and write it in the survey, or choose it where the way was picked.', source: $reason->source,
             );
     }
 }

@@ -78,12 +78,15 @@ final readonly class EngineSteps
         $isPair = $this->isPair();
 
         return [
+            new OwnerStep(
+                ($isPair ? 'Set both machines' : 'Set the machine').' outdoors, level, in place. Fuel valve open, choke on where there is '
+                    .'one, economy (idle) mode off.',
+            ),
             ...$isPair ? [new OwnerStep('Connect the tie cord between the two machines while both stand still.')] : [],
             new OwnerStep(
-                'Set the machine outdoors, level, in its place. Fuel valve open, choke on, economy (idle) mode off.',
-            ),
-            new OwnerStep(
-                ($isPair ? 'Start both engines' : 'Start the engine').'; choke off once it fires. Let it run 3 to 5 minutes with no load.',
+                $isPair
+                    ? 'Start both engines; choke off once they fire. Let them run 3 to 5 minutes with no load.'
+                    : 'Start the engine; choke off once it fires. Let it run 3 to 5 minutes with no load.',
                 'No load before the engine is warm.',
             ),
         ];

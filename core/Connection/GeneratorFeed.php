@@ -258,7 +258,8 @@ final readonly class GeneratorFeed
                 'The machine bonds its neutral to its frame, and the service bonds it too.', Source::nec('250.24, 250.30'),
             )
             : new Line(
-                'Neutral bond', 'at the service only', 'The machine\'s neutral floats: the bond at the service is the one.',
+                'Neutral bond', 'that of the house, no other',
+                'The machine\'s neutral floats: the bond of the service is its bond, and nothing of this work adds one.',
                 Source::nec('250.24'),
             );
         $ends = match (true) {

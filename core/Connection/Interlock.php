@@ -288,9 +288,7 @@ final class Interlock implements Way
         [$upper, $lower] = $panel->interlockSpaces();
         $held = "The generator breaker goes in spaces $upper and $lower beside the main, and must be held down: it is back-fed.";
         $inTheWay = $panel->inTheWayOfInterlock();
-        $shared = implode(' ', array_unique(array_filter(array_map(
-            fn (Circuit $c): string => SharedNeutral::beforeMovingIt($c, $multiwire), $inTheWay,
-        ))));
+        $shared = $this->beforeMoving($inTheWay, $multiwire);
         // Where spaces are short, other breakers move too: whoever they are.
         $others = SharedNeutral::beforeMoving($panel->hasMultiwire);
         $source = Source::nec($shared === '' && ($inTheWay === [] || $others === '') ? '408.36(D)' : '408.36(D), 210.4, 300.13(B)');
@@ -302,14 +300,15 @@ final class Interlock implements Way
         $spaces = array_diff($panel->freeSpaces(), $panel->interlockSpaces());
         $elsewhere = count($spaces);
         $names = Say::list(array_map(fn (Circuit $c): string => $c->title(), $inTheWay));
-        $free = Say::count($elsewhere, 'space').($elsewhere === 1 ? ' is' : ' are').' free';
+        $free = $elsewhere === 0 ? 'no space is free' : Say::count($elsewhere, 'space').($elsewhere === 1 ? ' is' : ' are').' free';
 
+        $onlyFree = $elsewhere === 0 ? $free : "only $free";
         $twoPoles = array_filter($inTheWay, fn (Circuit $c): bool => $c->position->poles === 2);
         $pairs = array_filter($spaces, fn (int $space): bool => in_array($space + 2, $spaces, true));
 
         return [match (true) {
             $elsewhere < $needed => Reason::open(
-                trim("$held $names must move first, and only $free. Look for a sub-panel, or for spaces where the label accepts tandems. "
+                trim("$held $names must move first, and $onlyFree. Look for a sub-panel, or for spaces where the label accepts tandems. "
                     .($shared === '' ? $others : $shared)),
                 $source,
             ),
@@ -323,6 +322,24 @@ final class Interlock implements Way
             ),
             default => Reason::note(trim("$held $names must move first; $free elsewhere. $shared"), $source),
         }];
+    }
+
+    /**
+     * What is said of shared neutrals before these move, each pair once.
+     *
+     * @param  list<Circuit>  $circuits
+     */
+    private function beforeMoving(array $circuits, Multiwire $multiwire): string
+    {
+        $said = $spoken = [];
+        foreach ($circuits as $circuit) {
+            if (! in_array($circuit->id, $spoken, true)) {
+                $said[] = SharedNeutral::beforeMovingIt($circuit, $multiwire);
+                $spoken[] = $multiwire->partnerOf($circuit)->id ?? '';
+            }
+        }
+
+        return implode(' ', array_unique(array_filter($said)));
     }
 
     /** @return list<Reason> */

@@ -13,7 +13,9 @@ use Underpin\Connection\Way;
 use Underpin\Design\Design;
 use Underpin\Job\Circuit;
 use Underpin\Job\Job;
+use Underpin\Job\LoadKind;
 use Underpin\Job\MachineKind;
+use Underpin\Say;
 use Underpin\Sizing\Fit;
 use Underpin\Sizing\Verdict;
 
@@ -73,7 +75,7 @@ final readonly class SwitchingCard
             self::rows($job, $atPanel ? self::withFeeders($job, $order) : $order, $layout),
             self::rows($job, $room, $layout),
             $atPanel ? self::leaveOff($design, self::ids($powered), $room) : [],
-            $way === null ? [] : $engine->running($way->unload()),
+            $way === null ? [] : [...self::bridged($job, self::ids($powered)), ...$engine->running($way->unload())],
             self::signs($way),
             [
                 ...$way === null ? [] : [self::steady()], ...$way?->back($design->situation(), $design->assembly()) ?? [],
@@ -111,6 +113,27 @@ final readonly class SwitchingCard
     private static function ids(array $circuits): array
     {
         return array_map(fn (Circuit $c): string => $c->id, $circuits);
+    }
+
+    /**
+     * @param  list<string>  $powered  ids of circuits
+     * @return list<OwnerStep> what keeps somebody alive goes over before everything stops
+     */
+    private static function bridged(Job $job, array $powered): array
+    {
+        $names = [];
+        foreach ($job->circuits() as $circuit) {
+            foreach (in_array($circuit->id, $powered, true) ? $circuit->loads : [] as $load) {
+                $minutes = $load->bridgeMin ?? 0.0;
+                array_push($names, ...$load->kind !== LoadKind::Medical ? [] : [
+                    $load->name.($minutes > 0 ? ' ('.number_format($minutes).' min)' : ''),
+                ]);
+            }
+        }
+
+        return $names === [] ? [] : [new OwnerStep(
+            'Before anything stops, for fuel or oil: '.Say::list($names).' on battery or cylinder first.',
+        )];
     }
 
     private static function steady(): OwnerStep

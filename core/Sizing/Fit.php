@@ -159,11 +159,13 @@ final readonly class Fit
     {
         $supply = $this->supply;
         $why = [
-            sprintf(
-                '%s running and %s advertised peak: %s of the peak is gone after seconds.',
-                Say::watts($supply->rating->runW), Say::watts($supply->rating->peakW),
-                Say::watts($supply->rating->peakW - $supply->rating->runW),
-            ),
+            Limit::over($supply->rating->peakW, $supply->rating->runW)
+                ? sprintf(
+                    '%s running and %s advertised peak: %s of the peak is gone after seconds.',
+                    Say::watts($supply->rating->runW), Say::watts($supply->rating->peakW),
+                    Say::watts($supply->rating->peakW - $supply->rating->runW),
+                )
+                : sprintf('%s running, and no more than that for a start.', Say::watts($supply->rating->runW)),
             ...SiteLosses::of($supply),
             sprintf(
                 'That is %s running and %s starting %s.', Say::amps($supply->ratedRunAmps()), Say::amps($supply->surgeLimitAmps()),

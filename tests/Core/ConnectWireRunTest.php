@@ -320,7 +320,7 @@ it('says in whole sentences why a way of connecting works or not', function (Job
     ];
     yield 'no space free for two breakers' => [
         $taken(), 'interlock',
-        $held.'1 Room 1 and 3 Room 3 must move first, and only 0 spaces are free. Look for a sub-panel, or for spaces '
+        $held.'1 Room 1 and 3 Room 3 must move first, and no space is free. Look for a sub-panel, or for spaces '
             .'where the label accepts tandems.',
     ];
     yield 'a needed space does not count as free' => [

@@ -224,7 +224,7 @@ it('says what is looked at before, and what is done while it runs, for this mach
 })->with([
     'a portable on an interlock' => [
         'interlock', Houses::supply(), [
-            'test button of every carbon monoxide alarm', 'the cord in its place', 'choke on, economy (idle) mode off',
+            'test button of every carbon monoxide alarm', 'the cord in its place', 'choke on where there is one, economy (idle) mode off',
             'every 8 to 12 hours',
             'To refuel: turn off every circuit breaker, then the generator breaker. Stop the engine and let it cool 15 to 20 minutes.',
         ], ['tie cord', 'stop button'],

@@ -155,7 +155,7 @@ it('sizes conductors by their terminals, their ambient and their metal', functio
 
 it('says where neutral and ground are bonded, and how the plug is wired', function () {
     $bonded = new Supply(Changed::of(Houses::machine(), bond: GeneratorNeutral::Bonded), Fuel::Gasoline);
-    expect(part(plan(new WireRun), 'Neutral bond')?->pick)->toBe('at the service only')
+    expect(part(plan(new WireRun), 'Neutral bond')?->pick)->toBe('that of the house, no other')
         ->and(part(plan(new WireRun, $bonded), 'Neutral bond')?->pick)->toStartWith('one too many')
         ->and(part(plan(new WireRun), 'Terminals')?->pick)->toStartWith('X and Y to the two hots, in either order')
         ->and(
