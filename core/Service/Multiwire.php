@@ -36,7 +36,8 @@ final readonly class Multiwire
     public function isShared(Circuit $circuit): ?bool
     {
         return match (true) {
-            $circuit->hasHalves(), $this->partnerOf($circuit) !== null => true,
+            // Said to share with a breaker that is not there any more: it still shares with something.
+            $circuit->hasHalves(), $circuit->sharesNeutralWith !== '', $this->partnerOf($circuit) !== null => true,
             $circuit->position->poles === 2, $this->panelOf($circuit)?->hasMultiwire === false => false,
             default => null,
         };
@@ -62,11 +63,13 @@ final readonly class Multiwire
     /** There are multiwire circuits in these panels; null: none is known, and nobody has looked everywhere. */
     public function anywhere(): ?bool
     {
-        $halves = fn (Panel $panel): bool => array_filter($panel->circuits, fn (Circuit $c): bool => $c->hasHalves()) !== [];
-        $known = array_map(fn (Panel $panel): ?bool => $halves($panel) ? true : $panel->hasMultiwire, $this->panels);
+        $found = fn (Panel $panel): bool => array_filter(
+            $panel->circuits, fn (Circuit $c): bool => $c->hasHalves() || $c->sharesNeutralWith !== '',
+        ) !== [];
+        $known = array_map(fn (Panel $panel): ?bool => $found($panel) ? true : $panel->hasMultiwire, $this->panels);
 
         return match (true) {
-            $this->pairs() !== [], in_array(true, $known, true) => true,
+            in_array(true, $known, true) => true,
             in_array(null, $known, true) => null,
             default => false,
         };
@@ -109,13 +112,21 @@ final readonly class Multiwire
     {
         $answers = [false];
         foreach ($this->panels as $panel) {
-            $open = array_filter($on, fn (Circuit $c): bool => $panel->circuit($c->id) !== null && $this->isShared($c) === null);
+            $open = array_filter($on, fn (Circuit $c): bool => $panel->circuit($c->id) !== null && $this->isOpen($c));
             if (count($open) > 1) {
                 $answers[] = $panel->hasMultiwire === true && (new self([$panel]))->pairs() === [] ? true : null;
             }
         }
 
         return in_array(true, $answers, true) ? true : (in_array(null, $answers, true) ? null : false);
+    }
+
+    /** With which breaker it shares its neutral, if with any, is not known. */
+    private function isOpen(Circuit $circuit): bool
+    {
+        $partner = $this->partnerOf($circuit);
+
+        return $this->isShared($circuit) === null || ($circuit->sharesNeutralWith !== '' && $partner === null);
     }
 
     /** @return list<string> the panels that nobody has looked at for them */

@@ -58,11 +58,12 @@ it('goes from a spreadsheet to a switching card', function () {
     $b->find('.way.is-picked');
     // The panel is full: an interlock would need breakers moved, the switch does not.
     $b->see('must move first')->see('a switch for 4');
-    $b->press(']')->see('From the machine to the panel')->type('#w-cord', '25')->type('#w-run', '18')->click('#wire-form button');
+    $b->choose('#sw-kind', 'cables')->see('takes its own neutral and its ground along');
+    $b->click('.stage-head h1')->press(']')->see('From the machine to the panel')->type('#w-cord', '25')->type('#w-run', '18')->click('#wire-form button');
     $b->see('Conductors');
 
     $b->press(']')->see('When the power is out');
-    expect($b->text('.card-right'))->toContain('1–3')->toContain('Two-pole 1')->toContain('5')->toContain('7');
+    expect($b->text('.card-right'))->toContain('1–2')->toContain('Two-pole 1')->toContain('3')->toContain('4');
     expect($b->has('.card-draft'))->toBeFalse();
     $b->click('a[href$="/card"]')->see('Turn on in this order');
     expect($b->complaints())->toBe([]);

@@ -196,8 +196,12 @@ it('knows a shared neutral from either of its two breakers, and no other', funct
     $other = Houses::circuit('7', 1, Role::Must, 600, 600)->with(sharesNeutralWith: 'c5');
     $third = Houses::circuit('9', 1, Role::Must, 600, 600)->with(sharesNeutralWith: 'gone');
     $multiwire = new Multiwire([new Panel('p', 'P', 20, hasMultiwire: false, circuits: [$one, $other, $third])]);
+    $fourth = Houses::circuit('11', 1, Role::Must, 600, 600);
     expect([$multiwire->partnerOf($one), $multiwire->partnerOf($other), $multiwire->partnerOf($third)])->toBe([$other, $one, null])
-        ->and([$multiwire->isShared($one), $multiwire->isShared($third)])->toBe([true, false])
+        // One that is said to share with a breaker that is gone shares with something all the same.
+        ->and([$multiwire->isShared($one), $multiwire->isShared($third), $multiwire->isShared($fourth)])->toBe([true, true, null])
+        ->and($multiwire->among([$one, $third]))->toBeFalse()->and($multiwire->among([$third, $fourth]))->toBeFalse()
+        ->and((new Multiwire([new Panel('p', 'P', 20, hasMultiwire: false, circuits: [$third])]))->anywhere())->toBeTrue()
         ->and($multiwire->pairs())->toBe([[$one, $other]])->and($multiwire->anywhere())->toBeTrue();
 });
 
