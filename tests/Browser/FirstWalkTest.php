@@ -59,7 +59,8 @@ it('goes from a spreadsheet to a switching card', function () {
     // The panel is full: an interlock would need breakers moved, the switch does not.
     $b->see('must move first')->see('a switch for 4');
     $b->choose('#sw-kind', 'cables')->see('takes its own neutral and its ground along');
-    $b->click('.stage-head h1')->press(']')->see('From the machine to the panel')->type('#w-cord', '25')->type('#w-run', '18')->click('#wire-form button');
+    $b->click('.stage-head h1')->press(']')->see('From the machine to the panel')->type('#w-cord', '25');
+    $b->type('#w-run', '18')->click('#wire-form button');
     $b->see('Conductors');
 
     $b->press(']')->see('When the power is out');
