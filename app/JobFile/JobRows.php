@@ -96,10 +96,15 @@ final class JobRows
         foreach ($loadRows as $load) {
             $loads[$load->circuit_id][self::rank($load->position, $n++)] = self::load($load);
         }
+        // Breakers say which panel they are in where there are several.
+        $panelRows = [...$panelRows];
+        $names = count($panelRows) > 1 ? array_column($panelRows, 'name', 'id') : [];
         $circuits = [];
         foreach ($circuitRows as $circuit) {
             $rank = self::rank(3 * $circuit->space + self::HALVES[$circuit->half ?? ''], $n++);
-            $circuits[$circuit->panel_id][$rank] = self::circuit($circuit, self::inOrder($loads[$circuit->id] ?? []));
+            $circuits[$circuit->panel_id][$rank] = self::circuit(
+                $circuit, self::inOrder($loads[$circuit->id] ?? []), $names[$circuit->panel_id] ?? '',
+            );
         }
         $panels = [];
         foreach ($panelRows as $panel) {
@@ -364,7 +369,7 @@ final class JobRows
     }
 
     /** @param  list<Load>  $loads */
-    private static function circuit(stdClass $row, array $loads): Circuit
+    private static function circuit(stdClass $row, array $loads, string $inPanel): Circuit
     {
         return new Circuit(
             $row->key, new Position($row->space, $row->poles, $row->half === null ? null : Half::tryFrom($row->half)),
@@ -376,7 +381,7 @@ final class JobRows
                     Leg::from($row->measured_leg), $row->measured_run_a, $row->measured_start_a, $row->measured_on,
                     $row->measured_by_hand === 1,
                 ),
-            $row->shares_neutral_with ?? '',
+            $row->shares_neutral_with ?? '', inPanel: $inPanel,
         );
     }
 

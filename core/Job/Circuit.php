@@ -198,16 +198,27 @@ final readonly class Circuit
     /** Amperes of those of its loads that stay on for hours, on the leg that carries more of them. */
     public function continuousAmps(): float
     {
-        return $this->worstAmps(fn (Load $l): float => $l->duty === Duty::Continuous ? $l->knownRunW() : 0.0);
+        foreach ($this->loads as $load) {
+            if ($load->duty === Duty::Continuous) {
+                return $this->worstAmps(fn (Load $l): float => $l->duty === Duty::Continuous ? $l->knownRunW() : 0.0);
+            }
+        }
+
+        return 0.0;
     }
 
     /** @param  callable(Load): float  $watts */
     private function worstAmps(callable $watts): float
     {
-        $draws = array_map(fn (Load $l): Draw => new Draw($l->id, $this->legOf($l), $watts($l), $l->pf), $this->loads);
-        $on = fn (callable $leg): float => array_sum(array_map(fn (Draw $d): float => $leg($d->leg) ? $d->amps() : 0.0, $draws));
+        $a = $b = 0.0;
+        foreach ($this->loads as $load) {
+            $leg = $this->legOf($load);
+            $amps = $watts($load) / ($load->pf * $leg->volts());
+            $a += $leg->onA() ? $amps : 0.0;
+            $b += $leg->onB() ? $amps : 0.0;
+        }
 
-        return max($on(fn (Leg $leg): bool => $leg->onA()), $on(fn (Leg $leg): bool => $leg->onB()));
+        return max($a, $b);
     }
 
     /** Seconds to wait after switching this on before the next. */

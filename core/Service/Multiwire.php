@@ -13,23 +13,29 @@ use Underpin\Job\Panel;
  */
 final readonly class Multiwire
 {
+    /** @var array<string, Circuit> the other half of each, by its id with a blank before it */
+    private array $partners;
+
     /** @param  list<Panel>  $panels */
     public function __construct(private array $panels)
     {
+        $partners = [];
+        foreach ($panels as $panel) {
+            foreach ($panel->circuits as $circuit) {
+                $other = $circuit->sharesNeutralWith === '' ? null : $panel->circuit($circuit->sharesNeutralWith);
+                if ($other !== null && $other->id !== $circuit->id) {
+                    $partners[" $circuit->id"] ??= $other;
+                    $partners[" $other->id"] ??= $circuit;
+                }
+            }
+        }
+        $this->partners = $partners;
     }
 
     /** The breaker with the other hot of its multiwire circuit; null: none is known. It may have been said of either of the two. */
     public function partnerOf(Circuit $circuit): ?Circuit
     {
-        $panel = $this->panelOf($circuit);
-        foreach ($panel->circuits ?? [] as $other) {
-            $isPartner = $other->id === $circuit->sharesNeutralWith || $other->sharesNeutralWith === $circuit->id;
-            if ($isPartner && $other->id !== $circuit->id) {
-                return $other;
-            }
-        }
-
-        return null;
+        return $this->partners[" $circuit->id"] ?? null;
     }
 
     /** It shares its neutral, within itself or with another breaker; null: nobody has looked. */
@@ -47,7 +53,7 @@ final readonly class Multiwire
     public function pairs(): array
     {
         $pairs = $seen = [];
-        foreach ($this->panels as $panel) {
+        foreach ($this->partners === [] ? [] : $this->panels as $panel) {
             foreach ($panel->circuits as $circuit) {
                 $partner = $this->partnerOf($circuit);
                 if ($partner !== null && ! isset($seen[" $circuit->id"])) {
