@@ -15,7 +15,7 @@
             </section>
             <section><h2>People of the shop</h2>
                 <ul class="people">@foreach ($people as $person)<li><b>{{ $person->name }}</b> <span class="quiet">{{ $person->email }}</span></li>@endforeach</ul>
-                <details @if ($errors->hasAny(['new_name', 'new_email', 'new_password'])) open @endif><summary>Add somebody</summary>
+                <details class="by-hand" @if ($errors->hasAny(['new_name', 'new_email', 'new_password'])) open @endif><summary>Add somebody</summary>
                     <form method="post" action="{{ route('account.invite') }}">@csrf<x-field id="p-name" name="new_name" label="Name" maxlength="100"/><x-field id="p-email" name="new_email" label="Mail address" type="email" maxlength="200"/><x-field id="p-password" name="new_password" label="First password" type="password" hint="10 characters or more"/><button class="button">Add</button></form>
                 </details>
             </section>

@@ -52,8 +52,8 @@ final class LoadPart
             Field::enum('phase', 'the part of the day it is used in', PartOfDay::class)->label('Used')->optional('any'),
             Field::numberChoice(
                 'pole', 'of a two-pole breaker with two 120 V halves, the pole that it hangs on',
-                [1 => 'upper pole, 120 V', 2 => 'lower pole, 120 V'],
-            )->label('Pole')->optional('both poles, 240 V'),
+                [1 => 'upper, 120 V', 2 => 'lower, 120 V'],
+            )->label('Pole')->optional('both, 240 V'),
             Field::flag('plug', 'it has a plug that a 120 V cord can serve')->label('Has a plug')->optional('not looked'),
             Field::number('bridge_min', 'minutes that a battery or a cylinder of its own bridges; 0: nothing does')
                 ->label('Bridged for')
