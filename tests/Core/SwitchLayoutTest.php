@@ -10,6 +10,9 @@ use Underpin\Codebook\ManualSwitches;
 use Underpin\Connection\Possible;
 use Underpin\Connection\SwitchLayout;
 use Underpin\Design\Design;
+use Underpin\Drawing\Directory\DoorDirectories;
+use Underpin\Drawing\Writer\SvgPage;
+use Underpin\Exchange\JobFile;
 use Underpin\Exchange\JobReport;
 use Underpin\Job\Circuit;
 use Underpin\Job\Connection;
@@ -21,6 +24,8 @@ use Underpin\Outage\CardCircuit;
 use Underpin\Outage\SwitchingCard;
 use Underpin\Refused;
 use Underpin\Service\Multiwire;
+
+use function Tests\pathsOf;
 
 /** A circuit that must run and draws so many amperes. */
 function drawing(string $space, float $amps, int $poles = 1): Circuit
@@ -127,4 +132,18 @@ it('puts the circuits on the legs of their places, for the machine and on the ca
     expect(array_column($rows, 'space'))->toContain('1', '5', '9', '13')
         ->and(count(array_unique(array_column($rows, 'place'))))->toBe(4)
         ->and(array_key_exists('place', JobReport::of(Houses::changed($job, connection: 'interlock'))['card']['start'][0]))->toBeFalse();
+});
+
+it('says on the door of the panel which place of the switch a circuit has', function () {
+    $job = onSwitch([drawing('1', 6), drawing('5', 6, 2)->with(name: 'Pump')]);
+    $words = fn (Job $job): string => SvgPage::inner((new DoorDirectories)->sheets(new Design($job))[0]);
+    expect($words($job))->toContain('20 A, switch 3')->toContain('20 A, switch 1–2')
+        ->and($words(Houses::changed($job, connection: 'interlock')))->not->toContain('switch');
+});
+
+it('refuses two places for one circuit in a job file', function () {
+    $file = json_decode(JobFile::standard()->encode(onSwitch([])), true);
+    $twice = [['circuit' => 'a', 'place' => 1], ['circuit' => 'a', 'place' => 2]];
+    expect(pathsOf(['switch_places' => $twice] + $file))->toBe(['switch_places.1.circuit'])
+        ->and(pathsOf(['switch_places' => [$twice[0]]] + $file))->toBe([]);
 });

@@ -24,6 +24,10 @@ final class DoorDirectories implements DesignDrawing
 
     public function sheets(Design $design): array
     {
-        return array_map(fn (Panel $panel): Drawing => (new DoorDirectory($panel))->drawing(), $design->job->service->panels);
+        $layout = $design->way()?->layout($design->situation());
+
+        return array_map(
+            fn (Panel $panel): Drawing => (new DoorDirectory($panel, $layout))->drawing(), $design->job->service->panels,
+        );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underpin\Drawing\Directory;
 
+use Underpin\Connection\SwitchLayout;
 use Underpin\Drawing\Anchor;
 use Underpin\Drawing\Box;
 use Underpin\Drawing\Drawing;
@@ -42,7 +43,8 @@ final readonly class DoorDirectory
 
     private float $row;
 
-    public function __construct(private Panel $panel)
+    /** @param  ?SwitchLayout  $layout  of a multi-circuit switch beside it; null: there is none */
+    public function __construct(private Panel $panel, private ?SwitchLayout $layout = null)
     {
         $this->row = min(self::TALLEST_ROW, (self::MOST_HEIGHT - self::TOP) / max(1, intdiv($panel->spaces, 2)));
     }
@@ -92,7 +94,9 @@ final readonly class DoorDirectory
             Half::Lower => new Box($whole->x, $whole->y + $this->row / 2, $whole->w, $whole->h - $this->row / 2),
         };
         $face = new Box($box->x + self::NUMBER_W, $box->y, $box->w - self::NUMBER_W, $box->h);
-        $amps = "$circuit->breakerAmps A".($circuit->protection->mark() === '' ? '' : " {$circuit->protection->mark()}");
+        $places = $this->layout?->placesOf($circuit) ?? [];
+        $amps = "$circuit->breakerAmps A".($circuit->protection->mark() === '' ? '' : " {$circuit->protection->mark()}")
+            .($places === [] ? '' : ', switch '.implode('–', $places));
         $room = $face->w - 24 - mb_strlen($amps) * DirectoryInk::Amps->pen()->size * self::LETTER;
         $isTall = min($box->h, $this->row) >= 24 && mb_strlen($circuit->name) <= self::letters($room, DirectoryInk::Name);
         $ink = $isTall ? DirectoryInk::Name : DirectoryInk::SmallName;

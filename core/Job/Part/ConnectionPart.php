@@ -13,6 +13,7 @@ use Underpin\Job\Connection;
 use Underpin\Job\Job;
 use Underpin\Job\StartRoutine;
 use Underpin\Job\SwitchKind;
+use Underpin\Refused;
 
 /** The way of connecting that was picked, by its key, what it needs to know beyond that, and which comes first at the start. */
 final class ConnectionPart implements JobPart
@@ -58,7 +59,12 @@ final class ConnectionPart implements JobPart
     public function read(Values $in, FaultList $faults): Connection
     {
         $places = [];
-        foreach ($in->itemsOrNone('switch_places') as $each) {
+        foreach ($in->itemsOrNone('switch_places') as $i => $each) {
+            if (isset($places[$each->text('circuit')])) {
+                $faults->add(
+                    new Refused("switch_places.$i.circuit", "Place on the switch: {$each->text('circuit')} was given two places."),
+                );
+            }
             $places[$each->text('circuit')] = $each->whole('place');
         }
         $kind = SwitchKind::tryFrom($in->textOrNull('switch_kind') ?? '');

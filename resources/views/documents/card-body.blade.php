@@ -42,5 +42,8 @@
             <p class="card-off"><span class="mark-off">never</span> @foreach ($card->leaveOff as $row)<span>{{ $row->label }}@if ($several) <small>{{ $row->panel }}</small>@endif {{ $row->name }}</span>@if (! $loop->last); @endif @endforeach</p>
         @endif
     </td></tr></table>
+    @if ($card->toGenerator !== [])
+        <p class="card-practice">One card hangs at the panel, one where the generator is plugged in or stands. Practised, twice a year: ____________ in ____ min, by ____________ · ____________ in ____ min, by ____________</p>
+    @endif
     <footer class="card-foot">Made from the survey and figures of this job. A licensed electrician and the local authority{{ $file->authority->rules->authority ? ' ('.$file->authority->rules->authority.')' : '' }} decide; this card does not say that anything is safe to energize. {{ $file->authority->rules->edition }}{{ $file->authority->rules->dated ? ', local rules as of '.$file->authority->rules->dated : '' }}{{ $file->authority->rules->who ? '. Work: '.$file->authority->rules->who : '' }}.</footer>
 </article>
