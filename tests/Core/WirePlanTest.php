@@ -185,7 +185,7 @@ it('sizes neutral, ground and raceway of the run, and takes 75 °C terminals ove
     }
 })->with([
     '30 A in conduit' => [30, Outlet::Locking30, new WireRun(25, 20), [
-        'Neutral' => '10 AWG, as large as the hots', 'Equipment ground' => '10 AWG copper, with the hots By the 30 A ahead',
+        'Neutral' => '10 AWG, as large as the hots', 'Equipment ground' => '10 AWG copper, with the hots For the 30 A',
         'Raceway' => 'at least EMT 1/2 or PVC schedule 40 1/2 2 hots, 1 neutral, 1 ground in one raceway',
     ]],
     '50 A in cable' => [50, Outlet::Straight50, new WireRun(25, 20, method: WiringMethod::Cable), [
