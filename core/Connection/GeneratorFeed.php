@@ -191,8 +191,8 @@ final readonly class GeneratorFeed
             new Line(
                 'Equipment ground', "{$ground->words()} {$this->run->material->words()}, with the hots", $this->choice->forDrop === null
                     ? "For the {$this->needAmps()} A that the run is made for. Without it a fault has no way back and no breaker opens."
-                    : "For the {$this->needAmps()} A that the run is made for, enlarged in the same proportion as the hots, which are larger for "
-                        .'voltage drop (250.122(B)).',
+                    : "For the {$this->needAmps()} A that the run is made for, enlarged in the same proportion as the hots, which "
+                        .'are larger for voltage drop (250.122(B)).',
                 Source::nec('250.118, 250.122'),
             ),
             $this->raceway($size, $ground),
