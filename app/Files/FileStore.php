@@ -18,13 +18,17 @@ final class FileStore
     /** A file that was just written may not be named yet. */
     private const YOUNG_S = 3600;
 
-    /** @return string the hash to find it by */
+    /**
+     * @return string the hash to find it by
+     *
+     * @throws NotKept when it did not get to the disk; what lies there by halves does not count
+     */
     public static function put(string $bytes): string
     {
         $hash = hash('sha256', $bytes);
-        $path = self::path($hash);
-        if (! self::disk()->exists($path) && ! self::disk()->put($path, $bytes)) {
-            throw new RuntimeException("The file $hash could not be written.");
+        $path = self::fullPath($hash);
+        if (! is_file($path) || filesize($path) !== strlen($bytes)) {
+            DurableFile::write($path, $bytes);
         }
 
         return $hash;

@@ -16,6 +16,9 @@ use Illuminate\Http\Response;
  */
 final class JobResponse
 {
+    /** characters of what is said in a head; encoded they take up to twelve bytes each */
+    private const LONGEST_SAID = 280;
+
     public static function changed(Request $request, JobScreen $screen, string $said = ''): Response|RedirectResponse
     {
         if (! self::wanted($request)) {
@@ -46,7 +49,13 @@ final class JobResponse
 
     public static function html(string $html, string $said = ''): Response
     {
-        return response($html)->header('X-Said', rawurlencode($said))->header('Vary', 'X-Parts');
+        return response($html)->header('X-Said', rawurlencode(self::short($said)))->header('Vary', 'X-Parts');
+    }
+
+    /** A head that is too long for a server in between would turn what is saved into an error. */
+    private static function short(string $said): string
+    {
+        return mb_strlen($said) > self::LONGEST_SAID ? mb_substr($said, 0, self::LONGEST_SAID - 1).'…' : $said;
     }
 
     public static function wanted(Request $request): bool

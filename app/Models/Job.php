@@ -16,6 +16,7 @@ use Illuminate\Support\Carbon;
  *
  * @property int $id
  * @property-read Collection<int, Photo> $photos
+ * @property-read Collection<int, Run> $photoRuns
  * @property int $shop_id
  * @property string $name
  * @property string $customer_name
@@ -100,6 +101,12 @@ final class Job extends Model
     public function photos(): HasMany
     {
         return $this->hasMany(Photo::class);
+    }
+
+    /** @return HasMany<Run, $this> large photos on their way */
+    public function photoRuns(): HasMany
+    {
+        return $this->hasMany(Run::class)->where('task', 'photo')->orderBy('id');
     }
 
     /** @return HasMany<JobEvent, $this> */

@@ -18,6 +18,9 @@ final readonly class Picture
     /** Decoding takes about five bytes a pixel. */
     public const MOST_PIXELS = 50_000_000;
 
+    /** What a web worker decodes while somebody waits; larger ones go through the queue. */
+    public const AT_ONCE_PIXELS = 13_000_000;
+
     private const LONGEST = 2400;
 
     private const THUMBNAIL = 360;
@@ -32,6 +35,32 @@ final readonly class Picture
      * @throws Refused on "photos", naming the file and the limit
      */
     public static function read(string $path, string $name): self
+    {
+        [$type] = self::head($path, $name);
+        $image = match ($type) {
+            IMAGETYPE_JPEG => @imagecreatefromjpeg($path),
+            IMAGETYPE_PNG => @imagecreatefrompng($path),
+            default => @imagecreatefromwebp($path),
+        };
+        if ($image === false) {
+            throw self::refused($name, 'it is damaged');
+        }
+
+        return new self(self::upright(self::within($image, self::LONGEST), $type === IMAGETYPE_JPEG ? self::orientation($path) : 1));
+    }
+
+    /**
+     * How many it claims, without decoding it.
+     *
+     * @throws Refused as read() does
+     */
+    public static function pixels(string $path, string $name): int
+    {
+        return self::head($path, $name)[1];
+    }
+
+    /** @return array{int, int} its type and its pixels */
+    private static function head(string $path, string $name): array
     {
         $bytes = (int) @filesize($path);
         if ($bytes === 0) {
@@ -50,16 +79,8 @@ final readonly class Picture
                 $name, sprintf('it has %.0f megapixels; a photo may have at most %d', $size[0] * $size[1] / 1e6, self::MOST_PIXELS / 1e6),
             );
         }
-        $image = match ($type) {
-            IMAGETYPE_JPEG => @imagecreatefromjpeg($path),
-            IMAGETYPE_PNG => @imagecreatefrompng($path),
-            default => @imagecreatefromwebp($path),
-        };
-        if ($image === false) {
-            throw self::refused($name, 'it is damaged');
-        }
 
-        return new self(self::upright(self::within($image, self::LONGEST), $type === IMAGETYPE_JPEG ? self::orientation($path) : 1));
+        return [$type, $size[0] * $size[1]];
     }
 
     public function width(): int

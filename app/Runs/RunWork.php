@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Runs;
 
+use App\Files\NotKept;
 use App\Models\Run;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
@@ -36,6 +37,11 @@ final class RunWork implements ShouldQueue
             return;
         } catch (Refused $refused) {
             $this->end($run, RunState::Failed, $refused->getMessage());
+
+            return;
+        } catch (NotKept $fault) {
+            report($fault);
+            $this->end($run, RunState::Failed, "Nothing was kept: {$fault->getMessage()}. Try again when there is room.");
 
             return;
         } catch (Throwable $fault) {

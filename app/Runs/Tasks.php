@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Runs;
 
 use App\Intervals\ReadUtilityData;
+use App\Photos\KeepPhoto;
 use LogicException;
 
 /** Every kind of long work: the registry that the worker and the pages follow. */
@@ -17,7 +18,7 @@ final readonly class Tasks
 
     public static function standard(): self
     {
-        return new self([new ReadUtilityData]);
+        return new self([new ReadUtilityData, new KeepPhoto]);
     }
 
     public function with(Task $task): self

@@ -6,13 +6,18 @@ namespace App\Screens;
 
 use App\Models\Job;
 use App\Models\Photo;
+use App\Models\Run;
 use App\Photos\PhotoOf;
+use App\Runs\RunState;
 
 /** The photos of one stage, panel or circuit. */
 final readonly class PhotoShelf
 {
-    /** @param  list<Photo>  $photos */
-    private function __construct(public PhotoOf $of, public string $key, public array $photos)
+    /**
+     * @param  list<Photo>  $photos
+     * @param  list<Run>  $waiting  large ones that are not kept yet, or could not be
+     */
+    private function __construct(public PhotoOf $of, public string $key, public array $photos, public array $waiting)
     {
     }
 
@@ -24,6 +29,9 @@ final readonly class PhotoShelf
             array_values(
                 $job->photos->sortBy('id')->filter(fn (Photo $photo): bool => $photo->of === $of->value && $photo->of_key === $key)->all()
             ),
+            array_values($job->photoRuns->filter(
+                fn (Run $run): bool => $run->input['of'] === $of->value && $run->input['of_key'] === $key && $run->state !== RunState::Done,
+            )->all()),
         );
     }
 

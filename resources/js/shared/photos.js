@@ -17,6 +17,7 @@ async function photos(form, files, name) {
     bar.hidden = false;
     const refusals = [];
     let html = '';
+    let waiting = 0;
     for (const [i, file] of files.entries()) {
         toast(`Sending ${i + 1} of ${files.length}: ${file.name}`);
         const data = new FormData();
@@ -25,7 +26,8 @@ async function photos(form, files, name) {
         data.set(name, file);
         try {
             const answer = await sendFile(form.action, data, (share) => { bar.value = (i + share) / files.length; });
-            if (answer.status === 200) html = answer.text;
+            if (answer.status === 202) waiting += 1;
+            if (answer.status === 200 || answer.status === 202) html = answer.text;
             else refusals.push(reason(answer, file));
         } catch {
             refusals.push(`${file.name}: not added, no answer from the server. Choose it again.`);
@@ -35,7 +37,8 @@ async function photos(form, files, name) {
     if (html) swap(html);
     const fresh = document.getElementById(shelf)?.querySelector('[data-error]') ?? place;
     fresh.textContent = refusals.join(' ');
-    const added = files.length - refusals.length;
-    const good = added === 1 ? 'Photo added' : `${added} photos added`;
+    const added = files.length - refusals.length - waiting;
+    const large = waiting ? `${waiting} large: being made smaller, not kept yet. ` : '';
+    const good = large + (added === 0 ? '' : added === 1 ? 'Photo added' : `${added} photos added`);
     toast(refusals.length ? `${added} of ${files.length} added. ${refusals.join(' ')}` : good, refusals.length > 0);
 }

@@ -10,6 +10,9 @@
             @endforeach
         </ul>
     @endif
+    @foreach ($shelf->waiting as $run)
+        <p class="{{ $run->state->isOver() ? 'error' : 'quiet' }}">{{ $run->state->isOver() ? $run->said : $run->input['name'].': being made smaller, not kept yet' }} @unless ($run->state->isOver())<a href="{{ (new App\Photos\KeepPhoto)->page($run) }}">Look again</a>@endunless</p>
+    @endforeach
     <form class="upload" method="post" action="{{ route('jobs.photos.store', $screen->row->id) }}" enctype="multipart/form-data" data-upload="photos">
         @csrf
         <input type="hidden" name="of" value="{{ $shelf->of->value }}"><input type="hidden" name="of_key" value="{{ $shelf->key }}">

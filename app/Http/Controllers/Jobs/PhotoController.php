@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Jobs;
 
+use App\Files\DurableFile;
 use App\Files\FileStore;
+use App\Files\NotKept;
 use App\Http\Controllers\Controller;
 use App\Http\Controllers\EditsJob;
 use App\Http\FormInput;
@@ -15,8 +17,12 @@ use App\JobFile\JobEditor;
 use App\JobFile\JobState;
 use App\Models\Job;
 use App\Models\Photo;
+use App\Photos\JobPhotos;
+use App\Photos\KeepPhoto;
 use App\Photos\PhotoOf;
 use App\Photos\Picture;
+use App\Runs\Runs;
+use App\Runs\RunState;
 use App\Screens\JobScreen;
 use App\Screens\Pages\PartHtml;
 use App\Screens\PhotoShelf;
@@ -24,16 +30,16 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Storage;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Underpin\Refused;
+use Underpin\Say;
 use Underpin\StageKey;
 
 /** Photos of panels, circuits and stages. */
 final class PhotoController extends Controller
 {
     use EditsJob;
-
-    public const MOST_PHOTOS = 500;
 
     /** Several at once: a bad file is named and refused, the good ones stay. */
     public function store(PhotoStoreRequest $request, Job $job): Response|RedirectResponse
@@ -47,24 +53,27 @@ final class PhotoController extends Controller
                 'photos', 'Photos: choose at least one JPEG, PNG or WebP picture of at most '.(Picture::MOST_BYTES / 1e6).' MB.',
             );
         }
-        $added = 0;
+        $added = $waiting = 0;
         $refusals = [];
         foreach ($files as $file) {
             try {
-                $this->add($job, $of, $in->text('of_key'), $file);
-                $added++;
+                $this->add($job, $of, $in->text('of_key'), $file) ? $added++ : $waiting++;
             } catch (Refused $refused) {
                 $refusals[] = $refused;
             }
         }
-        if ($refusals !== [] && $added === 0) {
+        if ($refusals !== [] && $added + $waiting === 0) {
             throw FormInput::refusal($refusals);
         }
-        $said = ($added === 1 ? 'Photo added' : "$added photos added").implode(
-            '', array_map(fn (Refused $r): string => '. '.$r->getMessage(), $refusals),
-        );
+        $said = implode('. ', array_filter([
+            $added === 0 ? '' : ($added === 1 ? 'Photo added' : "$added photos added"),
+            $waiting === 0 ? '' : Say::count($waiting, 'large photo').' being made smaller, not kept yet',
+            ...array_map(fn (Refused $r): string => $r->getMessage(), $refusals),
+        ]));
 
-        return $this->answer($request, $job, $of, $in->text('of_key'), $said);
+        $answer = $this->answer($request, $job, $of, $in->text('of_key'), $said);
+
+        return $waiting === 0 || $answer instanceof RedirectResponse ? $answer : $answer->setStatusCode(Response::HTTP_ACCEPTED);
     }
 
     public function destroy(Request $request, Job $job, string $photo): Response|RedirectResponse
@@ -88,7 +97,8 @@ final class PhotoController extends Controller
         return $this->file($this->photo($job, $photo)->small_hash);
     }
 
-    private function add(Job $job, PhotoOf $of, string $ofKey, UploadedFile $file): void
+    /** @return bool it is kept; false: it is large, and is worked off in the queue */
+    private function add(Job $job, PhotoOf $of, string $ofKey, UploadedFile $file): bool
     {
         $name = mb_substr(mb_scrub($file->getClientOriginalName(), 'UTF-8'), 0, 120);
         if (! $file->isValid()) {
@@ -96,22 +106,34 @@ final class PhotoController extends Controller
                 'photos', sprintf('%s: not added, it did not arrive whole or is over %d MB.', $name, Picture::MOST_BYTES / 1e6),
             );
         }
-        if ($job->photos()->count() >= self::MOST_PHOTOS) {
-            throw new Refused('photos', sprintf('%s: not added, a job may have at most %d photos.', $name, self::MOST_PHOTOS));
+        $path = $file->getRealPath() ?: $file->getPathname();
+        JobPhotos::guardRoom($job, $name);
+        try {
+            if (Picture::pixels($path, $name) > Picture::AT_ONCE_PIXELS) {
+                return $this->later($job, $of, $ofKey, $path, $name);
+            }
+            JobPhotos::keep($job, $this->user(), $of, $ofKey, $name, Picture::read($path, $name));
+
+            return true;
+        } catch (NotKept $fault) {
+            report($fault);
+            throw new Refused('photos', "$name: not added, {$fault->getMessage()}. It is still on your device: send it again later.");
         }
-        $picture = Picture::read($file->getRealPath() ?: $file->getPathname(), $name);
-        $jpeg = $picture->jpeg();
-        // The files come first: a row never points at nothing.
-        $photo = [
-            'id' => $this->newKey(), 'of' => $of->value, 'of_key' => $ofKey, 'name' => $name,
-            'width' => $picture->width(), 'height' => $picture->height(), 'bytes' => strlen($jpeg),
-            'hash' => FileStore::put($jpeg), 'small_hash' => FileStore::put($picture->thumbnail()),
-            'added_at' => now()->format('Y-m-d H:i:s'),
-        ];
-        JobEditor::attach(
-            $job, $this->user(), "Photo $name",
-            fn (JobState $state): JobState => $state->withAttachments($state->attachments->withPhoto($photo)),
-        );
+    }
+
+    /** A web worker has no room for it. */
+    private function later(Job $job, PhotoOf $of, string $ofKey, string $path, string $name): bool
+    {
+        $upload = 'uploads/'.$this->newKey();
+        DurableFile::copy($path, Storage::disk('local')->path($upload));
+        $run = Runs::begin($job, $this->user(), new KeepPhoto, "Photo $name", [
+            'path' => $upload, 'name' => $name, 'of' => $of->value, 'of_key' => $ofKey,
+        ]);
+        if ($run->state === RunState::Failed) {
+            throw new Refused('photos', $run->said);
+        }
+
+        return $run->state === RunState::Done;
     }
 
     private function guardSubject(Job $job, PhotoOf $of, string $key): void
