@@ -40,10 +40,12 @@ final class FaultList
     /** @param  string  $of  what must not share an id: "circuit", "load" */
     public function unique(string $of, string $id, string $path): void
     {
-        if (isset($this->ids["$of $id"])) {
+        // As the database compares them.
+        $key = strtolower("$of $id");
+        if (isset($this->ids[$key])) {
             $this->add(new Refused($path, "id: \"$id\" stands twice in the file."));
         }
-        $this->ids["$of $id"] = true;
+        $this->ids[$key] = true;
     }
 
     /** @return list<Refused> */

@@ -11,6 +11,7 @@ use Underpin\Form\Type\FlagType;
 use Underpin\Form\Type\GroupType;
 use Underpin\Form\Type\IdType;
 use Underpin\Form\Type\ItemsType;
+use Underpin\Form\Type\KeyType;
 use Underpin\Form\Type\NumberChoiceType;
 use Underpin\Form\Type\NumbersType;
 use Underpin\Form\Type\NumberType;
@@ -58,6 +59,12 @@ final readonly class Field
     public static function id(string $name = 'id'): self
     {
         return self::of($name, new IdType, 'unique in its list; comes back unchanged');
+    }
+
+    /** The id of a thing of a job file: plain letters and digits, compared whatever their case. */
+    public static function key(int $longest, string $name = 'id'): self
+    {
+        return self::of($name, new KeyType($longest), 'unique in its list, whatever its case; comes back unchanged');
     }
 
     /** @param  list<string>|array<string, string>  $choices  plain words, or words with what a person reads for them */

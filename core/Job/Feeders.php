@@ -21,7 +21,8 @@ final class Feeders
         $byId = [];
         foreach ($panels as $panel) {
             $byId[" $panel->id"] = $panel;
-            if ($service->disconnect($panel->id) !== null) {
+            $alike = array_filter($service->disconnects, fn (Disconnect $d): bool => strtolower($d->id) === strtolower($panel->id));
+            if ($alike !== []) {
                 throw new Refused('service.disconnects', "Disconnects: the id \"$panel->id\" is that of a panel too.");
             }
         }

@@ -13,6 +13,7 @@ use Underpin\Job\Dwelling;
 use Underpin\Job\ExistingEquipment;
 use Underpin\Job\ExistingFault;
 use Underpin\Job\LocalRules;
+use Underpin\Job\Panel;
 use Underpin\Job\Site;
 use Underpin\Sizing\Supply;
 
@@ -157,3 +158,39 @@ it('takes every demo job as it was exported before, word for word, and a second 
     $twice = JobFile::standard()->encode(JobFile::standard()->decode($once));
     expect(asBefore(json_decode($once, true), $old))->toEqual($old)->and($twice)->toBe($once);
 })->with(glob(__DIR__.'/golden/jobs/*.json'));
+
+it('takes no id that could be read as something else, and tells none apart by case alone', function (callable $change, string $path) {
+    $data = json_decode(JobFile::standard()->encode(Houses::small(Houses::supply(), 'interlock')), true);
+    $change($data);
+    expect(pathsOf($data))->toBe([$path]);
+})->with([
+    ...array_combine(
+        $ids = ['', 'a b', 'a/b', '..', '.env', '{job}', 'a{b}', 'a.b', "a\n", '-a', '_a', 'ü', 'a%2Fb', "a\0", str_repeat('a', 61)],
+        array_map(fn (string $id): array => [
+            function (array &$data) use ($id): void {
+                $data['panels'][0]['circuits'][0]['id'] = $id;
+            },
+            'panels.0.circuits.0.id',
+        ], $ids),
+    ),
+    'a panel' => [fn (array &$data) => $data['panels'][0]['id'] = 'a/b', 'panels.0.id'],
+    'a load' => [fn (array &$data) => $data['panels'][0]['circuits'][0]['loads'][0]['id'] = 'a.b', 'panels.0.circuits.0.loads.0.id'],
+    'a machine' => [fn (array &$data) => $data['machine']['id'] = '{machine}', 'machine.id'],
+    'a disconnect' => [
+        fn (array &$data) => $data['service'] = ['place' => 'meter', 'disconnects' => [['id' => '..', 'name' => 'D', 'amps' => 200]]],
+        'service.disconnects.0.id',
+    ],
+    'two circuits by case alone' => [fn (array &$data) => $data['panels'][0]['circuits'][1]['id'] = 'C5', 'panels.0.circuits.1.id'],
+    'a panel and a disconnect by case alone' => [
+        fn (array &$data) => $data['service'] = ['place' => 'meter', 'disconnects' => [['id' => 'MAIN', 'name' => 'D', 'amps' => 200]]],
+        'service.disconnects',
+    ],
+]);
+
+it('takes the ids that it makes itself, and publishes what it takes', function () {
+    foreach (['a', '0', 'meter-disconnect', 'p1_c5', str_repeat('a', 60)] as $id) {
+        $job = Houses::job('x', panels: [new Panel($id, 'P', 8)]);
+        expect(pathsOf(json_decode(JobFile::standard()->encode($job), true)))->toBe([]);
+    }
+    expect((string) file_get_contents(dirname(__DIR__, 2).'/docs/job-file.schema.json'))->toContain('"^[A-Za-z0-9][A-Za-z0-9_-]*$"');
+});

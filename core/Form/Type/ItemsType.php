@@ -43,10 +43,11 @@ final readonly class ItemsType extends Type
             try {
                 $values = $this->form->read($item);
                 $id = $values->idOrNull();
-                if ($id !== null && isset($seen["id $id"])) {
+                $key = $id === null ? null : $this->form->field('id')->type->alike($id);
+                if ($key !== null && isset($seen["id $key"])) {
                     throw new Refused('id', "id: \"$id\" stands twice in $field->label.");
                 }
-                $seen["id $id"] = true;
+                $seen["id $key"] = true;
                 $read[] = $values;
             } catch (Refused $refused) {
                 throw $refused->within("$field->name.$i");

@@ -34,6 +34,12 @@ abstract readonly class Type
         return $text === '' ? null : $text;
     }
 
+    /** The same for ids that are the same to whoever keeps them. */
+    public function alike(string $id): string
+    {
+        return $id;
+    }
+
     /** @return array<string, mixed> limits and choices, for `--describe` */
     public function describe(): array
     {

@@ -25,7 +25,7 @@ final class CircuitPart
         static $form = null;
 
         return $form ??= new Form(
-            Field::id()->atMost(Job::LONGEST_ID),
+            Field::key(Job::LONGEST_ID),
             Field::whole('space', 'its upper space')->label('Upper space')->atLeast(1)->atMost(Position::HIGHEST_SPACE),
             Field::enum(
                 'half', 'half of its upper space in a tandem or quad: upper (a) or lower (b)', Half::class,

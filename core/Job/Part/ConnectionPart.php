@@ -39,7 +39,7 @@ final class ConnectionPart implements JobPart
     public static function place(): Form
     {
         return new Form(
-            Field::id('circuit')->atMost(Job::LONGEST_ID),
+            Field::key(Job::LONGEST_ID, 'circuit'),
             Field::whole('place', 'its place on the switch; a two-pole circuit has the lower of its two')
                 ->label('Place on the switch')->atLeast(1)->atMost(max(ManualSwitches::PLACES)),
         );

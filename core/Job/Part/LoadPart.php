@@ -25,7 +25,7 @@ final class LoadPart
         static $form = null;
 
         return $form ??= new Form(
-            Field::id()->atMost(Job::LONGEST_ID),
+            Field::key(Job::LONGEST_ID),
             Field::text('name', 'what it is')->label('Load')->required()->atMost(100),
             Field::enum('kind', 'what sort of thing', LoadKind::class)->label('Kind')->default(LoadKind::Other->value),
             Field::number('run_w', 'watts while running')->label('Runs')->in(Unit::Watts)->atMost(Load::MOST_W)->optional('not known'),

@@ -26,7 +26,7 @@ final class MachinePart
         static $form = null;
 
         return $form ??= new Form(
-            Field::id()->atMost(Job::LONGEST_ID),
+            Field::key(Job::LONGEST_ID),
             Field::text('name', 'as the catalogue lists it')->label('Name')->required()->atMost(100),
             Field::enum('form', 'portable, two in parallel, or standby', MachineKind::class)->label('Form'),
             Field::numberChoice('volts', '120: one hot wire; 240: two legs and a neutral', [120 => '120', 240 => '120/240'])

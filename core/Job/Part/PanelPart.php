@@ -28,7 +28,7 @@ final class PanelPart
         static $form = null;
 
         return $form ??= new Form(
-            Field::id()->atMost(Job::LONGEST_ID),
+            Field::key(Job::LONGEST_ID),
             Field::text('name', 'as marked on its door')->label('Name on its door')->required()->atMost(100),
             Field::enum('kind', 'main or sub', PanelKind::class)->label('Kind')->default(PanelKind::Main->value),
             Field::whole('spaces', 'number of spaces, even')->label('Spaces')->atLeast(2)->atMost(Position::HIGHEST_SPACE),

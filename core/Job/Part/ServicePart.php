@@ -87,7 +87,7 @@ final class ServicePart implements JobPart
         static $form = null;
 
         return $form ??= new Form(
-            Field::id()->atMost(Job::LONGEST_ID),
+            Field::key(Job::LONGEST_ID),
             Field::text('name', 'as it is marked')->label('Disconnect')->required()->atMost(60),
             Field::whole('amps', 'its rating, amperes')
                 ->label('Rating')
