@@ -14,7 +14,10 @@ use Underpin\Measure\Interval\Zone;
 use Underpin\Measure\ServiceLimit;
 use Underpin\Refused;
 
-/** Reads a utility's file that was sent. Input: where it lies, what it is called, the meter's zone, its decimal mark where it was said. */
+/**
+ * Reads a utility's file that was sent. Input: where it lies, what it is called, the meter's zone, its decimal mark
+ * where it was said, and which data its page showed.
+ */
 final class ReadUtilityData implements Task
 {
     public function key(): string
@@ -40,7 +43,7 @@ final class ReadUtilityData implements Task
             fn (int $count, ?float $share) => $progress->tell('Reading: '.number_format($count).' values', $share),
             new ServiceLimit($job->service_a), DecimalMark::tryFrom($run->input['decimal'] ?? ''),
         );
-        UtilityData::attach($job, $run->user ?? throw self::gone(), $run->input['file'], $year);
+        UtilityData::attach($job, $run->user ?? throw self::gone(), $run->input['file'], $year, $run->input['seen'] ?? null);
 
         return number_format($year->count).' readings brought in';
     }

@@ -321,3 +321,35 @@ it('tells the second who changes how the wire is laid', function () {
     $this->actingAs($this->user)->put("$this->base/wire", ['material' => 'al', 'was' => json_encode(['material' => 'x'])] + $fields)
         ->assertStatus(409);
 });
+
+it('lets nobody put a choice over one that was made meanwhile', function (
+    string $path, array $theirs, array $mine, array $was, string $says,
+) {
+    $this->put("$this->base/$path", $theirs)->assertSessionHasNoErrors()->assertRedirect();
+    $before = ($this->export)();
+    // What the page showed is not what stands there any more.
+    $this->put("$this->base/$path", $mine + ['was' => json_encode($was)], ['X-Parts' => '1'])->assertStatus(409)->assertSee($says);
+    expect(($this->export)())->toBe($before);
+})->with([
+    'the machine' => [
+        'machine', ['key' => 'heron-65', 'fuel' => 'gasoline'], ['key' => 'otter-60', 'fuel' => 'gasoline'],
+        ['machine' => null, 'fuel' => null], 'heron-65',
+    ],
+    'the local rules' => ['rules', ['profile' => 'port-merrin'], ['profile' => 'tarn-county'], ['profile' => ''], 'port-merrin'],
+]);
+
+it('says on its page what a choice was, for the machine and for the local rules', function () {
+    $this->get("$this->base/size")->assertSee('{"machine":null,"fuel":null}');
+    $this->get("$this->base/rules")->assertSee('{"profile":""}');
+});
+
+it('lets nobody put the settings of a recording over others, and keeps what somebody else changed of it', function () {
+    $this->post("$this->base/recordings", ['name' => 'Evening', 'inlet_a' => '30', 'buffer_a' => '0'])->assertRedirect();
+    $key = $this->job->recordings()->firstOrFail()->key;
+    $was = json_encode(['name' => 'Evening', 'inlet_a' => 30, 'buffer_a' => 0]);
+    $form = fn (array $change): array => $change + ['name' => 'Evening', 'inlet_a' => '30', 'buffer_a' => '0', 'was' => $was];
+    $this->post("$this->base/recordings/$key/stop")->assertRedirect();
+    $this->put("$this->base/recordings/$key", $form(['buffer_a' => '4']))->assertRedirect();
+    $this->put("$this->base/recordings/$key", $form(['buffer_a' => '7']), ['X-Parts' => '1'])->assertStatus(409)->assertSee('4');
+    expect($this->job->recordings()->firstOrFail()->only(['buffer_a', 'ended']))->toBe(['buffer_a' => 4.0, 'ended' => true]);
+});

@@ -165,3 +165,14 @@ it('stays small and quick with five years', function () {
         expect($bytes)->toBeGreaterThan(1_000_000)->toBeLessThan(64_000_000);
     }
 });
+
+it('lets nobody put utility data over data that somebody else has brought in since', function () {
+    IntervalFiles::csv("$this->folder/year.csv", 1);
+    $year = (string) file_get_contents("$this->folder/year.csv");
+    ($this->send)('mine.csv', $year, said: ['seen' => ''])->assertSessionHasNoErrors();
+    $this->get("$this->base/intervals")->assertSee('name="seen" value="'.$this->job->intervalRecords()->value('key').'"', false);
+    ($this->send)('theirs.csv', $year, said: ['seen' => ''])->assertSessionHasErrors('file');
+    expect($this->job->intervalRecords()->value('file'))->toBe('mine.csv');
+    ($this->send)('theirs.csv', $year, said: ['seen' => $this->job->intervalRecords()->value('key')])->assertSessionHasNoErrors();
+    expect($this->job->intervalRecords()->value('file'))->toBe('theirs.csv');
+});

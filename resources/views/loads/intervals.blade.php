@@ -4,7 +4,7 @@
     @php($map = $data->map)
     @php($f = (new App\Http\Requests\Loads\UtilityDataRequest)->form())
     <form id="interval-form" class="sheet-form import" method="post" action="{{ route('jobs.intervals.store', $screen->row->id) }}" enctype="multipart/form-data" data-upload="intervals">
-        @csrf
+        @csrf<input type="hidden" name="seen" value="{{ $screen->row->intervalRecords()->value('key') }}">
         <p class="quiet">The utility's download of interval data: a CSV table (start and end, or start and minutes; kWh, Wh, kW or W) or ESPI XML, 5 to 60 minutes a value, up to five years. A whole year is what the code asks for.</p>
         <div class="fields">
             <div class="field">

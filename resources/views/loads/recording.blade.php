@@ -44,6 +44,7 @@
         @php($f = (new App\Http\Requests\Loads\RecordingRequest)->form())
         <form id="recording-form" method="post" action="{{ route('jobs.recordings.update', [$screen->row->id, $recording->key]) }}" class="sheet-form">
             @csrf @method('PUT')
+            <x-was :values="['name' => $recording->name, 'inlet_a' => $recording->inlet_a, 'buffer_a' => $recording->buffer_a]"/>
             <div class="fields">
                 <x-field :of="$f->field('name')" id="rs-name" :value="$recording->name"/>
                 <x-pick :of="$f->field('inlet_a')" id="rs-inlet" :value="$recording->inlet_a"/>

@@ -47,6 +47,7 @@
             </dl>
             <form id="pick-{{ $machine->id }}-{{ \Illuminate\Support\Str::slug($fit->supply->fuel->value) }}" method="post" action="{{ route('jobs.machine', ['job' => $row->id, 'only' => $size->fuel?->value]) }}" data-parts>
                 @csrf @method('PUT')
+                <x-was :values="['machine' => $screen->job->generator->machine?->id, 'fuel' => $screen->job->generator->fuel?->value]"/>
                 @if ($picked)
                     <input type="hidden" name="key" value=""><input type="hidden" name="fuel" value=""><button class="button is-picked" aria-pressed="true">Picked <small>take back</small></button>
                 @else

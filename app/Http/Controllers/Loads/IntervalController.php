@@ -55,7 +55,8 @@ final class IntervalController extends Controller
         $path = $file->store('uploads', 'local') ?: throw new Refused('file', 'File: it could not be kept here. Try again.');
         $run = Runs::begin(
             $job, $this->user(), new ReadUtilityData, "Utility data from $name",
-            ['path' => $path, 'file' => $name, 'zone' => $in->text('zone'), 'decimal' => TableFields::decimalOf($request)->value ?? ''],
+            ['path' => $path, 'file' => $name, 'zone' => $in->text('zone'), 'decimal' => TableFields::decimalOf($request)->value ?? '',
+                'seen' => $request->string('seen')->toString()],
         );
         if ($run->state === RunState::Failed) {
             throw new Refused('file', $run->said);

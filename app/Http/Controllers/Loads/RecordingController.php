@@ -88,7 +88,7 @@ final class RecordingController extends Controller
         $this->change(
             $job, $this->recording($job, $recording),
             ['name' => $in->text('name'), 'inlet_a' => $in->whole('inlet_a'), 'buffer_a' => $in->number('buffer_a')],
-            $in->text('name').': changed',
+            $in->text('name').': changed', $request->was(),
         );
 
         return redirect()->route('jobs.recordings.show', [$job->id, $recording])->with('status', 'Saved');
@@ -236,14 +236,21 @@ final class RecordingController extends Controller
         return $this->recording($job, $key);
     }
 
-    /** @param  array<string, mixed>  $columns  that are other now */
-    private function change(Job $job, Recording $row, array $columns, string $label): void
+    /**
+     * From what stands there now, not from what the page was made of.
+     *
+     * @param  array<string, mixed>  $columns
+     * @param  array<string, mixed>  $was  what the page showed of them
+     */
+    private function change(Job $job, Recording $row, array $columns, string $label, array $was = []): void
     {
-        $changed = [...AttachmentRows::recording($row), ...$columns];
-        JobEditor::attach(
-            $job, $this->user(), $label,
-            fn (JobState $state): JobState => $state->withAttachments($state->attachments->withRecording($changed)),
-        );
+        $edit = function (JobState $state, Job $locked) use ($row, $columns, $was): JobState {
+            $there = array_column($state->attachments->recordings, null, 'id')[$row->key] ?? AttachmentRows::recording($row);
+            Conflict::guard($locked, ['recordings', $row->key], $there, $was, $columns);
+
+            return $state->withAttachments($state->attachments->withRecording([...$there, ...$columns]));
+        };
+        JobEditor::attach($job, $this->user(), $label, $edit);
     }
 
     private function recording(Job $job, string $key): Recording

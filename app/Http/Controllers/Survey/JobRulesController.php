@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Survey;
 
 use App\Http\Controllers\Controller;
+use App\Http\FormInput;
+use App\JobFile\Conflict;
 use App\JobFile\JobEditor;
 use App\JobFile\JobRows;
 use App\Models\Job;
@@ -43,9 +45,13 @@ final class JobRulesController extends Controller
             throw new Refused('profile', 'Profile: choose one of the shop\'s local rules.');
         }
         $rules = JobRows::rules($profile->rules);
-        JobEditor::change(
-            $job, $this->user(), "Local rules: $rules->authority", fn (JobFile $file): JobFile => $file->with(new Authority($rules, $key)),
-        );
+        $was = FormInput::was($request);
+        $edit = function (JobFile $file, Job $row) use ($was, $rules, $key): JobFile {
+            Conflict::guard($row, ['rules_profile'], ['profile' => $file->authority->profile], $was, ['profile' => $key]);
+
+            return $file->with(new Authority($rules, $key));
+        };
+        JobEditor::change($job, $this->user(), "Local rules: $rules->authority", $edit);
 
         return redirect()->route('jobs.stage', [$job->id, StageKey::Survey->value])->with(
             'status', "The rules of $rules->authority hold for this job.",
