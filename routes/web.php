@@ -8,6 +8,7 @@ use App\Http\Controllers\Auth\SessionController;
 use App\Http\Controllers\Jobs\FindController;
 use App\Http\Controllers\Jobs\JobController;
 use App\Http\Controllers\Jobs\JobFileController;
+use App\Http\Controllers\Jobs\RemovedJobsController;
 use App\Http\Controllers\Shop\AccountController;
 use App\Http\Controllers\Shop\CatalogueController;
 use App\Http\Controllers\Shop\LibraryLoadController;
@@ -53,7 +54,9 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::get('/', [JobController::class, 'index'])->name('jobs.index');
     Route::post('/jobs', [JobController::class, 'store'])->name('jobs.store');
     Route::post('/jobs/import', [JobFileController::class, 'import'])->name('jobs.import');
-    Route::post('/jobs/{id}/restore', [JobController::class, 'restore'])->whereNumber('id')->name('jobs.restore');
+    Route::get('/removed', [RemovedJobsController::class, 'index'])->name('jobs.bin');
+    Route::delete('/removed', [RemovedJobsController::class, 'empty'])->name('jobs.bin.empty');
+    Route::post('/jobs/{id}/restore', [RemovedJobsController::class, 'restore'])->whereNumber('id')->name('jobs.restore');
 
     Route::prefix('/jobs/{job}')->whereNumber('job')->name('jobs.')->group(function (): void {
         foreach (['jobs', 'survey', 'loads', 'size', 'connect', 'wire', 'run'] as $stage) {

@@ -56,12 +56,16 @@ use Illuminate\Support\Carbon;
  * @property ?int $saved_by
  * @property ?Carbon $created_at
  * @property ?Carbon $updated_at
+ * @property ?Carbon $deleted_at
  * @property ?User $savedBy
  * @property Shop $shop
  */
 final class Job extends Model
 {
     use SoftDeletes;
+
+    /** A removed job is kept this long. */
+    public const KEPT_DAYS = 90;
 
     protected $guarded = [];
 

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 use App\Models\Job;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Houses;
+use Tests\Support\Pictures;
 use Underpin\Exchange\JobFile;
 use Underpin\Stages\Stages;
 
@@ -197,3 +199,38 @@ it('stands odd forms', function (string $method, string $path, array $input, int
         409,
     ],
 ]);
+
+it('keeps a removed job with its date, brings it back whole, and lets it go for good only when told twice', function () {
+    $user = $this->person();
+    $job = $this->job($user);
+    $other = $this->job($this->person('eve@two.example'));
+    $this->actingAs($user)->post("/jobs/$job->id/photos", [
+        'of' => 'stage', 'of_key' => 'survey', 'photos' => [UploadedFile::fake()->createWithContent('a.jpg', Pictures::plain(50, 40))],
+    ])->assertRedirect();
+    $before = $this->get("/jobs/$job->id/job.json")->getContent();
+    $this->get('/')->assertDontSee('Removed jobs');
+    $this->delete("/jobs/$job->id")->assertRedirect('/');
+    $other->delete();
+    $this->get('/')->assertSee('Removed jobs (1)');
+    $this->get('/removed')->assertSee($job->name)->assertSee(now()->format('M j, Y'))->assertSee(now()->addDays(90)->format('M j, Y'));
+    $this->post("/jobs/$other->id/restore")->assertNotFound();
+    $this->post("/jobs/$job->id/restore")->assertRedirect("/jobs/$job->id");
+    expect($this->get("/jobs/$job->id/job.json")->getContent())->toBe($before)->and($job->photos()->count())->toBe(1);
+    $this->delete("/jobs/$job->id");
+    $this->delete('/removed')->assertSessionHasErrors('sure');
+    expect(Job::onlyTrashed()->count())->toBe(2);
+    $this->delete('/removed', ['sure' => '1'])->assertRedirect('/removed');
+    expect(Job::withTrashed()->pluck('id')->all())->toBe([$other->id])
+        ->and(DB::table('photos')->count())->toBe(0)->and(DB::table('job_events')->where('job_id', $job->id)->count())->toBe(0);
+});
+
+it('lets a removed job go by itself after ninety days and not before', function () {
+    $user = $this->person();
+    [$young, $old] = [$this->job($user), $this->job($user)];
+    $young->delete();
+    $old->delete();
+    Job::withTrashed()->whereKey($young->id)->update(['deleted_at' => now()->subDays(89)]);
+    Job::withTrashed()->whereKey($old->id)->update(['deleted_at' => now()->subDays(91)]);
+    expect(Artisan::call('underpin:sweep'))->toBe(0);
+    expect(Job::withTrashed()->pluck('id')->all())->toBe([$young->id]);
+});

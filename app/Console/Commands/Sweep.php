@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Files\FileStore;
+use App\Models\Job;
 use App\Models\Run;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Storage;
@@ -20,16 +21,19 @@ final class Sweep extends Command
 
     protected $signature = 'underpin:sweep';
 
-    protected $description = 'Take away files that no job and no history names, old uploads and old runs';
+    protected $description = 'Take away jobs removed long ago, files that no job and no history names, old uploads and old runs';
 
     public function handle(): int
     {
+        // First the jobs: what only they named is swept with the files.
+        $old = Job::onlyTrashed()->where('deleted_at', '<', now()->subDays(Job::KEPT_DAYS))->get();
+        $old->each(fn (Job $job): ?bool => $job->forceDelete());
         $files = FileStore::sweep();
         $disk = Storage::disk('local');
         $uploads = array_filter($disk->files('uploads'), fn (string $path): bool => $disk->lastModified($path) < time() - self::UPLOADS_S);
         $disk->delete(array_values($uploads));
         Run::query()->where('updated_at', '<', now()->subDays(self::RUNS_DAYS))->delete();
-        $this->info(sprintf('%d files and %d uploads were taken away.', $files, count($uploads)));
+        $this->info(sprintf('%d removed jobs, %d files and %d uploads were taken away.', $old->count(), $files, count($uploads)));
 
         return 0;
     }

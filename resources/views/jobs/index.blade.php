@@ -38,6 +38,7 @@
                     @endif
                 @endif
             </section>
+            @php($removed = App\Models\Job::onlyTrashed()->where('shop_id', auth()->user()->shop_id)->count())
             <aside class="drawer" aria-label="New job">
                 <h2>New job</h2>
                 @php($f = (new App\Http\Requests\Jobs\NewJobRequest)->form())
@@ -56,6 +57,7 @@
                     @error('file')<ul class="error">@foreach ($errors->get('file') as $message)<li>{{ $message }}</li>@endforeach</ul>@enderror
                     <button class="button">Bring in</button>
                 </form>
+                @if ($removed > 0)<p><a href="{{ route('jobs.bin') }}">Removed jobs ({{ $removed }})</a></p>@endif
             </aside>
         </div>
     </main>

@@ -104,12 +104,4 @@ final class JobController extends Controller
 
         return redirect()->route('jobs.index')->with(['status' => "$job->name was removed.", 'restore' => $job->id]);
     }
-
-    public function restore(string $id): RedirectResponse
-    {
-        $job = Job::onlyTrashed()->where('shop_id', $this->user()->shop_id)->findOrFail($id);
-        $job->restore();
-
-        return redirect()->route('jobs.show', $job->id)->with('status', "$job->name is back.");
-    }
 }
