@@ -41,7 +41,73 @@ free_port() {
     printf '%s' "$port"
 }
 
-alive() { [ -f "$STACK/run/$1.pid" ] && kill -0 "$(cat "$STACK/run/$1.pid" 2>/dev/null)" 2>/dev/null; }
+# What the command line of a server of this installation has in it, and of no other.
+mark_of() {
+    case "$1" in
+        mariadb) printf '%s' "--datadir=$STACK/mariadb " ;;
+        fpm) printf '%s' "php-fpm: master process ($STACK/run/fpm.conf)" ;;
+        nginx) printf '%s' "nginx: master process nginx -c $STACK/run/nginx.conf " ;;
+        worker) printf '%s' " underpin-worker $STACK " ;;
+    esac
+}
+
+# The words of a process's command line, with a blank at the end, so that no path is taken for the beginning of a longer one.
+command_line() {
+    local words=()
+    { mapfile -d '' -t words <"/proc/$1/cmdline"; } 2>/dev/null || true
+    LINE="${words[*]} "
+}
+
+# A pid file may have outlived its process, and its number may be another's now: that one is neither trusted nor ended.
+alive() {
+    local pid LINE
+    pid=$(cat "$STACK/run/$1.pid" 2>/dev/null) && [[ $pid =~ ^[0-9]+$ ]] || return 1
+    command_line "$pid"
+    [[ "$LINE" == *"$(mark_of "$1")"* ]]
+}
+
+pool_name() { printf 'underpin-%s' "$(printf '%s' "$STACK" | md5sum | head -c 12)"; }
+
+# The processes of one server of this installation, also those that its master has left behind when it was killed.
+processes_of() {
+    local server=$1 mark left folder pid LINE
+    mark=$(mark_of "$server")
+    case "$server" in
+        fpm) left="php-fpm: pool $(pool_name) " ;;
+        worker) left=" queue:work --name=$STACK " ;;
+        nginx) left='nginx: worker process ' ;;
+        *) left=$mark ;;
+    esac
+    for folder in /proc/[0-9]*; do
+        pid=${folder#/proc/}
+        command_line "$pid"
+        if [[ "$LINE" == *"$mark"* ]]; then
+            printf '%s\n' "$pid"
+        elif [[ "$LINE" == *"$left"* ]]; then
+            [ "$server" != nginx ] || keeps_open "$pid" "$STACK/log/nginx.log" || continue
+            printf '%s\n' "$pid"
+        fi
+    done
+}
+
+keeps_open() { [[ $'\n'"$(readlink "/proc/$1/fd/"* 2>/dev/null)"$'\n' == *$'\n'"$2"$'\n'* ]]; }
+
+stack_processes() {
+    local server
+    for server in worker nginx fpm mariadb; do processes_of "$server"; done
+}
+
+# One start or stop of an installation at a time; the servers do not keep the lock.
+stack_lock() {
+    exec 9>"$STACK/run/lock"
+    flock -n 9 && return
+    say "· Another start or stop of this installation is at work: waiting for it"
+    flock -w 300 9 || fail "Another start or stop of this installation has been at work for five minutes. Its lock is $STACK/run/lock"
+}
+
+stack_unlock() { exec 9>&-; }
+
+serving() { alive mariadb && alive fpm && alive nginx; }
 
 stack_running() { alive mariadb || alive fpm || alive nginx || alive worker; }
 
@@ -97,7 +163,7 @@ mariadb_launch() {
         --bind-address=127.0.0.1 --port="$DB_PORT" --skip-name-resolve \
         --pid-file="$STACK/run/mariadb.pid" --log-error="$STACK/log/mariadb.log" \
         --innodb-flush-log-at-trx-commit="$sync" --innodb-buffer-pool-size=128M \
-        --character-set-server=utf8mb4 </dev/null >/dev/null 2>&1 &
+        --character-set-server=utf8mb4 </dev/null >/dev/null 2>&1 9>&- &
     await 60 mariadb_admin -e 'select 1'
 }
 
@@ -116,7 +182,7 @@ mariadb_grant() {
 
 stack_up() {
     make_environment
-    if alive mariadb && alive fpm && alive nginx; then
+    if serving; then
         STACK_WAS_UP=yes
         return
     fi
@@ -148,7 +214,7 @@ pid = $STACK/run/fpm.pid
 error_log = $STACK/log/fpm.log
 daemonize = yes
 
-[underpin]
+[$(pool_name)]
 $([ "$(id -u)" -ne 0 ] || printf 'user = %s\ngroup = %s\n' "$user" "$(id -gn)")
 listen = 127.0.0.1:$FPM_PORT
 listen.allowed_clients = 127.0.0.1
@@ -225,12 +291,12 @@ CONF
 fpm_launch() {
     local as_root=()
     [ "$(id -u)" -ne 0 ] || as_root=(--allow-to-run-as-root -d "opcache.preload_user=$(id -un)")
-    env -u APP_ENV php-fpm8.2 --fpm-config "$STACK/run/fpm.conf" -d "opcache.preload=$ROOT/bootstrap/preload.php" "${as_root[@]}"
+    env -u APP_ENV php-fpm8.2 --fpm-config "$STACK/run/fpm.conf" -d "opcache.preload=$ROOT/bootstrap/preload.php" "${as_root[@]}" 9>&-
     await 20 port_taken "$FPM_PORT"
 }
 
 nginx_launch() {
-    nginx -c "$STACK/run/nginx.conf" -e "$STACK/log/nginx.log"
+    nginx -c "$STACK/run/nginx.conf" -e "$STACK/log/nginx.log" 9>&-
     await 20 port_taken "$HTTP_PORT"
 }
 
@@ -238,19 +304,23 @@ nginx_launch() {
 # one group of processes, led by the watcher.
 worker_launch() {
     worker_stop || true
+    end_leftovers worker || true
     nohup setsid bash -c '
         while :; do
-            php artisan queue:work --sleep=0.2 --tries=5 --timeout=900 --memory=256 --max-time=3600 --no-interaction
+            php artisan queue:work --name="$1" --sleep=0.2 --tries=5 --timeout=900 --memory=256 --max-time=3600 --no-interaction
             sleep 0.5
-        done' </dev/null >>"$STACK/log/worker.log" 2>&1 &
+        done' underpin-worker "$STACK" </dev/null >>"$STACK/log/worker.log" 2>&1 9>&- &
     echo $! >"$STACK/run/worker.pid"
-    alive worker
+    await 5 alive worker
 }
 
 # Waits for the end of the work at hand; what is not done in that time is done at the next start.
 worker_stop() {
-    alive worker || return 1
     local pid
+    if ! alive worker; then
+        rm -f "$STACK/run/worker.pid"
+        return 1
+    fi
     pid=$(cat "$STACK/run/worker.pid")
     kill -TERM -- "-$pid" 2>/dev/null || true
     await 10 eval "! kill -0 -- -$pid" || kill -KILL -- "-$pid" 2>/dev/null || true
@@ -280,19 +350,44 @@ stack_down() {
     local server pid stopped=''
     worker_stop && stopped=' worker'
     for server in nginx fpm mariadb; do
-        alive "$server" || continue
+        if ! alive "$server"; then
+            rm -f "$STACK/run/$server.pid" # of a process that is no more, or of somebody else's
+            continue
+        fi
         pid=$(cat "$STACK/run/$server.pid")
         kill -TERM "$pid" 2>/dev/null || true
         await 30 eval "! kill -0 $pid" || kill -KILL "$pid" 2>/dev/null || true
         rm -f "$STACK/run/$server.pid"
         stopped="$stopped $server"
     done
+    for server in worker nginx fpm mariadb; do
+        end_leftovers "$server" && stopped="$stopped (left over: $server)"
+    done
     [ -z "$stopped" ] || say "Stopped:$stopped"
 }
 
+# What a master that was killed has left: it holds ports and works on. Asked first, then made to.
+end_leftovers() {
+    local server=$1 pids
+    mapfile -t pids < <(processes_of "$server")
+    [ ${#pids[@]} -gt 0 ] || return 1
+    kill -TERM "${pids[@]}" 2>/dev/null || true
+    await 10 none_left "$server" && return
+    mapfile -t pids < <(processes_of "$server")
+    kill -KILL "${pids[@]}" 2>/dev/null || true
+}
+
+none_left() { [ -z "$(processes_of "$1")" ]; }
+
 stack_watch() {
-    while alive mariadb && alive fpm && alive nginx; do sleep 1; done
-    [ -f "$STACK/run/nginx.pid" ] || return 0 # ./underpin stop, from another terminal
+    while serving; do sleep 1; done
+    stack_lock # whoever stops or starts it from another terminal comes to its end first
+    [ -f "$STACK/run/nginx.pid" ] || return 0
+    if serving; then
+        stack_unlock
+        stack_watch
+        return
+    fi
     stack_down
     fail "a server stopped by itself. Its log is in $STACK/log"
 }

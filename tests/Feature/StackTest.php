@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Support\Facades\File;
+use Symfony\Component\Process\Process;
+
+/*
+ * What `./underpin start` and `stop` take for their own. The servers are stood in for by processes
+ * with the same command lines, in an installation of its own below the temporary folder.
+ */
+
+function inStack(string $root, string $commands): Process
+{
+    $script = "set -euo pipefail\nsource bin/say.sh\nsource bin/stack.sh\nROOT=\$1\nstack_select app\n".$commands;
+    $process = new Process(['bash', '-c', $script, 'stack', $root], base_path());
+    $process->setTimeout(60);
+
+    return $process;
+}
+
+/** A process of the given name and words that does nothing for a minute. */
+function standIn(string $name, string ...$words): Process
+{
+    $process = new Process(['bash', '-c', 'exec -a "$0" bash -c "sleep 60; :" "$@"', $name, ...$words]);
+    $process->start();
+    $until = microtime(true) + 5;
+    while (! str_contains((string) @file_get_contents("/proc/{$process->getPid()}/cmdline"), 'sleep 60; :') && microtime(true) < $until) {
+        usleep(10_000);
+    }
+
+    return $process;
+}
+
+beforeEach(function (): void {
+    $this->root = sys_get_temp_dir().'/underpin-stack-'.bin2hex(random_bytes(6));
+    $this->stack = "{$this->root}/storage/stack/app";
+    File::ensureDirectoryExists("{$this->stack}/run");
+    $this->standIns = [];
+});
+
+afterEach(function (): void {
+    array_map(fn (Process $process) => $process->stop(0), $this->standIns);
+    File::deleteDirectory($this->root);
+});
+
+it('knows its own servers by more than a number', function (string $server, array $words): void {
+    $this->standIns[] = $own = standIn(...array_map(fn (string $word): string => str_replace('{}', $this->stack, $word), $words));
+    file_put_contents("{$this->stack}/run/{$server}.pid", $own->getPid());
+    expect(inStack($this->root, "alive {$server}")->run())->toBe(0);
+
+    $this->standIns[] = $other = standIn(...array_map(fn (string $word): string => str_replace('{}', "{$this->stack}-two", $word), $words));
+    file_put_contents("{$this->stack}/run/{$server}.pid", $other->getPid());
+    expect(inStack($this->root, "alive {$server}")->run())->toBe(1);
+})->with([
+    'MariaDB' => ['mariadb', ['mariadbd', '--no-defaults', '--datadir={}/mariadb', '--socket=admin.sock']],
+    'php-fpm' => ['fpm', ['php-fpm: master process ({}/run/fpm.conf)']],
+    'nginx' => ['nginx', ['nginx: master process nginx -c {}/run/nginx.conf -e log']],
+    'the worker' => ['worker', ['bash', 'underpin-worker', '{}']],
+]);
+
+it('neither trusts nor ends a process that has got the number of one of its servers', function (): void {
+    $this->standIns[] = $stranger = standIn('somebody-else');
+    foreach (['mariadb', 'fpm', 'nginx', 'worker'] as $server) {
+        file_put_contents("{$this->stack}/run/{$server}.pid", $stranger->getPid());
+    }
+    $stop = inStack($this->root, 'if stack_running; then echo running; fi; stack_down');
+    $stop->mustRun();
+
+    expect($stop->getOutput())->toBe('')
+        ->and($stranger->isRunning())->toBeTrue()
+        ->and(glob("{$this->stack}/run/*.pid"))->toBe([]);
+});
+
+it('takes no nonsense in a pid file for a process', function (string $content): void {
+    file_put_contents("{$this->stack}/run/fpm.pid", $content);
+    expect(inStack($this->root, 'alive fpm')->run())->toBe(1);
+})->with(['', "\0\0\0\0", '-1', '1/../self', '999999999', "\n"]);
+
+it('ends what a killed master has left behind, and nothing of another installation', function (): void {
+    $pool = 'underpin-'.substr(md5($this->stack), 0, 12);
+    $this->standIns = [
+        'mariadb' => standIn('mariadbd', "--datadir={$this->stack}/mariadb", '--port=1'),
+        'fpm' => standIn("php-fpm: pool {$pool}"),
+        'worker' => standIn('php', 'artisan', 'queue:work', "--name={$this->stack}", '--tries=5'),
+        'other mariadb' => standIn('mariadbd', "--datadir={$this->stack}/mariadb-old", '--port=1'),
+        'other fpm' => standIn('php-fpm: pool underpin-000000000000'),
+        'other worker' => standIn('php', 'artisan', 'queue:work', "--name={$this->root}/storage/stack/apple"),
+    ];
+    $stop = inStack($this->root, 'stack_down');
+    $stop->mustRun();
+
+    $running = array_keys(array_filter($this->standIns, fn (Process $process): bool => $process->isRunning()));
+    expect($running)->toBe(['other mariadb', 'other fpm', 'other worker'])
+        ->and($stop->getOutput())->toContain('left over: worker')->toContain('left over: fpm')->toContain('left over: mariadb');
+});
+
+it('knows the workers of nginx by the log they keep open', function (): void {
+    File::ensureDirectoryExists("{$this->stack}/log");
+    $open = 'exec 7>>"$1"; exec -a "nginx: worker process" bash -c "sleep 60; :"';
+    foreach (['own' => "{$this->stack}/log/nginx.log", 'other' => "{$this->root}/nginx.log"] as $whose => $log) {
+        $this->standIns[$whose] = new Process(['bash', '-c', $open, 'nginx', $log]);
+        $this->standIns[$whose]->start();
+    }
+    usleep(300_000);
+    inStack($this->root, 'stack_down')->mustRun();
+
+    expect($this->standIns['own']->isRunning())->toBeFalse()->and($this->standIns['other']->isRunning())->toBeTrue();
+});
+
+it('lets one start or stop at work at a time, and the next one in when it is done', function (): void {
+    $book = "{$this->root}/book";
+    $work = 'stack_lock; echo in >>"$ROOT/book"; sleep 1; echo out >>"$ROOT/book"; stack_unlock';
+    $both = [inStack($this->root, $work), inStack($this->root, $work)];
+    array_map(fn (Process $process) => $process->start(), $both);
+    array_map(fn (Process $process) => $process->wait(), $both);
+
+    expect(file($book, FILE_IGNORE_NEW_LINES))->toBe(['in', 'out', 'in', 'out'])
+        ->and($both[0]->getOutput().$both[1]->getOutput())->toContain('Another start or stop of this installation is at work');
+});
+
+it('lets the next one in when the one before was killed', function (): void {
+    $killed = inStack($this->root, 'stack_lock; echo in; exec sleep 60 9>&-');
+    $killed->start();
+    $killed->waitUntil(fn (string $kind, string $text): bool => str_contains($text, 'in'));
+    $killed->signal(SIGKILL);
+    $killed->wait();
+
+    $next = inStack($this->root, 'stack_lock; echo in');
+    $next->mustRun();
+    expect($next->getOutput())->toBe("in\n");
+});
