@@ -171,7 +171,7 @@ mariadb_grant() {
     local password host schema
     password=$(env_value DB_PASSWORD)
     for host in 127.0.0.1 localhost; do
-        for schema in underpin underpin_feature underpin_old; do
+        for schema in underpin underpin_feature underpin_old underpin_copy; do
             printf "create database if not exists %s character set utf8mb4 collate utf8mb4_unicode_ci;\n" "$schema"
             printf "create user if not exists underpin@'%s';\n" "$host"
             printf "alter user underpin@'%s' identified by '%s';\n" "$host" "$password"

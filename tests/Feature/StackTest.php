@@ -4,20 +4,12 @@ declare(strict_types=1);
 
 use Illuminate\Support\Facades\File;
 use Symfony\Component\Process\Process;
+use Tests\Support\Stack;
 
 /*
  * What `./underpin start` and `stop` take for their own. The servers are stood in for by processes
  * with the same command lines, in an installation of its own below the temporary folder.
  */
-
-function inStack(string $root, string $commands): Process
-{
-    $script = "set -euo pipefail\nsource bin/say.sh\nsource bin/stack.sh\nROOT=\$1\nstack_select app\n".$commands;
-    $process = new Process(['bash', '-c', $script, 'stack', $root], base_path());
-    $process->setTimeout(60);
-
-    return $process;
-}
 
 /** A process of the given name and words that does nothing for a minute. */
 function standIn(string $name, string ...$words): Process
@@ -37,6 +29,9 @@ beforeEach(function (): void {
     $this->stack = "{$this->root}/storage/stack/app";
     File::ensureDirectoryExists("{$this->stack}/run");
     $this->standIns = [];
+    $this->inStack = fn (string $commands): Process => Stack::commands(
+        base_path(), 'app', "ROOT='{$this->root}'; stack_select app\n$commands",
+    );
 });
 
 afterEach(function (): void {
@@ -47,11 +42,11 @@ afterEach(function (): void {
 it('knows its own servers by more than a number', function (string $server, array $words): void {
     $this->standIns[] = $own = standIn(...array_map(fn (string $word): string => str_replace('{}', $this->stack, $word), $words));
     file_put_contents("{$this->stack}/run/{$server}.pid", $own->getPid());
-    expect(inStack($this->root, "alive {$server}")->run())->toBe(0);
+    expect(($this->inStack)("alive {$server}")->run())->toBe(0);
 
     $this->standIns[] = $other = standIn(...array_map(fn (string $word): string => str_replace('{}', "{$this->stack}-two", $word), $words));
     file_put_contents("{$this->stack}/run/{$server}.pid", $other->getPid());
-    expect(inStack($this->root, "alive {$server}")->run())->toBe(1);
+    expect(($this->inStack)("alive {$server}")->run())->toBe(1);
 })->with([
     'MariaDB' => ['mariadb', ['mariadbd', '--no-defaults', '--datadir={}/mariadb', '--socket=admin.sock']],
     'php-fpm' => ['fpm', ['php-fpm: master process ({}/run/fpm.conf)']],
@@ -64,7 +59,7 @@ it('neither trusts nor ends a process that has got the number of one of its serv
     foreach (['mariadb', 'fpm', 'nginx', 'worker'] as $server) {
         file_put_contents("{$this->stack}/run/{$server}.pid", $stranger->getPid());
     }
-    $stop = inStack($this->root, 'if stack_running; then echo running; fi; stack_down');
+    $stop = ($this->inStack)('if stack_running; then echo running; fi; stack_down');
     $stop->mustRun();
 
     expect($stop->getOutput())->toBe('')
@@ -74,7 +69,7 @@ it('neither trusts nor ends a process that has got the number of one of its serv
 
 it('takes no nonsense in a pid file for a process', function (string $content): void {
     file_put_contents("{$this->stack}/run/fpm.pid", $content);
-    expect(inStack($this->root, 'alive fpm')->run())->toBe(1);
+    expect(($this->inStack)('alive fpm')->run())->toBe(1);
 })->with(['', "\0\0\0\0", '-1', '1/../self', '999999999', "\n"]);
 
 it('ends what a killed master has left behind, and nothing of another installation', function (): void {
@@ -87,7 +82,7 @@ it('ends what a killed master has left behind, and nothing of another installati
         'other fpm' => standIn('php-fpm: pool underpin-000000000000'),
         'other worker' => standIn('php', 'artisan', 'queue:work', "--name={$this->root}/storage/stack/apple"),
     ];
-    $stop = inStack($this->root, 'stack_down');
+    $stop = ($this->inStack)('stack_down');
     $stop->mustRun();
 
     $running = array_keys(array_filter($this->standIns, fn (Process $process): bool => $process->isRunning()));
@@ -103,7 +98,7 @@ it('knows the workers of nginx by the log they keep open', function (): void {
         $this->standIns[$whose]->start();
     }
     usleep(300_000);
-    inStack($this->root, 'stack_down')->mustRun();
+    ($this->inStack)('stack_down')->mustRun();
 
     expect($this->standIns['own']->isRunning())->toBeFalse()->and($this->standIns['other']->isRunning())->toBeTrue();
 });
@@ -111,7 +106,7 @@ it('knows the workers of nginx by the log they keep open', function (): void {
 it('lets one start or stop at work at a time, and the next one in when it is done', function (): void {
     $book = "{$this->root}/book";
     $work = 'stack_lock; echo in >>"$ROOT/book"; sleep 1; echo out >>"$ROOT/book"; stack_unlock';
-    $both = [inStack($this->root, $work), inStack($this->root, $work)];
+    $both = [($this->inStack)($work), ($this->inStack)($work)];
     array_map(fn (Process $process) => $process->start(), $both);
     array_map(fn (Process $process) => $process->wait(), $both);
 
@@ -120,13 +115,13 @@ it('lets one start or stop at work at a time, and the next one in when it is don
 });
 
 it('lets the next one in when the one before was killed', function (): void {
-    $killed = inStack($this->root, 'stack_lock; echo in; exec sleep 60 9>&-');
+    $killed = ($this->inStack)('stack_lock; echo in; exec sleep 60 9>&-');
     $killed->start();
     $killed->waitUntil(fn (string $kind, string $text): bool => str_contains($text, 'in'));
     $killed->signal(SIGKILL);
     $killed->wait();
 
-    $next = inStack($this->root, 'stack_lock; echo in');
+    $next = ($this->inStack)('stack_lock; echo in');
     $next->mustRun();
     expect($next->getOutput())->toBe("in\n");
 });
