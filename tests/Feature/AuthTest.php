@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 use App\Models\User;
 use App\Notifications\ResetPassword;
+use App\Notifications\SendResetLink;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Notification;
+use Illuminate\Support\Facades\Queue;
 
 it('shows a guest nothing but the door', function (string $path) {
     $this->get($path)->assertRedirect('/sign-in');
@@ -30,9 +32,83 @@ it('lets nobody guess on and on', function () {
     for ($try = 1; $try <= 5; $try++) {
         $this->post('/sign-in', ['email' => $user->email, 'password' => 'wrong'])->assertSessionHasErrors('email');
     }
-    $response = $this->post('/sign-in', ['email' => $user->email, 'password' => 'a-long-password'])->assertSessionHasErrors('email');
-    expect($response->getSession()->get('errors')->first('email'))->toContain('Too many tries');
+    $this->post('/sign-in', ['email' => $user->email, 'password' => 'a-long-password'])
+        ->assertStatus(429)->assertHeader('Retry-After')->assertSee('Too many tries. Wait')->assertSee($user->email);
     $this->assertGuest();
+    $this->travel(61)->seconds();
+    $this->post('/sign-in', ['email' => $user->email, 'password' => 'a-long-password'])->assertRedirect('/');
+});
+
+it('takes an address for the account that the database takes it for, wherever it is asked from', function () {
+    $user = $this->person();
+    $spellings = ['ada@one.example', 'ADA@one.example', 'ádá@one.example', 'ada@one.example ', 'ａda@one.example'];
+    foreach ($spellings as $n => $spelling) {
+        $this->withServerVariables(['REMOTE_ADDR' => "203.0.113.$n"])->post('/sign-in', ['email' => $spelling, 'password' => 'wrong']);
+    }
+    $this->withServerVariables(['REMOTE_ADDR' => '203.0.113.99'])
+        ->post('/sign-in', ['email' => $user->email, 'password' => 'wrong'])->assertStatus(429);
+    $this->post('/sign-in', ['email' => 'bo@one.example', 'password' => 'wrong'])->assertStatus(302);
+});
+
+it('counts the tries of one address at whatever is asked for, also at what is no address', function (array $about) {
+    $this->person();
+    for ($try = 0; $try < 10; $try++) {
+        $this->withServerVariables(['REMOTE_ADDR' => $about[$try % count($about)]])
+            ->post('/sign-in', [['email' => "nobody$try@one.example", 'password' => 'x'], ['email' => ['a'], 'password' => 'x'], []][$try % 3])
+            ->assertStatus(302);
+    }
+    $this->withServerVariables(['REMOTE_ADDR' => $about[0]])->post('/sign-in', ['email' => 'else@one.example'])->assertStatus(429);
+    $this->withServerVariables(['REMOTE_ADDR' => '198.51.100.7'])->post('/sign-in', ['email' => 'else@one.example'])->assertStatus(302);
+})->with([
+    'by the old form' => [['203.0.113.5']],
+    'by one network of the new' => [['2001:db8:1:2::1', '2001:db8:1:2:ffff::9']],
+]);
+
+it('does not count a sign-in that was right', function () {
+    $user = $this->person();
+    for ($try = 1; $try <= 12; $try++) {
+        $this->post('/sign-in', ['email' => $user->email, 'password' => 'a-long-password'])->assertRedirect('/');
+        $this->post('/sign-out');
+    }
+});
+
+it('lets nobody guess the password at an open page', function () {
+    $user = $this->person();
+    $change = fn (string $now) => $this->actingAs($user)->put(
+        '/account/password', ['current_password' => $now, 'password' => 'brand-new-word', 'password_confirmation' => 'brand-new-word'],
+    );
+    for ($try = 1; $try <= 5; $try++) {
+        $change('wrong')->assertSessionHasErrors('current_password');
+    }
+    $change('a-long-password')->assertStatus(429)->assertSee('seconds, then try again');
+    expect(Hash::check('a-long-password', $user->refresh()->password))->toBeTrue();
+});
+
+it('works as long for who is not here as for who is', function () {
+    $user = $this->person();
+    $times = 0;
+    foreach (['make', 'check'] as $of) {
+        Hash::partialMock()->shouldReceive($of)->andReturnUsing(function () use (&$times) {
+            $times++;
+
+            return false;
+        });
+    }
+    $work = function (string $email) use (&$times): int {
+        $times = 0;
+        $this->post('/sign-in', ['email' => $email, 'password' => 'wrong']);
+
+        return $times;
+    };
+    expect($work('nobody@one.example'))->toBe(1)->and($work($user->email))->toBe(1);
+});
+
+it('leaves the mail to the queue, so that its time tells nothing', function () {
+    Queue::fake();
+    $user = $this->person();
+    $this->post('/forgotten-password', ['email' => $user->email]);
+    $this->post('/forgotten-password', ['email' => 'nobody@one.example']);
+    Queue::assertPushed(SendResetLink::class, 2);
 });
 
 it('gives the way back in by mail, without telling who is known', function () {

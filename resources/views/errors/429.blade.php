@@ -1,1 +1,1 @@
-<x-layouts.page title="Too many tries"><x-topbar/><main id="page" class="door" tabindex="-1"><h1>Too many tries</h1><p>Wait a minute, then try again.</p><p><a class="button is-primary" href="/">To the jobs</a></p></main></x-layouts.page>
+<x-layouts.page title="Too many tries"><x-topbar/><main id="page" class="door" tabindex="-1"><h1>Too many tries</h1><p>Wait {{ $exception->getHeaders()['Retry-After'] ?? 60 }} seconds, then try again. Nothing was saved, and nothing was lost.</p><p><a class="button is-primary" href="/">To the jobs</a></p></main></x-layouts.page>

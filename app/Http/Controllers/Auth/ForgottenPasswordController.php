@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Auth;
 
 use App\Http\Controllers\Controller;
+use App\Notifications\SendResetLink;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Password;
 
 /** Asking for a link by mail. The answer never tells whether the address is known. */
 final class ForgottenPasswordController extends Controller
@@ -21,7 +21,7 @@ final class ForgottenPasswordController extends Controller
     public function store(Request $request): RedirectResponse
     {
         $request->validate(['email' => 'required|email|max:200']);
-        Password::sendResetLink($request->only('email'));
+        dispatch(new SendResetLink($request->string('email')->toString()));
 
         return back()->with('status', 'If this address belongs to somebody here, a mail with a link is on its way.');
     }

@@ -5,45 +5,60 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Auth;
 
 use App\Http\Controllers\Controller;
+use App\Http\Tries;
+use App\Models\User;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\RateLimiter;
-use Illuminate\Support\Str;
+use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Facades\View as ViewFactory;
+use Illuminate\Support\MessageBag;
+use Illuminate\Support\ViewErrorBag;
 use Illuminate\Validation\ValidationException;
 
 /** Signing in and out. */
 final class SessionController extends Controller
 {
-    private const TRIES = 5;
-
-    private const PAUSE_S = 60;
-
     public function create(): View
     {
         return view('auth.login');
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(Request $request): RedirectResponse|Response
     {
-        $request->validate(['email' => 'required|string|max:200', 'password' => 'required|string|max:200']);
-        $key = 'sign-in|'.Str::lower($request->string('email')->toString()).'|'.$request->ip();
-        if (RateLimiter::tooManyAttempts($key, self::TRIES)) {
-            throw ValidationException::withMessages(
-                ['email' => sprintf('Too many tries. Wait %d seconds, then try again.', RateLimiter::availableIn($key))]
-            );
+        $email = $request->input('email');
+        // What is no address is a try too.
+        $meant = is_string($email) ? User::query()->where('email', $email)->first() : null;
+        try {
+            $tries = Tries::begin($request, $meant);
+        } catch (ThrottleRequestsException $tooMany) {
+            return $this->tooMany($request, $tooMany);
         }
+        $request->validate(['email' => 'required|string|max:200', 'password' => 'required|string|max:200']);
         $claim = ['email' => $request->string('email')->toString(), 'password' => $request->string('password')->toString()];
+        if ($meant === null) {
+            Hash::make($claim['password']); // the time that a comparison takes: it tells nobody who is here
+        }
         if (! Auth::attempt($claim, $request->boolean('remember'))) {
-            RateLimiter::hit($key, self::PAUSE_S);
-
             throw ValidationException::withMessages(['email' => 'This address and password do not belong together.']);
         }
-        RateLimiter::clear($key);
+        $tries->wasRight();
         $request->session()->regenerate();
 
         return redirect()->intended(route('jobs.index'));
+    }
+
+    private function tooMany(Request $request, ThrottleRequestsException $tooMany): Response
+    {
+        $request->flashOnly('email');
+
+        // Shared, as those of the session are: the fields of a form look there.
+        ViewFactory::share('errors', (new ViewErrorBag)->put('default', new MessageBag(['email' => $tooMany->getMessage()])));
+
+        return response()->view('auth.login', status: 429, headers: $tooMany->getHeaders());
     }
 
     public function destroy(Request $request): RedirectResponse

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Shop;
 
 use App\Http\Controllers\Controller;
+use App\Http\Tries;
 use App\Models\User;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -40,7 +41,10 @@ final class AccountController extends Controller
 
     public function password(Request $request): RedirectResponse
     {
-        $request->validate(['current_password' => 'required|current_password', 'password' => 'required|string|min:10|max:200|confirmed']);
+        $tries = Tries::begin($request, $this->user());
+        $request->validate(['current_password' => 'required|current_password']);
+        $tries->wasRight();
+        $request->validate(['password' => 'required|string|min:10|max:200|confirmed']);
         $this->user()->update(['password' => $request->string('password')->toString()]);
         Auth::logoutOtherDevices($request->string('password')->toString());
 

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Models\User;
+use Illuminate\Http\Exceptions\ThrottleRequestsException;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\RateLimiter;
+
+/**
+ * Tries at a password, counted by the account that is meant, whoever asks, and by the address that asks,
+ * whoever is meant. A try counts when it begins, so that many at once are not one, and no more when it was right.
+ */
+final readonly class Tries
+{
+    public const OF_ACCOUNT = 5;
+
+    public const OF_ADDRESS = 10;
+
+    private const WITHIN_S = 60;
+
+    /** @param  array<string, int>  $limits  how many, by key */
+    private function __construct(private array $limits)
+    {
+    }
+
+    /**
+     * @param  ?User  $meant  found by the database, which compares addresses in its own way
+     *
+     * @throws ThrottleRequestsException
+     */
+    public static function begin(Request $request, ?User $meant): self
+    {
+        $tries = new self([
+            'tries-from|'.self::network((string) $request->ip()) => self::OF_ADDRESS,
+            ...$meant === null ? [] : ['tries-at|'.$meant->id => self::OF_ACCOUNT],
+        ]);
+        Cache::lock('tries', 5)->block(5, $tries->count(...));
+
+        return $tries;
+    }
+
+    public function wasRight(): void
+    {
+        foreach (array_keys($this->limits) as $key) {
+            RateLimiter::decrement($key, self::WITHIN_S);
+        }
+    }
+
+    private function count(): void
+    {
+        foreach ($this->limits as $key => $limit) {
+            if (RateLimiter::tooManyAttempts($key, $limit)) {
+                $wait = max(1, RateLimiter::availableIn($key));
+
+                throw new ThrottleRequestsException("Too many tries. Wait $wait seconds, then try again.", null, ['Retry-After' => $wait]);
+            }
+        }
+        foreach (array_keys($this->limits) as $key) {
+            RateLimiter::hit($key, self::WITHIN_S);
+        }
+    }
+
+    /** Who has one IPv6 address has the 2^64 beside it. */
+    private static function network(string $ip): string
+    {
+        $bytes = (string) inet_pton($ip);
+
+        return strlen($bytes) === 16 ? bin2hex(substr($bytes, 0, 8)) : $ip;
+    }
+}
