@@ -111,7 +111,12 @@ serving() { alive mariadb && alive fpm && alive nginx; }
 
 stack_running() { alive mariadb || alive fpm || alive nginx || alive worker; }
 
-stack_url() { env_value APP_URL; }
+# Where nginx answers; APP_URL is where people find it, which may be an https address in front.
+stack_url() {
+    local at
+    at=$(env_value SERVED_AT)
+    printf '%s' "${at:-$(env_value APP_URL)}" # of a start before there were two
+}
 
 # await SECONDS command…   until it succeeds
 await() {
@@ -192,7 +197,10 @@ stack_up() {
     [ "$HTTP_PORT" = "$1" ] || say "· Port $1 is taken: using $HTTP_PORT"
     env_write DB_PORT "$DB_PORT"
     env_write DB_SOCKET "$(database_socket)"
-    env_write APP_URL "http://127.0.0.1:$HTTP_PORT"
+    env_write SERVED_AT "http://127.0.0.1:$HTTP_PORT"
+    case "$(env_value APP_URL)" in
+        ''|http://127.0.0.1:*) env_write APP_URL "$(stack_url)" ;;
+    esac
     [ -d "$STACK/mariadb/mysql" ] || step "Creating the database" "$STACK/log/create.log" mariadb_create
     step "Starting MariaDB on 127.0.0.1:$DB_PORT" "$STACK/log/mariadb-start.log" mariadb_launch
     step "Setting database rights" "$STACK/log/mariadb-grant.log" mariadb_grant

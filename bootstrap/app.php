@@ -25,9 +25,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(PlainInput::class);
         // Links in mails are made from the host that was asked: only our own may be asked.
         $middleware->trustHosts(
-            at: fn (): array => [
-                '^127\.0\.0\.1$', '^localhost$', '^'.preg_quote((string) parse_url((string) config('app.url'), PHP_URL_HOST)).'$',
-            ],
+            at: fn (): array => array_map(
+                fn (string $host): string => '^'.preg_quote($host).'$',
+                ['127.0.0.1', 'localhost', (string) parse_url((string) config('app.url'), PHP_URL_HOST), ...config('app.trusted_hosts')],
+            ),
             subdomains: false,
         );
         // Which of two themes a browser likes is no secret, and the page's script sets it.

@@ -12,7 +12,8 @@ return [
     'cookie' => 'underpin_session',
     'path' => '/',
     'domain' => null,
-    'secure' => env('SESSION_SECURE_COOKIE', false), // true behind https; loopback is plain http
+    // By the address that people use; loopback is plain http.
+    'secure' => (bool) env('SESSION_SECURE_COOKIE', str_starts_with((string) env('APP_URL', ''), 'https://')),
     'http_only' => true,
     'same_site' => 'lax',
     'partitioned' => false,

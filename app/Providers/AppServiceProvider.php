@@ -13,6 +13,7 @@ use App\Runs\Tasks;
 use Closure;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Route;
@@ -39,6 +40,9 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        /** @var list<string> $proxies */
+        $proxies = config('app.trusted_proxies');
+        TrustProxies::at($proxies);
         Model::shouldBeStrict(! $this->app->environment('production'));
 
         Blade::directive('part', fn (string $view): string => "<?php echo App\\Screens\\Pages\\PartHtml::of($view, \$screen)->html; ?>");
