@@ -26,13 +26,15 @@ missing_packages() {
     printf '%s\n' "${need[@]:-}"
 }
 
-apt_install() {
+# In a shell of its own: what it makes is everybody's.
+apt_install() (
     local as_root=("$@")
+    umask 022
     export DEBIAN_FRONTEND=noninteractive
     "${as_root[@]}" apt-get update -q
     # shellcheck disable=SC2086
     "${as_root[@]}" env DEBIAN_FRONTEND=noninteractive apt-get install -y -q --no-install-recommends $PACKAGES
-}
+)
 
 install_packages() {
     PACKAGES=$(missing_packages "$1" | tr '\n' ' ' | xargs)

@@ -10,8 +10,16 @@ stack_select() {
     STACK="$ROOT/storage/stack/$NAME"
     ENV_FILE="$ROOT/.env"
     [ "$NAME" = app ] || ENV_FILE="$ROOT/.env.$NAME"
+    private_folders
     mkdir -p "$STACK"/{run,log,cache,views} "$ROOT"/storage/{app,logs} "$ROOT"/storage/framework/{cache/data,sessions,views,testing}
     stack_environment
+}
+
+# Everything below storage is for the user of the servers alone: keys, sessions, mails and photos lie there.
+private_folders() {
+    umask 077
+    mkdir -p "$ROOT/storage"
+    find "$ROOT/storage" -path '*/mariadb/*' -prune -o -perm /077 -exec chmod go= {} + 2>/dev/null || true
 }
 
 # Where this installation keeps its compiled files, so that no two share them.
@@ -224,8 +232,8 @@ daemonize = yes
 
 [$(pool_name)]
 $([ "$(id -u)" -ne 0 ] || printf 'user = %s\ngroup = %s\n' "$user" "$(id -gn)")
-listen = 127.0.0.1:$FPM_PORT
-listen.allowed_clients = 127.0.0.1
+listen = $FPM_SOCKET
+listen.mode = 0600
 pm = static
 pm.max_children = 4
 clear_env = yes
@@ -283,7 +291,7 @@ http {
             include /etc/nginx/fastcgi_params;
             fastcgi_param HTTP_HOST \$http_host;
             fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
-            fastcgi_pass 127.0.0.1:$FPM_PORT;
+            fastcgi_pass unix:$FPM_SOCKET;
             fastcgi_buffers 32 16k;
             fastcgi_read_timeout 120s;
         }
@@ -295,12 +303,24 @@ http {
 CONF
 }
 
+# A socket's whole path may have 107 characters at most: where a checkout lies deeper, a folder of our own in /tmp.
+fpm_socket() {
+    local folder="$STACK/run"
+    if [ $((${#folder} + 9)) -gt 107 ]; then
+        folder="/tmp/$(pool_name)"
+        mkdir -m 0700 "$folder" 2>/dev/null || [ -d "$folder" ] && [ ! -L "$folder" ] && [ -O "$folder" ] && chmod 0700 "$folder" ||
+            fail "'$folder', where the socket of php-fpm would lie, belongs to somebody else. Take it away, or choose a shorter path."
+    fi
+    FPM_SOCKET="$folder/fpm.sock"
+    rm -f "$FPM_SOCKET"
+}
+
 # With the classes of the core read once: who changes one starts the app anew.
 fpm_launch() {
     local as_root=()
     [ "$(id -u)" -ne 0 ] || as_root=(--allow-to-run-as-root -d "opcache.preload_user=$(id -un)")
     env -u APP_ENV php-fpm8.2 --fpm-config "$STACK/run/fpm.conf" -d "opcache.preload=$ROOT/bootstrap/preload.php" "${as_root[@]}" 9>&-
-    await 20 port_taken "$FPM_PORT"
+    await 20 test -S "$FPM_SOCKET"
 }
 
 nginx_launch() {
@@ -344,7 +364,7 @@ serve_up() {
     if [ "$STACK_WAS_UP" = yes ]; then
         kill -USR2 "$(cat "$STACK/run/fpm.pid")" # take up the freshly compiled settings
     else
-        FPM_PORT=$(free_port $((HTTP_PORT + 500)))
+        fpm_socket
         write_fpm_config
         write_nginx_config
         step "Starting php-fpm" "$STACK/log/fpm-start.log" fpm_launch

@@ -125,3 +125,33 @@ it('lets the next one in when the one before was killed', function (): void {
     $next->mustRun();
     expect($next->getOutput())->toBe("in\n");
 });
+
+it('lets nobody else read what lies below storage', function (): void {
+    File::ensureDirectoryExists("{$this->root}/storage/framework/sessions", 0755);
+    file_put_contents("{$this->root}/storage/framework/sessions/one", 'secret');
+    chmod("{$this->root}/storage/framework/sessions/one", 0644);
+    ($this->inStack)('make_environment; echo new >"$STACK/log/new.log"')->mustRun();
+
+    foreach (['storage', 'storage/framework/sessions', 'storage/framework/sessions/one', 'storage/stack/app/log/new.log', '.env'] as $path) {
+        expect(fileperms("{$this->root}/$path") & 0077)->toBe(0);
+    }
+});
+
+it('has its socket in a short folder that is its own', function (): void {
+    $at = fn (string $root): string => ($this->inStack)(
+        "ROOT='$root'; stack_select app; fpm_socket; printf %s \"\$FPM_SOCKET\"",
+    )->mustRun()->getOutput();
+    expect($at($this->root))->toBe("{$this->stack}/run/fpm.sock");
+
+    $deep = "{$this->root}/".str_repeat('deep/', 20).'end';
+    $socket = $at($deep);
+    expect(strlen($socket))->toBeLessThanOrEqual(107)
+        ->and(fileperms(dirname($socket)) & 0777)->toBe(0700)
+        ->and($socket)->not->toBe($at("$deep/else"));
+    rmdir(dirname($socket));
+    symlink($this->root, dirname($socket));
+    $refused = ($this->inStack)("ROOT='$deep'; stack_select app; fpm_socket");
+    expect($refused->run())->not->toBe(0)->and($refused->getErrorOutput())->toContain('belongs to somebody else');
+    unlink(dirname($socket));
+    rmdir(dirname($at("$deep/else")));
+});
