@@ -355,7 +355,7 @@ worker_stop() {
     rm -f "$STACK/run/worker.pid"
 }
 
-page_answers() { php -r 'exit(@file_get_contents($argv[1]) === false ? 1 : 0);' "$(stack_url)/up"; }
+page_answers() { php -r 'exit(@file_get_contents($argv[1]) === false ? 1 : 0);' "$(stack_url)/sign-in"; }
 
 compile_app() { php artisan config:cache && php artisan route:cache && php artisan view:cache; }
 

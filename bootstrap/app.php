@@ -2,21 +2,26 @@
 
 declare(strict_types=1);
 
+use App\Database\Away;
+use App\Http\Controllers\HealthController;
 use App\Http\FormInput;
 use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\SecurityHeaders;
 use App\JobFile\Conflict;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Route;
 use Underpin\Refused;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
-        health: '/up',
+        // Without a session: who watches asks often.
+        then: fn () => Route::get('/up', HealthController::class)->name('up'),
     )
     ->withMiddleware(function (Middleware $middleware): void {
         // The app serves one origin only, and the package behind HandleCors is not installed.
@@ -41,6 +46,10 @@ return Application::configure(basePath: dirname(__DIR__))
         // What the core refuses is a field of the form that was sent, or of the file.
         $exceptions->map(Refused::class, fn (Refused $refused) => FormInput::refusal([$refused]));
         $exceptions->dontReport(Conflict::class);
+        // A page as it lies on the disk: the app's own pages ask the database who is signed in.
+        $exceptions->render(fn (QueryException $fault) => Away::tells($fault)
+            ? response((string) file_get_contents(public_path('unavailable.html')), 503, ['Retry-After' => '30'])
+            : null);
         $exceptions->render(fn (Conflict $conflict, Request $request) => response()->view('conflict', [
             'conflict' => $conflict, 'input' => $request->except(['_token', '_method', 'was']), 'action' => $request->url(),
             'method' => $request->method(),

@@ -6,6 +6,7 @@ namespace App\Http\Middleware;
 
 use Closure;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Everything a page uses comes from this app; nothing may frame it, and no script stands in a page. */
@@ -28,7 +29,7 @@ final class SecurityHeaders
             $response->headers->set('Strict-Transport-Security', 'max-age=31536000');
         }
         // What somebody must sign in for stays in no cache, but for what says itself how long it may.
-        if ($request->user() !== null && ! $response->headers->hasCacheControlDirective('max-age')) {
+        if (Auth::hasUser() && ! $response->headers->hasCacheControlDirective('max-age')) {
             $response->headers->set('Cache-Control', 'no-store, private');
         }
 
