@@ -36,6 +36,7 @@ it('tells that nobody takes the mail', function () {
 it('shows a page of its own when the database is away', function (string $path) {
     $user = $this->person();
     $this->actingAs($user);
+    config(['database.connections.mariadb.port' => 1, 'database.connections.mariadb.unix_socket' => '']); // so also when asked again
     $kept = DB::connection()->getPdo();
     DB::connection()->setPdo(fn () => new PDO('mysql:host=127.0.0.1;port=1'));
     try {
