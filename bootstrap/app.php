@@ -6,6 +6,7 @@ use App\Database\Away;
 use App\Http\Controllers\HealthController;
 use App\Http\FormInput;
 use App\Http\Middleware\PlainInput;
+use App\Http\Middleware\RequestId;
 use App\Http\Middleware\SecurityHeaders;
 use App\JobFile\Conflict;
 use Illuminate\Database\QueryException;
@@ -26,6 +27,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         // The app serves one origin only, and the package behind HandleCors is not installed.
         $middleware->remove(HandleCors::class);
+        $middleware->prepend(RequestId::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->append(PlainInput::class);
         // Links in mails are made from the host that was asked: only our own may be asked.

@@ -2,12 +2,20 @@
 
 declare(strict_types=1);
 
+use Monolog\Formatter\JsonFormatter;
+use Monolog\Handler\NullHandler;
+
 return [
-    'default' => env('LOG_CHANNEL', 'single'),
+    'default' => env('LOG_CHANNEL', 'lines'),
     'deprecations' => ['channel' => 'null', 'trace' => false],
     'channels' => [
-        'single' => ['driver' => 'single', 'path' => storage_path('logs/app.log'), 'level' => env('LOG_LEVEL', 'info')],
+        // A line of JSON for each, a file for each day.
+        'lines' => [
+            'driver' => 'daily', 'path' => storage_path('logs/app.log'), 'level' => env('LOG_LEVEL', 'info'), 'days' => 30,
+            'permission' => 0600,
+            'formatter' => JsonFormatter::class, 'formatter_with' => ['includeStacktraces' => true],
+        ],
         'mail' => ['driver' => 'single', 'path' => storage_path('logs/mail.log'), 'level' => 'debug'],
-        'null' => ['driver' => 'monolog', 'handler' => Monolog\Handler\NullHandler::class],
+        'null' => ['driver' => 'monolog', 'handler' => NullHandler::class],
     ],
 ];

@@ -8,6 +8,7 @@ use App\Models\User;
 use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\RateLimiter;
 
 /**
@@ -54,6 +55,7 @@ final readonly class Tries
     {
         foreach ($this->limits as $key => $limit) {
             if (RateLimiter::tooManyAttempts($key, $limit)) {
+                Log::notice('Too many tries at a password', ['limit' => $key]);
                 $wait = max(1, RateLimiter::availableIn($key));
 
                 throw new ThrottleRequestsException("Too many tries. Wait $wait seconds, then try again.", null, ['Retry-After' => $wait]);

@@ -132,7 +132,8 @@ it('lets nobody else read what lies below storage', function (): void {
     chmod("{$this->root}/storage/framework/sessions/one", 0644);
     ($this->inStack)('make_environment; echo new >"$STACK/log/new.log"')->mustRun();
 
-    foreach (['storage', 'storage/framework/sessions', 'storage/framework/sessions/one', 'storage/stack/app/log/new.log', '.env'] as $path) {
+    $all = ['storage', 'storage/framework/sessions', 'storage/framework/sessions/one', 'storage/stack/app/log/new.log', '.env'];
+    foreach ($all as $path) {
         expect(fileperms("{$this->root}/$path") & 0077)->toBe(0);
     }
 });

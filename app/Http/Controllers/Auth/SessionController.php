@@ -14,6 +14,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\View as ViewFactory;
 use Illuminate\Support\MessageBag;
 use Illuminate\Support\ViewErrorBag;
@@ -43,9 +44,13 @@ final class SessionController extends Controller
             Hash::make($claim['password']); // the time that a comparison takes: it tells nobody who is here
         }
         if (! Auth::attempt($claim, $request->boolean('remember'))) {
+            // Never what was typed: people type their password into the wrong field.
+            Log::notice('Sign-in refused', ['account' => $meant?->id]);
+
             throw ValidationException::withMessages(['email' => 'This address and password do not belong together.']);
         }
         $tries->wasRight();
+        Log::info('Signed in', ['account' => $meant?->id]);
         $request->session()->regenerate();
 
         return redirect()->intended(route('jobs.index'));
