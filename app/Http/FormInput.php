@@ -25,9 +25,13 @@ final class FormInput
     {
         $case = new stdClass;
         $absent = [];
+        $unreadable = [];
         self::remember($request, $form);
         foreach ($form->fields() as $field) {
             $given = $request->input($field->name);
+            if (is_string($given) && ! mb_check_encoding($given, 'UTF-8')) {
+                $unreadable[] = new Refused($field->name, self::unreadable($field->label, $given));
+            }
             $case->{$field->name} = is_string($given) ? $field->type->fromText(trim(mb_scrub($given, 'UTF-8'))) : $given;
             if (! $request->has($field->name)) {
                 // A browser sends every field of a form, also an empty one. One that is not there
@@ -35,12 +39,24 @@ final class FormInput
                 $absent[] = new Refused($field->name, "$field->label is missing.");
             }
         }
-        $faults = $absent === [] ? $form->faults($case) : $absent;
+        $faults = match (true) {
+            $absent !== [] => $absent,
+            $unreadable !== [] => $unreadable,
+            default => $form->faults($case),
+        };
         if ($faults !== []) {
             throw self::refusal($faults);
         }
 
         return $form->read($case);
+    }
+
+    /** What is said of bytes that are no text. */
+    public static function unreadable(string $label, string $given): string
+    {
+        $short = mb_strimwidth(mb_scrub($given, 'UTF-8'), 0, 40, '…');
+
+        return sprintf('%s holds bytes that are no text (UTF-8): "%s". Type it again.', $label, $short);
     }
 
     /** @param  list<Refused>  $faults */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Shop;
 
 use App\Http\Controllers\Controller;
+use App\Http\ReadableText;
 use App\Http\Tries;
 use App\Models\User;
 use Illuminate\Contracts\View\View;
@@ -24,7 +25,7 @@ final class AccountController extends Controller
 
     public function update(Request $request): RedirectResponse
     {
-        $request->validate(['name' => 'required|string|max:100']);
+        $request->validate(['name' => ['required', 'string', 'max:100', new ReadableText('Name')]]);
         $this->user()->update(['name' => $request->string('name')->toString()]);
 
         return back()->with('status', 'Saved.');
@@ -33,7 +34,7 @@ final class AccountController extends Controller
     /** The number that stands on every card of the shop. */
     public function shop(Request $request): RedirectResponse
     {
-        $request->validate(['shop_phone' => 'nullable|string|max:40']);
+        $request->validate(['shop_phone' => ['nullable', 'string', 'max:40', new ReadableText('Telephone of the shop')]]);
         $this->user()->shop->update(['phone' => $request->string('shop_phone')->trim()->toString()]);
 
         return back()->with('status', 'Saved.');
@@ -56,7 +57,8 @@ final class AccountController extends Controller
     {
         $request->validate(
             [
-                'new_name' => 'required|string|max:100', 'new_email' => 'required|email|max:200|unique:users,email',
+                'new_name' => ['required', 'string', 'max:100', new ReadableText('Name')],
+                'new_email' => ['bail', 'required', new ReadableText('Mail address'), 'email', 'max:200', 'unique:users,email'],
                 'new_password' => 'required|string|min:10|max:200',
             ]
         );
