@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Filesystem\Filesystem;
 use Symfony\Component\Process\Process;
+use Tests\Support\Servers;
 use Tests\Support\Stack;
 
 /*
@@ -24,7 +25,7 @@ const WRITER = <<<'PHP'
     PHP;
 
 beforeEach(function (): void {
-    $this->stack = str_ends_with((string) getenv('UNDERPIN_URL'), ':8470') ? 'app' : 'testing';
+    $this->stack = Servers::name();
     $this->folder = sys_get_temp_dir().'/underpin-backup-'.bin2hex(random_bytes(6));
     mkdir($this->folder, 0700);
     // Everything but what packages and start put there; the code must be the copy's own, or it would take this folder for its own.

@@ -61,8 +61,14 @@ final class Servers
         throw new RuntimeException('There is no worker.');
     }
 
+    /** Of which installation: a test that is run by hand asks the app itself. */
+    public static function name(): string
+    {
+        return str_ends_with((string) getenv('UNDERPIN_URL'), ':8470') ? 'app' : 'testing';
+    }
+
     private static function stack(): string
     {
-        return dirname(__DIR__, 2).'/storage/stack/testing';
+        return dirname(__DIR__, 2).'/storage/stack/'.self::name();
     }
 }

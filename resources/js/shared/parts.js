@@ -1,26 +1,30 @@
 // A change goes to the server, the core answers, and the parts that changed come back as HTML.
 // Changes are sent one after the other, so that each builds on what the one before left.
 
+import { begin, untilAnswered } from './line.js';
 import { morph } from './morph.js';
 
 let queue = Promise.resolve();
 
 export function send(form, submitter) {
     const data = new FormData(form, submitter);
-    const request = { url: form.action, id: form.id, data };
-    queue = queue.then(() => deliver(request)).catch(failed);
-    return queue;
+    return inTurn(form.id, () => deliver({ url: form.action, id: form.id, data }));
 }
 
 /** A change that needs no form on the page: { url, data, was } with was read when its turn comes. */
 export function post(url, fields, was) {
-    queue = queue.then(() => {
+    return inTurn('', () => {
         const data = new FormData();
         data.set('_token', token());
         for (const [name, value] of Object.entries(fields)) data.set(name, value);
         data.set('was', JSON.stringify(was()));
         return deliver({ url, id: '', data });
-    }).catch(failed);
+    });
+}
+
+function inTurn(id, change) {
+    const end = begin(id);
+    queue = queue.then(change).catch(failed).finally(end);
     return queue;
 }
 
@@ -62,13 +66,14 @@ async function deliver({ url, id, data }) {
     const live = id ? document.getElementById(id) : null;
     const was = live?.querySelector('input[name="was"]');
     if (was) data.set('was', was.value);
-    const response = await fetch(url, {
+    const ask = () => fetch(url, {
         method: 'POST', body: data,
         headers: {
             'X-Parts': parts(), 'X-Flagged': flagged(), 'X-Requested-With': 'XMLHttpRequest',
             Accept: 'application/json, text/html',
         },
     });
+    const response = await (data.has('was') ? untilAnswered(ask) : ask());
     if (response.redirected) return location.assign(response.url);
     if (!response.ok) return refused(response, id);
     swap(await response.text(), { id, data });

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\Browser;
+use Tests\Support\Servers;
+
+beforeEach(fn () => $this->browser = Browser::open());
+afterEach(fn () => $this->browser->close());
+
+it('keeps what was changed while the server is away, says that it is not saved, and sends it in order when it is back', function () {
+    $b = $this->browser->signIn()->type('#new-name', 'Cut line')->type('#new-customer', 'C. Line')->click('#new-job button')
+        ->see('What is there');
+    $page = $b->path();
+    Servers::stopWeb();
+    try {
+        $b->type('#p0-main', '150')->type('#p0-main', '175')->type('#p0-main', '200');
+        $b->run('document.getElementById("p0-main").blur()');
+        $b->see('not saved: the server does not answer');
+        $b->choose('#p0-listed', '1');
+        $b->see('changes are not saved');
+        $b->find('form.is-unsaved');
+        expect($b->run('return document.getElementById("p0-main").value'))->toBe('200')
+            ->and($b->text('#toast'))->not->toContain('Saved');
+    } finally {
+        Servers::startWeb();
+    }
+    $b->until(fn () => $b->text('#unsaved') === '', 'what waited to be sent');
+    expect($b->run('return document.querySelectorAll(".is-unsaved").length'))->toBe(0);
+    $b->visit($page);
+    expect($b->run('return document.getElementById("p0-main").value'))->toBe('200')
+        ->and($b->run('return document.getElementById("p0-listed").value'))->toBe('1');
+});
