@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Facebook\WebDriver\WebDriverKeys;
 use Tests\Support\Browser;
 use Tests\Support\Servers;
 
@@ -31,3 +32,14 @@ it('keeps what was changed while the server is away, says that it is not saved, 
     expect($b->run('return document.getElementById("p0-main").value'))->toBe('200')
         ->and($b->run('return document.getElementById("p0-listed").value'))->toBe('1');
 });
+
+it('goes from the board to the first field of the drawer that can be seen', function (string $page) {
+    $b = $this->browser->signIn()->visit('/?q=Kestrel');
+    $b->visit(parse_url($b->attribute('.job-card', 'href'), PHP_URL_PATH).$page)->press(WebDriverKeys::ARROW_DOWN);
+    $b->find('.breaker.is-selected');
+    $b->press(WebDriverKeys::ENTER);
+    $first = '[...document.querySelectorAll("#part-drawer :is(input, select, textarea):enabled")]'
+        .'.find((field) => field.type !== "hidden" && field.checkVisibility())';
+    $b->until(fn () => $b->run("return document.activeElement === $first"), 'the first field that can be seen to be where one types');
+    expect($b->run("return $first.labels.length"))->toBeGreaterThan(0);
+})->with(['/survey', '/loads']);

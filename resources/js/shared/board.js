@@ -24,11 +24,14 @@ function act(event) {
     return event.key === 'Enter' && isOnBoard && enterDrawer();
 }
 
+/** To the first field that can be seen, when the drawer of what was selected last has come. */
 function enterDrawer() {
-    const field = document.querySelector('#part-drawer input:not([type="hidden"])');
-    field?.focus();
-    return Boolean(field);
+    opening.then(() => [...document.querySelectorAll('#part-drawer :is(input, select, textarea):enabled')]
+        .find((field) => field.type !== 'hidden' && field.checkVisibility())?.focus());
+    return true;
 }
+
+let opening = Promise.resolve();
 
 /** Selects what a link of the board stands for, and brings its drawer. */
 function open(link) {
@@ -37,7 +40,7 @@ function open(link) {
     select(link.dataset.at ?? null);
     if (!link.dataset.at) link.classList.add('is-selected');
     history.replaceState(null, '', href);
-    return load(href).then(() => {
+    opening = load(href).then(() => {
         if (window.innerWidth < 700) document.getElementById('part-drawer')?.scrollIntoView({ behavior: 'smooth' });
     });
 }
