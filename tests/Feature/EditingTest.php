@@ -239,11 +239,11 @@ it('finds typical loads by a few letters', function () {
     $this->get("$this->base/library?q=".urlencode("%_'\"<script>").'&circuit=c5')->assertOk()->assertSee('Nothing like that');
 });
 
-it('takes text that is not quite text', function () {
+it('refuses what is not quite text, by field', function () {
     $this->post(
         "$this->base/circuits/c8/loads", ['name' => "Pump \xC3\x28", 'kind' => 'other', 'run_w' => '10', 'start_w' => '', 'pf' => '1'],
-    )->assertRedirect();
-    expect($this->job->loads()->where('name', 'like', 'Pump%')->count())->toBe(1);
+    )->assertSessionHasErrors('name');
+    expect($this->job->loads()->where('name', 'like', 'Pump%')->count())->toBe(0);
 });
 
 it('escapes whatever people type', function () {

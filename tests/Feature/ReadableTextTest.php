@@ -13,12 +13,16 @@ it('refuses bytes that are no text at the forms of the account, by field, and ke
         ->and($user->refresh()->name)->toBe('Ada')
         ->and($user->shop->users()->count())->toBe(1);
 })->with([
-    ['PUT', '/account', ['name' => "a\xffb"], 'name', 'Name'],
-    ['PUT', '/account/shop', ['shop_phone' => "a\xffb"], 'shop_phone', 'Telephone of the shop'],
-    ['POST', '/account/people', ['new_name' => "a\xffb", 'new_email' => 'bo@one.example', 'new_password' => 'a-long-password'],
-        'new_name', 'Name'],
-    ['POST', '/account/people', ['new_name' => 'Bo', 'new_email' => "a\xffb@one.example", 'new_password' => 'a-long-password'],
-        'new_email', 'Mail address'],
+    'a name' => ['PUT', '/account', ['name' => "a\xffb"], 'name', 'Name'],
+    'a telephone' => ['PUT', '/account/shop', ['shop_phone' => "a\xffb"], 'shop_phone', 'Telephone of the shop'],
+    'the name of somebody new' => [
+        'POST', '/account/people', ['new_name' => "a\xffb", 'new_email' => 'bo@one.example', 'new_password' => 'a-long-password'],
+        'new_name', 'Name',
+    ],
+    'the address of somebody new' => [
+        'POST', '/account/people', ['new_name' => 'Bo', 'new_email' => "a\xffb@one.example", 'new_password' => 'a-long-password'],
+        'new_email', 'Mail address',
+    ],
 ]);
 
 it('refuses them at the forms of the core too, in place of saving a question mark', function () {
@@ -32,6 +36,7 @@ it('refuses them at the door, without a fault of the server', function (string $
     $this->person();
     $this->post($path, $fields)->assertStatus(302)->assertSessionHasErrors('email');
 })->with([
-    ['/sign-in', ['email' => "a\xffb", 'password' => "\xff"]], ['/forgotten-password', ['email' => "a\xff@one.example"]],
-    ['/new-password', ['token' => "\xff", 'email' => "a\xff@one.example", 'password' => 'a-long-password', 'password_confirmation' => 'x']],
+    'signing in' => ['/sign-in', ['email' => "a\xffb", 'password' => "\xff"]],
+    'asking for a link' => ['/forgotten-password', ['email' => "a\xff@one.example"]],
+    'a new password' => ['/new-password', ['token' => "\xff", 'email' => "a\xff@one.example", 'password' => 'a-long-password']],
 ]);
