@@ -56,6 +56,7 @@ mark_of() {
         fpm) printf '%s' "php-fpm: master process ($STACK/run/fpm.conf)" ;;
         nginx) printf '%s' "nginx: master process nginx -c $STACK/run/nginx.conf " ;;
         worker) printf '%s' " underpin-worker $STACK " ;;
+        *) return 1 ;; # an empty mark would be found in every process of the machine
     esac
 }
 
@@ -68,10 +69,10 @@ command_line() {
 
 # A pid file may have outlived its process, and its number may be another's now: that one is neither trusted nor ended.
 alive() {
-    local pid LINE
-    pid=$(cat "$STACK/run/$1.pid" 2>/dev/null) && [[ $pid =~ ^[0-9]+$ ]] || return 1
+    local pid mark LINE
+    mark=$(mark_of "$1") && pid=$(cat "$STACK/run/$1.pid" 2>/dev/null) && [[ $pid =~ ^[0-9]+$ ]] || return 1
     command_line "$pid"
-    [[ "$LINE" == *"$(mark_of "$1")"* ]]
+    [[ "$LINE" == *"$mark"* ]]
 }
 
 pool_name() { printf 'underpin-%s' "$(printf '%s' "$STACK" | md5sum | head -c 12)"; }
@@ -79,7 +80,7 @@ pool_name() { printf 'underpin-%s' "$(printf '%s' "$STACK" | md5sum | head -c 12
 # The processes of one server of this installation, also those that its master has left behind when it was killed.
 processes_of() {
     local server=$1 mark left folder pid LINE
-    mark=$(mark_of "$server")
+    mark=$(mark_of "$server") || return 1
     case "$server" in
         fpm) left="php-fpm: pool $(pool_name) " ;;
         worker) left=" queue:work --name=$STACK " ;;

@@ -72,6 +72,14 @@ it('takes no nonsense in a pid file for a process', function (string $content): 
     expect(($this->inStack)('alive fpm')->run())->toBe(1);
 })->with(['', "\0\0\0\0", '-1', '1/../self', '999999999', "\n"]);
 
+it('takes no process for that of a server which it does not know', function (): void {
+    $this->standIns[] = $stranger = standIn('somebody-else');
+    file_put_contents("{$this->stack}/run/other.pid", $stranger->getPid());
+    $found = ($this->inStack)('alive other && echo alive; processes_of other || true; end_leftovers other || true');
+
+    expect($found->mustRun()->getOutput())->toBe('')->and($stranger->isRunning())->toBeTrue();
+});
+
 it('ends what a killed master has left behind, and nothing of another installation', function (): void {
     $pool = 'underpin-'.substr(md5($this->stack), 0, 12);
     $this->standIns = [
