@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Underpin\Codebook;
 
+use Underpin\Refused;
+
 /** The smallest equipment grounding conductor by the overcurrent device ahead. NEC 2023 Table 250.122. */
 final class EquipmentGrounds
 {
@@ -20,17 +22,19 @@ final class EquipmentGrounds
         600 => [ConductorSize::Awg1, ConductorSize::Awg2_0],
     ];
 
-    /** @param  int  $amps  of the overcurrent device ahead, at most 600 */
+    /**
+     * @param  int  $amps  of the overcurrent device ahead
+     *
+     * @throws Refused on "amps" over 600: larger ones are not in this table
+     */
     public static function size(int $amps, Material $material): ConductorSize
     {
-        $last = [ConductorSize::Awg1, ConductorSize::Awg2_0];
         foreach (self::SIZES as $most => $sizes) {
             if ($amps <= $most) {
-                $last = $sizes;
-                break;
+                return $sizes[$material === Material::Copper ? 0 : 1];
             }
         }
 
-        return $last[$material === Material::Copper ? 0 : 1];
+        throw new Refused('amps', "amps: the ground of a run behind $amps A is not in this table; it ends at 600 A.");
     }
 }

@@ -10,6 +10,7 @@ use Underpin\Codebook\BundlingFactors;
 use Underpin\Codebook\CodeLetters;
 use Underpin\Codebook\ConductorSize;
 use Underpin\Codebook\ConductorTable;
+use Underpin\Codebook\EquipmentGrounds;
 use Underpin\Codebook\Material;
 use Underpin\Codebook\MotorCurrents;
 use Underpin\Codebook\RangeDemand;
@@ -154,6 +155,10 @@ it('averages unequal ranges by Note 2, with no less than 12 kW each', function (
         // (12 + 13) / 2 = 12.5 kW: half a kW is a major part.
         ->and(RangeDemand::byColumn([12_000.0, 13_000.0]))->toEqualWithDelta(['C' => 11_550.0], 1e-9)
         ->and(RangeDemand::byColumn([12_000.0, 12_990.0]))->toEqualWithDelta(['C' => 11_000.0], 1e-9);
+});
+
+it('refuses a ground behind more than its table has, and does not take the last row for it', function () {
+    expect(fn () => EquipmentGrounds::size(601, Material::Copper))->toThrow(Refused::class, 'ends at 600 A');
 });
 
 it('has the grounds of Table 250.122, larger in the proportion of the hots, never larger than they', function (
