@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Models\User;
+use Illuminate\Contracts\Cache\LockTimeoutException;
 use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Cache;
@@ -23,6 +24,8 @@ final readonly class Tries
 
     private const WITHIN_S = 60;
 
+    private const LOCK_S = 5;
+
     /** @param  array<string, int>  $limits  how many, by key */
     private function __construct(private array $limits)
     {
@@ -39,7 +42,11 @@ final readonly class Tries
             'tries-from|'.self::network((string) $request->ip()) => self::OF_ADDRESS,
             ...$meant === null ? [] : ['tries-at|'.$meant->id => self::OF_ACCOUNT],
         ]);
-        Cache::lock('tries', 5)->block(5, $tries->count(...));
+        try {
+            Cache::lock('tries', self::LOCK_S)->block(self::LOCK_S, $tries->count(...));
+        } catch (LockTimeoutException) {
+            throw self::refused(self::LOCK_S); // so many at once that nobody's turn comes
+        }
 
         return $tries;
     }
@@ -56,14 +63,18 @@ final readonly class Tries
         foreach ($this->limits as $key => $limit) {
             if (RateLimiter::tooManyAttempts($key, $limit)) {
                 Log::notice('Too many tries at a password', ['limit' => $key]);
-                $wait = max(1, RateLimiter::availableIn($key));
 
-                throw new ThrottleRequestsException("Too many tries. Wait $wait seconds, then try again.", null, ['Retry-After' => $wait]);
+                throw self::refused(max(1, RateLimiter::availableIn($key)));
             }
         }
         foreach (array_keys($this->limits) as $key) {
             RateLimiter::hit($key, self::WITHIN_S);
         }
+    }
+
+    private static function refused(int $waitS): ThrottleRequestsException
+    {
+        return new ThrottleRequestsException("Too many tries. Wait $waitS seconds, then try again.", null, ['Retry-After' => $waitS]);
     }
 
     /** Who has one IPv6 address has the 2^64 beside it. */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 use App\Models\User;
 use App\Notifications\ResetPassword;
 use App\Notifications\SendResetLink;
+use Illuminate\Contracts\Cache\LockTimeoutException;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Notification;
 use Illuminate\Support\Facades\Queue;
@@ -63,6 +65,14 @@ it('counts the tries of one address at whatever is asked for, also at what is no
     'by the old form' => [['203.0.113.5']],
     'by one network of the new' => [['2001:db8:1:2::1', '2001:db8:1:2:ffff::9']],
 ]);
+
+it('refuses, and does not break, when so many try at once that no turn comes', function () {
+    $this->person();
+    Cache::partialMock()->shouldReceive('lock')->andThrow(new LockTimeoutException);
+    $this->post('/sign-in', ['email' => 'ada@one.example', 'password' => 'a-long-password'])
+        ->assertStatus(429)->assertSee('Wait 5 seconds');
+    $this->assertGuest();
+});
 
 it('does not count a sign-in that was right', function () {
     $user = $this->person();
