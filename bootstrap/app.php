@@ -22,12 +22,13 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
         // Without a session: who watches asks often.
-        then: fn () => Route::get('/up', HealthController::class)->name('up'),
+        then: fn () => Route::get('/up', HealthController::class)->middleware('throttle:60,1')->name('up'),
     )
     ->withMiddleware(function (Middleware $middleware): void {
         // The app serves one origin only, and the package behind HandleCors is not installed.
         $middleware->remove(HandleCors::class);
-        $middleware->prepend(RequestId::class);
+        // After the proxies are known: it notes who asks.
+        $middleware->append(RequestId::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->append(PlainInput::class);
         // Links in mails are made from the host that was asked: only our own may be asked.

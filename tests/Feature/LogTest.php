@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\Route;
 use Monolog\Formatter\JsonFormatter;
@@ -32,6 +33,14 @@ it('names the request in its answer and in every line, and takes no name from ou
         ->and($line['extra']['request'])->toBe($id)
         ->and($line['extra']['asked'])->toBe('GET /speaks')
         ->and($line['message'])->toContain("One\nand");
+});
+
+it('notes who asks, not what stands in front', function () {
+    TrustProxies::at(['10.1.2.3']);
+    $this->withServerVariables(['REMOTE_ADDR' => '10.1.2.3'])->post(
+        '/sign-in', ['email' => 'nobody@one.example', 'password' => 'x'], ['X-Forwarded-For' => '203.0.113.9'],
+    );
+    expect(written($this->handler)[0]['extra']['from'])->toBe('203.0.113.9');
 });
 
 it('tells of sign-ins and refusals, and not what was typed', function () {
