@@ -9,6 +9,14 @@
 
 BACKUP_FORMAT='underpin backup 1'
 
+# A name of a file as the one who called us means it.
+whole_path() {
+    case "$1" in
+        /*) printf '%s' "$1" ;;
+        *) printf '%s' "${CALLED_FROM:-$PWD}/$1" ;;
+    esac
+}
+
 # Runs a command with MariaDB up, and leaves it as it was.
 with_database() {
     if alive mariadb; then
@@ -35,10 +43,7 @@ load_copy() {
 
 backup_to() {
     local file
-    case "$1" in
-        /*) file=$1 ;;
-        *) file=$PWD/$1 ;;
-    esac
+    file=$(whole_path "$1")
     [ ! -e "$file" ] || fail "'$file' is there already: a backup is never written over. Nothing was changed."
     [ -d "$(dirname "$file")" ] && [ -w "$(dirname "$file")" ] || fail "The folder of '$file' is not there, or cannot be written to."
     [ -d "$STACK/mariadb/mysql" ] || fail "There is nothing here to back up: ./underpin start has not been run."
