@@ -58,7 +58,7 @@ export async function load(url) {
         if (response.redirected) return location.assign(response.url);
         if (response.ok) swap(await response.text());
     } catch (error) {
-        if (error.name !== 'AbortError') failed();
+        if (error.name !== 'AbortError') toast('No answer from the server: what is shown here may be old.', true);
     }
 }
 
