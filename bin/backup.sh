@@ -76,7 +76,8 @@ copy_made() {
     printf '%s\n' "$BACKUP_FORMAT" >"$copy/format"
     (umask 077; env_value APP_KEY >"$copy/key")
     (cd "$STACK/mariadb" && mariadb-dump --no-defaults --socket=admin.sock --user="$(id -un)" \
-        --single-transaction --quick --hex-blob --skip-comments underpin) >"$copy/database.sql" || return 1
+        --single-transaction --quick --hex-blob --skip-comments \
+        --ignore-table-data=underpin.sessions underpin) >"$copy/database.sql" || return 1
     # Linked, not copied: nothing is ever written into a file that has its name.
     cp -al "$ROOT/storage/app/private/files/." "$copy/files/" 2>/dev/null || true
     cp -a "$ROOT/storage/app/private/uploads/." "$copy/uploads/" 2>/dev/null || true

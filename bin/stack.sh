@@ -11,7 +11,7 @@ stack_select() {
     ENV_FILE="$ROOT/.env"
     [ "$NAME" = app ] || ENV_FILE="$ROOT/.env.$NAME"
     private_folders
-    mkdir -p "$STACK"/{run,log,cache,views} "$ROOT"/storage/{app,logs} "$ROOT"/storage/framework/{cache/data,sessions,views,testing}
+    mkdir -p "$STACK"/{run,log,cache,views} "$ROOT"/storage/{app,logs} "$ROOT"/storage/framework/{cache/data,views,testing}
     stack_environment
 }
 

@@ -8,6 +8,7 @@ use App\Http\FormInput;
 use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\RequestId;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Refusals;
 use App\JobFile\Conflict;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
@@ -49,6 +50,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // What the core refuses is a field of the form that was sent, or of the file.
         $exceptions->map(Refused::class, fn (Refused $refused) => FormInput::refusal([$refused]));
         $exceptions->dontReport(Conflict::class);
+        Refusals::toLog($exceptions);
         // A page as it lies on the disk: the app's own pages ask the database who is signed in.
         $exceptions->render(fn (QueryException $fault) => Away::tells($fault)
             ? response((string) file_get_contents(public_path('unavailable.html')), 503, ['Retry-After' => '30'])

@@ -3,11 +3,13 @@
 declare(strict_types=1);
 
 return [
-    'driver' => env('SESSION_DRIVER', 'file'),
+    'driver' => env('SESSION_DRIVER', 'database'),
     'lifetime' => 600, // a working day: gloves and a dark garage are no place to sign in again
     'expire_on_close' => false,
     'encrypt' => true,
-    'files' => env('SESSION_FILES', storage_path('framework/sessions')),
+    // A list that its owner sees, and can end; rows are sealed.
+    'table' => 'sessions',
+    'connection' => null,
     'lottery' => [2, 100],
     'cookie' => 'underpin_session',
     'path' => '/',

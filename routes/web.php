@@ -3,7 +3,9 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Auth\ForgottenPasswordController;
+use App\Http\Controllers\Auth\InvitationController;
 use App\Http\Controllers\Auth\NewPasswordController;
+use App\Http\Controllers\Auth\SecondStepController;
 use App\Http\Controllers\Auth\SessionController;
 use App\Http\Controllers\Jobs\FindController;
 use App\Http\Controllers\Jobs\JobController;
@@ -13,13 +15,19 @@ use App\Http\Controllers\Shop\AccountController;
 use App\Http\Controllers\Shop\CatalogueController;
 use App\Http\Controllers\Shop\LibraryLoadController;
 use App\Http\Controllers\Shop\MachineController;
+use App\Http\Controllers\Shop\PeopleController;
 use App\Http\Controllers\Shop\RuleProfileController;
 use App\Http\Controllers\Shop\ShopHistoryController;
+use App\Http\Controllers\Shop\TwoStepsController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SessionController::class, 'create'])->name('login');
     Route::post('/sign-in', [SessionController::class, 'store'])->name('login.store');
+    Route::get('/sign-in/code', [SecondStepController::class, 'create'])->name('login.code');
+    Route::post('/sign-in/code', [SecondStepController::class, 'store'])->name('login.code.store');
+    Route::get('/invitation/{token}', [InvitationController::class, 'show'])->middleware('throttle:30,1')->name('invitation');
+    Route::post('/invitation/{token}', [InvitationController::class, 'store'])->middleware('throttle:10,1')->name('invitation.accept');
     Route::get('/forgotten-password', [ForgottenPasswordController::class, 'create'])->name('password.request');
     Route::post('/forgotten-password', [ForgottenPasswordController::class, 'store'])->middleware('throttle:6,1')->name('password.email');
     Route::get('/new-password/{token}', [NewPasswordController::class, 'create'])->name('password.reset');
@@ -30,9 +38,20 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/sign-out', [SessionController::class, 'destroy'])->name('logout');
     Route::get('/account', [AccountController::class, 'show'])->name('account');
     Route::put('/account', [AccountController::class, 'update'])->name('account.update');
-    Route::put('/account/shop', [AccountController::class, 'shop'])->name('account.shop');
     Route::put('/account/password', [AccountController::class, 'password'])->name('account.password');
-    Route::post('/account/people', [AccountController::class, 'invite'])->name('account.invite');
+    Route::delete('/account/devices', [AccountController::class, 'endOtherDevices'])->name('account.devices.end');
+    Route::delete('/account/devices/{device}', [AccountController::class, 'endDevice'])->name('account.device.end');
+    Route::get('/account/two-steps', [TwoStepsController::class, 'create'])->name('two-steps');
+    Route::post('/account/two-steps', [TwoStepsController::class, 'store'])->name('two-steps.store');
+    Route::put('/account/two-steps', [TwoStepsController::class, 'renew'])->name('two-steps.renew');
+    Route::delete('/account/two-steps', [TwoStepsController::class, 'destroy'])->name('two-steps.end');
+    Route::get('/people', [PeopleController::class, 'index'])->name('people');
+    Route::post('/people', [PeopleController::class, 'invite'])->name('people.invite');
+    Route::put('/people/shop', [PeopleController::class, 'shop'])->name('people.shop');
+    Route::delete('/people/invitations/{invitation}', [PeopleController::class, 'withdraw'])->whereNumber('invitation')->name('people.withdraw');
+    Route::put('/people/{person}', [PeopleController::class, 'role'])->whereNumber('person')->name('people.role');
+    Route::delete('/people/{person}', [PeopleController::class, 'remove'])->whereNumber('person')->name('people.remove');
+    Route::delete('/people/{person}/devices', [PeopleController::class, 'signOut'])->whereNumber('person')->name('people.sign-out');
 
     Route::get('/catalogue', CatalogueController::class)->name('catalogue');
     Route::get('/machines/new', [MachineController::class, 'create'])->name('machines.create');

@@ -11,6 +11,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Validation\ValidationException;
 
 /**
  * Tries at a password, counted by the account that is meant, whoever asks, and by the address that asks,
@@ -49,6 +50,21 @@ final readonly class Tries
         }
 
         return $tries;
+    }
+
+    /**
+     * Whoever sits at a page that was left open must know the password before it changes what lets in.
+     *
+     * @throws ThrottleRequestsException
+     * @throws ValidationException when it is not the right one
+     */
+    public static function atPassword(Request $request, User $user): void
+    {
+        $tries = self::begin($request, $user);
+        $request->validate(['current_password' => 'required|string|current_password'], [
+            'current_password.current_password' => 'Password now: this is not your password.',
+        ]);
+        $tries->wasRight();
     }
 
     public function wasRight(): void

@@ -9,8 +9,10 @@ use App\Models\JobEvent;
 use App\Models\Shop;
 use App\Models\User;
 use Closure;
+use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
 use Underpin\Checks\Review;
 use Underpin\Exchange\JobPatch;
 use Underpin\Job\Feeders;
@@ -39,6 +41,7 @@ final class JobEditor
      * @param  callable(JobFile, Job): JobFile  $edit
      *
      * @throws Refused by field, when the job would make no sense; nothing is changed then
+     * @throws AuthorizationException when it is not this user's to change
      * @throws Conflict when somebody else has changed the same thing
      */
     public static function change(Job $row, User $user, string|Closure $label, callable $edit): EditedJob
@@ -75,6 +78,7 @@ final class JobEditor
         return DB::transaction(function () use ($shop, $user, $job): EditedJob {
             $row = $shop->jobs()->create([...JobRows::jobColumns($job), 'saved_by' => $user->id]);
             $row->refresh();
+            Gate::forUser($user)->authorize('change', [$row, (new JobState(new JobFile($job->name)))->patchTo(new JobState($job))]);
             JobRows::save($row, $job->with($job->service->with(panels: [])), $job);
 
             return self::settle($row, $user, $job);
@@ -155,6 +159,7 @@ final class JobEditor
     {
         self::guard($old->job, $new->job);
         $patch = $old->patchTo($new);
+        Gate::forUser($user)->authorize('change', [$locked, $patch]);
         $step = null;
         if (! $patch->isEmpty()) {
             $last = Step::last($locked);
@@ -207,6 +212,19 @@ final class JobEditor
                 throw new Refused($fault->field, $fault->message);
             }
         }
+    }
+
+    /** Into the bin of the shop. */
+    public static function remove(Job $row, User $user): void
+    {
+        Gate::forUser($user)->authorize('remove', $row);
+        $row->delete();
+    }
+
+    public static function bringBack(Job $row, User $user): void
+    {
+        Gate::forUser($user)->authorize('remove', $row);
+        $row->restore();
     }
 
     /** Has the job reviewed as a whole, and writes what the board shows of it. */

@@ -22,6 +22,12 @@ final class Shop extends Model
         return $this->hasMany(User::class);
     }
 
+    /** @return HasMany<Invitation, $this> */
+    public function invitations(): HasMany
+    {
+        return $this->hasMany(Invitation::class);
+    }
+
     /** @return HasMany<Job, $this> */
     public function jobs(): HasMany
     {

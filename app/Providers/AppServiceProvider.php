@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Access\JobPolicy;
+use App\Access\ShopPolicy;
 use App\Database\ExactConnection;
 use App\Devices\ClampMeters;
 use App\Devices\StandIn\StandInClampMeters;
 use App\Models\Job;
+use App\Models\Shop;
 use App\Models\User;
 use App\Runs\Tasks;
 use Closure;
@@ -16,6 +19,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Blade;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 use PDO;
@@ -44,6 +48,9 @@ final class AppServiceProvider extends ServiceProvider
         $proxies = config('app.trusted_proxies');
         TrustProxies::at($proxies);
         Model::shouldBeStrict(! $this->app->environment('production'));
+
+        Gate::policy(Job::class, JobPolicy::class);
+        Gate::policy(Shop::class, ShopPolicy::class);
 
         Blade::directive('part', fn (string $view): string => "<?php echo App\\Screens\\Pages\\PartHtml::of($view, \$screen)->html; ?>");
 

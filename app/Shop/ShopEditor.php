@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
 use Underpin\Refused;
 
 /** Every change of what belongs to the shop goes through here: checked against what its page showed, and written to the history. */
@@ -23,6 +24,8 @@ final class ShopEditor
     /** @param  array<string, mixed>  $columns */
     public static function add(User $user, ShopThing $of, string $label, array $columns): Model
     {
+        Gate::forUser($user)->authorize('stock', $user->shop);
+
         return DB::transaction(function () use ($user, $of, $label, $columns): Model {
             $row = $of->of($user->shop_id)->getModel()->newInstance(['shop_id' => $user->shop_id, ...$columns]);
             $row->save();
@@ -50,6 +53,7 @@ final class ShopEditor
         array $now,
         Closure $fields,
     ): void {
+        Gate::forUser($user)->authorize('stock', $user->shop);
         DB::transaction(function () use ($user, $of, $key, $label, $columns, $was, $now, $fields): void {
             $row = $of->of($user->shop_id)->where($of->keyColumn(), $key)->lockForUpdate()->firstOrFail();
             $last = self::history($user, $of, $key)->first();
@@ -71,6 +75,7 @@ final class ShopEditor
      */
     public static function takeBack(User $user, ShopEvent $event): ShopThing
     {
+        Gate::forUser($user)->authorize('stock', $user->shop);
         $of = ShopThings::named($event->of);
         DB::transaction(function () use ($user, $of, $event): void {
             $last = ShopEvent::query()

@@ -13,12 +13,17 @@ final class CatalogueSeeder
 {
     public static function fill(Shop $shop): void
     {
+        self::fillInvented($shop);
+        self::fillLoads($shop);
+    }
+
+    private static function fillInvented(Shop $shop): void
+    {
         /** @var array<string, array<string, mixed>> $profiles */
         $profiles = require database_path('data/rule-profiles.php');
         foreach ($profiles as $key => $rules) {
             $shop->ruleProfiles()->create(['key' => $key, 'rules' => LocalRulesPart::write(JobRows::rules($rules))]);
         }
-        $now = now();
         /** @var list<array{string, string, string, int, string, int, string, bool, int, array<string, array{int, int}>}> $machines */
         $machines = require database_path('data/machines.php');
         foreach ($machines as [$key, $name, $form, $volts, $outlet, $outletAmps, $neutral, $gfci, $price, $ratings]) {
@@ -31,6 +36,12 @@ final class CatalogueSeeder
                 'neutral' => $neutral, 'gfci' => $gfci, 'ratings' => $list, 'price_usd' => $price,
             ]);
         }
+    }
+
+    /** Typical loads are nobody's invention: they are the stock of every shop. */
+    public static function fillLoads(Shop $shop): void
+    {
+        $now = now();
         /** @var list<array{string, string, int, array{int, int, int}, array{int, int, int}, float}> $loads */
         $loads = require database_path('data/typical-loads.php');
         $shop->libraryLoads()->insert(array_map(fn (array $load): array => [

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Access\PersonRole;
 use App\Models\Shop;
 use App\Models\User;
 use Illuminate\Database\Seeder;
@@ -13,6 +14,10 @@ use Illuminate\Support\Facades\DB;
 final class DatabaseSeeder extends Seeder
 {
     public const PASSWORD = 'demo-shop-2026';
+
+    private const PEOPLE = [
+        'Nell Varga' => PersonRole::Owner, 'Tobiah Renn' => PersonRole::Electrician, 'Saoirse Quill' => PersonRole::Apprentice,
+    ];
 
     public function run(): void
     {
@@ -25,9 +30,10 @@ final class DatabaseSeeder extends Seeder
     {
         $shop = Shop::query()->create(['name' => 'Ridge and Harbor Electric', 'phone' => '555-0119']);
         $people = [];
-        foreach (['Nell Varga' => 'nell', 'Tobiah Renn' => 'tobiah', 'Saoirse Quill' => 'saoirse'] as $name => $address) {
+        foreach (self::PEOPLE as $name => $role) {
+            $address = strtolower(strtok($name, ' ')).'@ridgeandharbor.example';
             $people[] = User::query()->create(
-                ['shop_id' => $shop->id, 'name' => $name, 'email' => "$address@ridgeandharbor.example", 'password' => self::PASSWORD]
+                ['shop_id' => $shop->id, 'name' => $name, 'email' => $address, 'password' => self::PASSWORD, 'role' => $role]
             );
         }
         CatalogueSeeder::fill($shop);

@@ -46,9 +46,9 @@ final class DemoJobs
     public static function fill(Shop $shop, array $people): void
     {
         foreach (self::small($shop) as $i => [$job, $daysAgo]) {
-            self::date(JobEditor::create($shop, $people[$i % count($people)], $job)->row, $daysAgo);
+            self::date(JobEditor::create($shop, $people[$i % 2], $job)->row, $daysAgo);
         }
-        $lodge = JobEditor::create($shop, $people[2], self::lodge($shop))->row;
+        $lodge = JobEditor::create($shop, $people[1], self::lodge($shop))->row;
         $rowHouse = JobEditor::create($shop, $people[1], self::rowHouse($shop))->row;
         $dairy = JobEditor::create($shop, $people[0], self::dairy($shop))->row;
         DemoMeasuring::fill($lodge, $people[2], $rowHouse, $people[1], $dairy, $people[0]);

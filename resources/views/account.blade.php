@@ -1,24 +1,37 @@
-<x-layouts.page title="Account"><x-topbar><span class="jobname">{{ $shop->name }}</span></x-topbar>
+<x-layouts.page title="Account"><x-topbar><span class="jobname">{{ $shop->name }}</span><a class="saved" href="{{ route('people') }}">People</a></x-topbar>
     <main id="page" class="wide" tabindex="-1">
-        <div class="stage-head"><h1>{{ $user->name }}</h1><form method="post" action="{{ route('logout') }}">@csrf<button class="button">Sign out</button></form></div>
+        <div class="stage-head"><h1>{{ $user->name }}</h1><div class="actions"><a class="button" href="{{ route('people') }}">People of the shop</a><form method="post" action="{{ route('logout') }}">@csrf<button class="button">Sign out</button></form></div></div>
+        <p class="quiet">{{ $user->email }} · {{ $user->role->label() }}: {{ $user->role->may() }}.</p>
         <div class="three-columns">
             <section><h2>Name</h2>
-                <form method="post" action="{{ route('account.update') }}">@csrf @method('PUT')<x-field id="a-name" name="name" label="Name" :value="$user->name" maxlength="100"/><p class="quiet">{{ $user->email }}</p><button class="button">Save</button></form>
-            </section>
-            <section><h2>The shop</h2>
-                <form method="post" action="{{ route('account.shop') }}">@csrf @method('PUT')<x-field id="a-phone" name="shop_phone" label="Telephone of the shop" :value="$shop->phone" maxlength="40" hint="it stands on every switching card"/><button class="button">Save</button></form>
+                <form method="post" action="{{ route('account.update') }}">@csrf @method('PUT')<x-field id="a-name" name="name" label="Name" :value="$user->name" maxlength="100" hint="as it stands in the histories of jobs"/><button class="button">Save</button></form>
             </section>
             <section><h2>Password</h2>
                 <form method="post" action="{{ route('account.password') }}">@csrf @method('PUT')
-                    <x-field id="a-current" name="current_password" label="Password now" type="password"/><x-field id="a-new" name="password" label="New password" type="password" hint="10 characters or more"/><x-field id="a-again" name="password_confirmation" label="The same again" type="password"/>
+                    <x-field id="a-current" name="current_password" label="Password now" type="password"/><x-field id="a-new" name="password" label="New password" type="password" hint="10 characters or more; four words that have nothing to do with each other are good"/><x-field id="a-again" name="password_confirmation" label="The same again" type="password"/>
                     <button class="button">Change it</button></form>
             </section>
-            <section><h2>People of the shop</h2>
-                <ul class="people">@foreach ($people as $person)<li><b>{{ $person->name }}</b> <span class="quiet">{{ $person->email }}</span></li>@endforeach</ul>
-                <details class="by-hand" @if ($errors->hasAny(['new_name', 'new_email', 'new_password'])) open @endif><summary>Add somebody</summary>
-                    <form method="post" action="{{ route('account.invite') }}">@csrf<x-field id="p-name" name="new_name" label="Name" maxlength="100"/><x-field id="p-email" name="new_email" label="Mail address" type="email" maxlength="200"/><x-field id="p-password" name="new_password" label="First password" type="password" hint="10 characters or more"/><button class="button">Add</button></form>
-                </details>
+            <section><h2>Second step at sign-in</h2>
+                @if ($user->hasSecondStep())
+                    <p><b>On</b> since {{ $user->second_step_since->format('Y-m-d') }}. {{ Underpin\Say::count(count($user->recovery_codes ?? []), 'recovery code') }} left.</p>
+                    <details class="by-hand"><summary>New recovery codes</summary>
+                        <form method="post" action="{{ route('two-steps.renew') }}">@csrf @method('PUT')<x-field id="r-current" name="current_password" label="Password now" type="password"/><button class="button">Make new ones</button></form></details>
+                    <details class="by-hand"><summary>Turn it off</summary>
+                        <form method="post" action="{{ route('two-steps.end') }}">@csrf @method('DELETE')<x-field id="o-current" name="current_password" label="Password now" type="password"/><button class="button">Turn off</button></form></details>
+                @else
+                    <p><b>Off.</b> With it, whoever learns your password still needs your telephone.</p>
+                    <p><a class="button" href="{{ route('two-steps') }}">Set it up</a></p>
+                @endif
             </section>
         </div>
+        <section><h2>Where you are signed in</h2>
+            <div class="scroll" tabindex="0" role="region" aria-label="Devices"><table class="table devices">
+                <thead><tr><th>Device</th><th>Address</th><th>Last used</th><th><span class="sr">Sign out</span></th></tr></thead>
+                <tbody>@foreach ($devices as $device)<tr><th scope="row">{{ ucfirst($device->words) }}</th><td>{{ $device->address }}</td><td>{{ $device->isHere ? 'here, now' : $device->last->diffForHumans() }}</td>
+                    <td>@unless ($device->isHere)<form method="post" action="{{ route('account.device.end', $device->name) }}">@csrf @method('DELETE')<button class="button">Sign out there</button></form>@endunless</td></tr>@endforeach</tbody>
+            </table></div>
+            @error('device')<p class="error">{{ $message }}</p>@enderror
+            @if (count($devices) > 1)<form method="post" action="{{ route('account.devices.end') }}">@csrf @method('DELETE')<button class="button">Sign out everywhere else</button></form>@endif
+        </section>
     </main>
 </x-layouts.page>

@@ -1,6 +1,7 @@
 <x-layouts.page title="Typical load"><x-topbar><a class="jobname" href="{{ route('catalogue') }}">← Catalogue</a></x-topbar>
     <main id="page" class="wide" tabindex="-1">
         <div class="stage-head"><h1>{{ $load->exists ? $load->name : 'A load of our own' }}</h1></div>
+        <x-may deed="stock" :of="auth()->user()->shop">
         @php($f = (new App\Http\Requests\Shop\LibraryLoadRequest)->form())
         <form id="library-load-form" class="sheet-form" method="post" action="{{ $load->exists ? route('library.update', $load->id) : route('library.store') }}">
             @csrf
@@ -22,5 +23,6 @@
             <button class="button is-primary">Save</button>
         </form>
         <x-shop-history :events="$events"/>
+        </x-may>
     </main>
 </x-layouts.page>

@@ -1,6 +1,7 @@
 <x-layouts.page title="Machine"><x-topbar><a class="jobname" href="{{ route('catalogue') }}">← Catalogue</a></x-topbar>
     <main id="page" class="wide" tabindex="-1">
         <div class="stage-head"><h1>{{ $machine->name ?? 'A machine for the catalogue' }}</h1></div>
+        <x-may deed="stock" :of="auth()->user()->shop">
         @php($f = (new App\Http\Requests\Shop\MachineRequest)->form())
         <form id="machine-form" class="sheet-form" method="post" action="{{ $machine ? route('machines.update', $machine->key) : route('machines.store') }}">
             @csrf
@@ -29,5 +30,6 @@
             <button class="button is-primary">Save</button>
         </form>
         <x-shop-history :events="$events"/>
+        </x-may>
     </main>
 </x-layouts.page>

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Models\User;
 use App\Notifications\ResetPassword;
 use App\Notifications\SendResetLink;
 use Illuminate\Contracts\Cache\LockTimeoutException;
@@ -165,14 +164,6 @@ it('changes the password only for who knows the old one', function () {
         ['current_password' => 'a-long-password', 'password' => 'brand-new-word', 'password_confirmation' => 'brand-new-word'],
     )->assertSessionHasNoErrors();
     expect(Hash::check('brand-new-word', $user->refresh()->password))->toBeTrue();
-});
-
-it('adds people to the own shop only', function () {
-    $user = $this->person();
-    $this->actingAs($user)->post(
-        '/account/people', ['new_name' => 'Bo', 'new_email' => 'bo@one.example', 'new_password' => 'a-long-password', 'shop_id' => 99],
-    )->assertSessionHasNoErrors();
-    expect(User::query()->where('email', 'bo@one.example')->firstOrFail()->shop_id)->toBe($user->shop_id);
 });
 
 it('guards every answer with strict headers', function (string $path) {

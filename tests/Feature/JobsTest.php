@@ -15,7 +15,7 @@ it('opens every page of the demo shop', function () {
     $user = $this->demo();
     $this->actingAs($user)->get('/')->assertOk()->assertSee('Kestrel Gap goat dairy');
     $this->actingAs($user)->get('/catalogue')->assertOk()->assertSee('Tollgarth Badger 120');
-    $this->actingAs($user)->get('/account')->assertOk()->assertSee('Tobiah Renn');
+    $this->actingAs($user)->get('/people')->assertOk()->assertSee('Tobiah Renn');
     foreach (Job::query()->get() as $job) {
         foreach (Stages::standard()->all() as $stage) {
             $this->get("/jobs/$job->id/{$stage->key()->value}")->assertOk()->assertSee($job->name);

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Access\PersonRole;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\Route;
@@ -49,7 +50,37 @@ it('tells of sign-ins and refusals, and not what was typed', function () {
     $this->post('/sign-in', ['email' => $user->email, 'password' => 'typed-secret']);
     $this->post('/sign-in', ['email' => $user->email, 'password' => 'a-long-password']);
     $lines = written($this->handler);
-    expect(array_column($lines, 'message'))->toBe(['Sign-in refused', 'Sign-in refused', 'Signed in'])
-        ->and(array_column(array_column($lines, 'context'), 'account'))->toBe([null, $user->id, $user->id])
+    $told = array_values(array_filter($lines, fn (array $line): bool => $line['message'] !== 'Refused'));
+    expect(array_column($told, 'message'))->toBe(['Sign-in refused', 'Sign-in refused', 'Signed in'])
+        ->and(array_column(array_column($told, 'context'), 'account'))->toBe([null, $user->id, $user->id])
         ->and(json_encode($lines))->not->toContain('secret')->not->toContain('a-long-password');
+});
+
+it('tells what was refused to whom, at whatever page, and not what was typed', function (Closure $ask, int $status, array $more) {
+    $owner = $this->person();
+    $apprentice = $this->person('cy@one.example', $owner->shop, PersonRole::Apprentice);
+    $ask($this->actingAs($apprentice), $this->job($owner)->id);
+    $line = collect(written($this->handler))->where('message', 'Refused')->sole();
+    expect($line['context'])->toMatchArray(['status' => $status, 'account' => $apprentice->id, ...$more])
+        ->and($line['level_name'])->toBe('NOTICE')
+        ->and($line['extra'])->toHaveKeys(['request', 'asked', 'from'])
+        ->and(json_encode($line))->not->toContain('typed-secret');
+})->with([
+    'a field' => [fn ($test) => $test->put('/account', ['name' => str_repeat('typed-secret', 20)]), 422, ['fields' => ['name']]],
+    'a field of the core' => [fn ($test) => $test->post('/jobs', ['name' => 'x', 'customer_name' => '', 'spaces' => 'typed-secret']), 422, []],
+    'what is for others' => [fn ($test, $job) => $test->put("/jobs/$job/margin", ['margin_pct' => '33']), 403, []],
+]);
+
+it('says nothing of an address that is not there', function () {
+    $this->get('/nowhere')->assertNotFound();
+    expect(written($this->handler))->toBe([]);
+});
+
+it('writes a fault of ours with where it came from', function () {
+    Route::get('/breaks', fn () => throw new RuntimeException('broken'));
+    Route::get('/closed', fn () => abort(503));
+    $this->get('/breaks')->assertStatus(500);
+    $this->get('/closed')->assertStatus(503);
+    [$broken, $closed] = written($this->handler);
+    expect($broken['level_name'])->toBe('ERROR')->and($broken['message'])->toBe('broken')->and($closed['level_name'])->toBe('ERROR');
 });

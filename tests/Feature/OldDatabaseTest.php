@@ -151,3 +151,15 @@ it('reads every event of a job that was carried over after a part has gained a f
     }
     expect(JobRows::read($job->refresh())->service->panels[0]->circuit('c4')?->keepOn)->toBe('');
 });
+
+it('makes the first of each shop its owner when nobody had a role yet', function () {
+    foreach (['One', 'Two'] as $name) {
+        $shop = DB::table('shops')->insertGetId(['name' => $name]);
+        foreach (['first', 'second'] as $person) {
+            DB::table('users')->insert(['shop_id' => $shop, 'name' => $person, 'email' => "$person@$name.example", 'password' => 'x']);
+        }
+    }
+    Artisan::call('migrate', ['--force' => true]);
+    expect(User::query()->orderBy('id')->get()->map(fn (User $user): string => "$user->name {$user->role->value}")->all())
+        ->toBe(['first owner', 'second electrician', 'first owner', 'second electrician']);
+});

@@ -14,13 +14,13 @@ it('refuses bytes that are no text at the forms of the account, by field, and ke
         ->and($user->shop->users()->count())->toBe(1);
 })->with([
     'a name' => ['PUT', '/account', ['name' => "a\xffb"], 'name', 'Name'],
-    'a telephone' => ['PUT', '/account/shop', ['shop_phone' => "a\xffb"], 'shop_phone', 'Telephone of the shop'],
+    'a telephone' => ['PUT', '/people/shop', ['shop_phone' => "a\xffb"], 'shop_phone', 'Telephone of the shop'],
     'the name of somebody new' => [
-        'POST', '/account/people', ['new_name' => "a\xffb", 'new_email' => 'bo@one.example', 'new_password' => 'a-long-password'],
+        'POST', '/people', ['new_name' => "a\xffb", 'new_email' => 'bo@one.example', 'new_role' => 'apprentice'],
         'new_name', 'Name',
     ],
     'the address of somebody new' => [
-        'POST', '/account/people', ['new_name' => 'Bo', 'new_email' => "a\xffb@one.example", 'new_password' => 'a-long-password'],
+        'POST', '/people', ['new_name' => 'Bo', 'new_email' => "a\xffb@one.example", 'new_role' => 'apprentice'],
         'new_email', 'Mail address',
     ],
 ]);

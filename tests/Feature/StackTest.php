@@ -135,12 +135,12 @@ it('lets the next one in when the one before was killed', function (): void {
 });
 
 it('lets nobody else read what lies below storage', function (): void {
-    File::ensureDirectoryExists("{$this->root}/storage/framework/sessions", 0755);
-    file_put_contents("{$this->root}/storage/framework/sessions/one", 'secret');
-    chmod("{$this->root}/storage/framework/sessions/one", 0644);
+    File::ensureDirectoryExists("{$this->root}/storage/framework/views", 0755);
+    file_put_contents("{$this->root}/storage/framework/views/one", 'secret');
+    chmod("{$this->root}/storage/framework/views/one", 0644);
     ($this->inStack)('make_environment; echo new >"$STACK/log/new.log"')->mustRun();
 
-    $all = ['storage', 'storage/framework/sessions', 'storage/framework/sessions/one', 'storage/stack/app/log/new.log', '.env'];
+    $all = ['storage', 'storage/framework/views', 'storage/framework/views/one', 'storage/stack/app/log/new.log', '.env'];
     foreach ($all as $path) {
         expect(fileperms("{$this->root}/$path") & 0077)->toBe(0);
     }

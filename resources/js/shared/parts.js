@@ -111,6 +111,7 @@ async function refused(response, id) {
         return dialog.showModal();
     }
     if (response.status === 419) return toast('The page was open for too long. Load it again, then save once more.', true);
+    if (response.status === 403) return toast((await response.json()).message, true);
     if (response.status !== 422) return toast('This could not be saved. What was saved before is still there.', true);
     const { errors } = await response.json();
     const form = document.getElementById(id);

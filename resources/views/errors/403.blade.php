@@ -1,1 +1,1 @@
-<x-layouts.page title="Not yours to see"><x-topbar/><main id="page" class="door" tabindex="-1"><h1>Not yours to see</h1><p>This belongs to somebody else.</p><p><a class="button is-primary" href="/">To the jobs</a></p></main></x-layouts.page>
+<x-layouts.page title="Not yours to change"><x-topbar/><main id="page" class="door" tabindex="-1"><h1>Not yours to change</h1><p>{{ $exception->getMessage() ?: 'This belongs to somebody else.' }}</p><p><a class="button is-primary" href="/">To the jobs</a></p></main></x-layouts.page>

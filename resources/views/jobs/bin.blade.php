@@ -1,7 +1,7 @@
 <x-layouts.page title="Removed jobs"><x-topbar><a class="jobname" href="{{ route('jobs.index') }}">← Jobs</a></x-topbar>
     <main id="page" class="wide" tabindex="-1">
         <div class="stage-head"><h1>Removed jobs</h1>
-            @if ($jobs->isNotEmpty())
+            @if ($jobs->isNotEmpty() && auth()->user()->can('empty', [App\Models\Job::class, auth()->user()->shop]))
                 <details class="by-hand"><summary>Empty it</summary>
                     <form id="empty-bin" method="post" action="{{ route('jobs.bin.empty') }}">@csrf @method('DELETE')
                         <p class="caution">Every job here goes for good, with its photos, recordings and history. Nothing brings them back.</p>
@@ -19,7 +19,7 @@
             <div class="scroll" tabindex="0" role="region" aria-label="Removed jobs"><table class="table">
                 <thead><tr><th><span class="sr">Bring back</span></th><th>Job</th><th>Customer</th><th>Removed</th><th>Goes for good</th></tr></thead>
                 <tbody>@foreach ($jobs as $job)
-                    <tr><td><form method="post" action="{{ route('jobs.restore', $job->id) }}">@csrf<button class="button">Bring back<span class="sr"> {{ $job->name }}</span></button></form></td>
+                    <tr><td>@can('remove', $job)<form method="post" action="{{ route('jobs.restore', $job->id) }}">@csrf<button class="button">Bring back<span class="sr"> {{ $job->name }}</span></button></form>@endcan</td>
                         <th scope="row">{{ $job->name }}</th><td>{{ $job->customer_name }}</td>
                         <td><time datetime="{{ $job->deleted_at->toIso8601String() }}">{{ $job->deleted_at->format('M j, Y, H:i') }}</time></td>
                         <td>{{ $job->deleted_at->addDays(App\Models\Job::KEPT_DAYS)->format('M j, Y') }}</td></tr>

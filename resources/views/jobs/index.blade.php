@@ -1,5 +1,5 @@
 <x-layouts.page title="Jobs">
-    <x-topbar><span class="jobname">{{ auth()->user()->shop->name }}</span><a class="saved" href="{{ route('catalogue') }}">Catalogue</a><a class="saved" href="{{ route('rules.index') }}">Local rules</a></x-topbar>
+    <x-topbar><span class="jobname">{{ auth()->user()->shop->name }}</span><a class="saved" href="{{ route('catalogue') }}">Catalogue</a><a class="saved" href="{{ route('rules.index') }}">Local rules</a><a class="saved" href="{{ route('people') }}">People</a></x-topbar>
     <main id="page" class="wide" tabindex="-1">
         <div class="stage-head">
             <h1>Jobs</h1>
@@ -25,7 +25,7 @@
                                     @if ($job->findings > 0)<span class="flag" data-severity="{{ $job->worst }}">{{ $job->findings }}<span class="sr"> findings, the worst: {{ $job->worst }}</span></span>@endif
                                     <time class="quiet" datetime="{{ $job->updated_at?->toIso8601String() }}">{{ $job->updated_at?->format('M j, Y') }}</time>
                                 </a>
-                                <form method="post" action="{{ route('jobs.destroy', $job->id) }}">@csrf @method('DELETE')<button class="button is-quiet" title="Remove {{ $job->name }}; it can be brought back">Remove<span class="sr"> {{ $job->name }}</span></button></form>
+                                @can('remove', $job)<form method="post" action="{{ route('jobs.destroy', $job->id) }}">@csrf @method('DELETE')<button class="button is-quiet" title="Remove {{ $job->name }}; it can be brought back">Remove<span class="sr"> {{ $job->name }}</span></button></form>@endcan
                             </li>
                         @endforeach
                     </ul>

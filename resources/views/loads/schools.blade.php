@@ -17,6 +17,7 @@
     </section>
     <section class="way" aria-label="What sizing uses"><h2>What sizing uses</h2>
         <p>Now: <b>{{ $basis->use->words() }}</b>.@if ($basis->reason !== '') {{ $basis->reason }}@endif</p>
+        <x-may deed="decide" :of="$screen->row">
         @php($f = (new App\Http\Requests\Loads\FiguresRequest)->form())
         <form id="schools-form" method="post" action="{{ route('jobs.schools.update', $screen->row->id) }}" class="sheet-form">
             @csrf @method('PUT')
@@ -25,5 +26,6 @@
             <x-field :of="$f->field('figures_reason')" id="sc-reason" :value="$basis->reason"/>
             <button class="button is-primary">Size by this</button>
         </form>
+        </x-may>
     </section>
 </x-layouts.loads>

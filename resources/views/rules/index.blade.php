@@ -1,6 +1,6 @@
 <x-layouts.page title="Local rules"><x-topbar><a class="jobname" href="{{ route('jobs.index') }}">← Jobs</a></x-topbar>
     <main id="page" class="wide" tabindex="-1">
-        <div class="stage-head"><h1>Local rules</h1><a class="button" href="{{ route('rules.create') }}">Another authority</a></div>
+        <div class="stage-head"><h1>Local rules</h1>@can('stock', auth()->user()->shop)<a class="button" href="{{ route('rules.create') }}">Another authority</a>@endcan</div>
         <p class="quiet">What each authority says. A job keeps the rules that it was given, until somebody takes new ones for it.</p>
         <div class="ways gap">
             @foreach ($profiles as $key => $rules)

@@ -4,6 +4,7 @@
         <div class="stage-head"><h1>Local rules of this job</h1><a class="button" href="{{ $screen->links->to(Underpin\StageKey::Survey) }}">Back to the survey</a></div>
         <dl class="waits">@foreach ($screen->job->authority->rules->lines() as $rule => $is)<div><dt>{{ $rule }}</dt><dd>{{ $is }}</dd></div>@endforeach
             <div><dt>Source</dt><dd>{{ $screen->job->authority->rules->source ?: 'not said' }}{{ $screen->job->authority->rules->dated ? ', '.$screen->job->authority->rules->dated : '' }}</dd></div></dl>
+        <x-may deed="decide" :of="$screen->row">
         @error('profile')<p class="error" role="alert">{{ $message }}</p>@enderror
         <h2 class="gap">What another authority would change here</h2>
         <div class="ways">
@@ -25,6 +26,7 @@
                 </section>
             @endforeach
         </div>
+        </x-may>
         <p class="gap"><a href="{{ route('rules.index') }}">Edit the shop's local rules</a></p>
     </main>
 </x-layouts.page>

@@ -36,14 +36,25 @@ final class SessionController extends Controller
         try {
             $tries = Tries::begin($request, $meant);
         } catch (ThrottleRequestsException $tooMany) {
-            return $this->tooMany($request, $tooMany);
+            $request->flashOnly('email');
+
+            return self::refused('auth.login', 'email', $tooMany);
         }
         $request->validate(['email' => 'required|string|max:200', 'password' => 'required|string|max:200']);
         $claim = ['email' => $request->string('email')->toString(), 'password' => $request->string('password')->toString()];
         if ($meant === null) {
             Hash::make($claim['password']); // the time that a comparison takes: it tells nobody who is here
         }
-        if (! Auth::attempt($claim, $request->boolean('remember'))) {
+        $isFirstOfTwo = false;
+        $isEnough = function (User $user) use (&$isFirstOfTwo): bool {
+            $isFirstOfTwo = $user->hasSecondStep();
+
+            return ! $isFirstOfTwo;
+        };
+        if (! Auth::attemptWhen($claim, $isEnough, $request->boolean('remember'))) {
+            if ($isFirstOfTwo && $meant !== null) {
+                return SecondStepController::await($request, $meant, $request->boolean('remember'));
+            }
             // Never what was typed: people type their password into the wrong field.
             Log::notice('Sign-in refused', ['account' => $meant?->id]);
 
@@ -56,14 +67,17 @@ final class SessionController extends Controller
         return redirect()->intended(route('jobs.index'));
     }
 
-    private function tooMany(Request $request, ThrottleRequestsException $tooMany): Response
+    /**
+     * The page again, with what the limit says at its field.
+     *
+     * @param  view-string  $view
+     */
+    public static function refused(string $view, string $field, ThrottleRequestsException $tooMany): Response
     {
-        $request->flashOnly('email');
-
         // Shared, as those of the session are: the fields of a form look there.
-        ViewFactory::share('errors', (new ViewErrorBag)->put('default', new MessageBag(['email' => $tooMany->getMessage()])));
+        ViewFactory::share('errors', (new ViewErrorBag)->put('default', new MessageBag([$field => $tooMany->getMessage()])));
 
-        return response()->view('auth.login', status: 429, headers: $tooMany->getHeaders());
+        return response()->view($view, status: 429, headers: $tooMany->getHeaders());
     }
 
     public function destroy(Request $request): RedirectResponse

@@ -100,7 +100,7 @@ final class JobController extends Controller
 
     public function destroy(Job $job): RedirectResponse
     {
-        $job->delete();
+        JobEditor::remove($job, $this->user());
 
         return redirect()->route('jobs.index')->with(['status' => "$job->name was removed.", 'restore' => $job->id]);
     }

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Jobs;
 
 use App\Http\Controllers\Controller;
+use App\JobFile\JobEditor;
 use App\Models\Job;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
 use Underpin\Refused;
 use Underpin\Say;
 
@@ -24,7 +26,7 @@ final class RemovedJobsController extends Controller
     public function restore(string $id): RedirectResponse
     {
         $job = $this->removed()->findOrFail($id);
-        $job->restore();
+        JobEditor::bringBack($job, $this->user());
 
         return redirect()->route('jobs.show', $job->id)->with('status', "$job->name is back.");
     }
@@ -32,6 +34,7 @@ final class RemovedJobsController extends Controller
     /** For good. Files that nothing names any more are swept later. */
     public function empty(Request $request): RedirectResponse
     {
+        Gate::forUser($this->user())->authorize('empty', [Job::class, $this->user()->shop]);
         if (! $request->boolean('sure')) {
             throw new Refused('sure', 'Say first that you know that nothing brings them back.');
         }

@@ -4,23 +4,26 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Shop;
 
+use App\Access\Devices;
+use App\Access\NewPassword;
 use App\Http\Controllers\Controller;
 use App\Http\ReadableText;
 use App\Http\Tries;
-use App\Models\User;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use Underpin\Refused;
+use Underpin\Say;
 
-/** The signed-in person and the people of the shop. */
+/** The signed-in person: name, password, and where they are signed in. */
 final class AccountController extends Controller
 {
-    public function show(): View
+    public function show(Request $request): View
     {
         $user = $this->user();
 
-        return view('account', ['user' => $user, 'shop' => $user->shop, 'people' => $user->shop->users()->orderBy('name')->get()]);
+        return view('account', ['user' => $user, 'shop' => $user->shop, 'devices' => Devices::of($user, $request->session()->getId())]);
     }
 
     public function update(Request $request): RedirectResponse
@@ -31,44 +34,31 @@ final class AccountController extends Controller
         return back()->with('status', 'Saved.');
     }
 
-    /** The number that stands on every card of the shop. */
-    public function shop(Request $request): RedirectResponse
-    {
-        $request->validate(['shop_phone' => ['nullable', 'string', 'max:40', new ReadableText('Telephone of the shop')]]);
-        $this->user()->shop->update(['phone' => $request->string('shop_phone')->trim()->toString()]);
-
-        return back()->with('status', 'Saved.');
-    }
-
     public function password(Request $request): RedirectResponse
     {
-        $tries = Tries::begin($request, $this->user());
-        $request->validate(['current_password' => 'required|current_password']);
-        $tries->wasRight();
-        $request->validate(['password' => 'required|string|min:10|max:200|confirmed']);
-        $this->user()->update(['password' => $request->string('password')->toString()]);
+        $user = $this->user();
+        Tries::atPassword($request, $user);
+        $request->validate(['password' => ['bail', 'required', 'string', new NewPassword($user->known()), 'confirmed']]);
+        $user->update(['password' => $request->string('password')->toString()]);
         Auth::logoutOtherDevices($request->string('password')->toString());
+        Devices::endAll($user, $request->session()->getId());
 
         return back()->with('status', 'The new password is set. Other devices are signed out.');
     }
 
-    /** Another person of the same shop. */
-    public function invite(Request $request): RedirectResponse
+    public function endDevice(Request $request, string $device): RedirectResponse
     {
-        $request->validate(
-            [
-                'new_name' => ['required', 'string', 'max:100', new ReadableText('Name')],
-                'new_email' => ['bail', 'required', new ReadableText('Mail address'), 'email', 'max:200', 'unique:users,email'],
-                'new_password' => 'required|string|min:10|max:200',
-            ]
-        );
-        User::query()->create([
-            'shop_id' => $this->user()->shop_id,
-            'name' => $request->string('new_name')->toString(),
-            'email' => $request->string('new_email')->toString(),
-            'password' => $request->string('new_password')->toString(),
-        ]);
+        if (! Devices::end($this->user(), $device)) {
+            throw new Refused('device', 'That device was not signed in any more.');
+        }
 
-        return back()->with('status', 'Added. Tell them the password; they can change it here.');
+        return redirect()->route('account')->with('status', 'Signed out there.');
+    }
+
+    public function endOtherDevices(Request $request): RedirectResponse
+    {
+        $ended = Devices::endAll($this->user(), $request->session()->getId());
+
+        return redirect()->route('account')->with('status', 'Signed out on '.Say::count($ended, 'other device').'.');
     }
 }
