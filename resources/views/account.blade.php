@@ -1,8 +1,8 @@
 <x-layouts.page title="Account"><x-topbar><span class="jobname">{{ $shop->name }}</span><a class="saved" href="{{ route('people') }}">People</a></x-topbar>
     <main id="page" class="wide" tabindex="-1">
         <div class="stage-head"><h1>{{ $user->name }}</h1><div class="actions"><a class="button" href="{{ route('people') }}">People of the shop</a><form method="post" action="{{ route('logout') }}">@csrf<button class="button">Sign out</button></form></div></div>
-        <p class="quiet">{{ $user->email }} · {{ $user->role->label() }}: {{ $user->role->may() }}.</p>
-        <div class="three-columns">
+        <p class="quiet gap">{{ $user->email }} · {{ $user->role->label() }}: {{ $user->role->may() }}.</p>
+        <div class="three-columns gap">
             <section><h2>Name</h2>
                 <form method="post" action="{{ route('account.update') }}">@csrf @method('PUT')<x-field id="a-name" name="name" label="Name" :value="$user->name" maxlength="100" hint="as it stands in the histories of jobs"/><button class="button">Save</button></form>
             </section>

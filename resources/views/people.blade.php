@@ -13,9 +13,9 @@
                         <div class="select"><select id="role-{{ $person->id }}" name="role">@foreach (App\Access\PersonRole::cases() as $role)<option value="{{ $role->value }}" @selected($role === $person->role)>{{ $role->label() }}</option>@endforeach</select></div>
                         <button class="button">Set</button></form>
                 @else{{ $person->role->label() }}@endif</td>
-                <td>{{ $person->hasSecondStep() ? 'on' : 'off' }}</td>
+                <td data-name="Second step">{{ $person->hasSecondStep() ? 'on' : 'off' }}</td>
                 @if ($leads)
-                    <td>@if ($devices[$person->id] > 0)<form method="post" action="{{ route('people.sign-out', $person->id) }}" class="inline">@csrf @method('DELETE'){{ Underpin\Say::count($devices[$person->id], 'device') }} <button class="button">Sign out</button></form>@else nowhere @endif</td>
+                    <td data-name="Signed in">@if ($person->is($user)){{ Underpin\Say::count($devices[$person->id], 'device') }} @elseif ($devices[$person->id] > 0)<form method="post" action="{{ route('people.sign-out', $person->id) }}" class="inline">@csrf @method('DELETE'){{ Underpin\Say::count($devices[$person->id], 'device') }} <button class="button">Sign out</button></form>@else nowhere @endif</td>
                     <td>@unless ($person->is($user))<form method="post" action="{{ route('people.remove', $person->id) }}" class="inline">@csrf @method('DELETE')<label class="checkbox"><input type="checkbox" name="sure" value="1"> sure</label> <button class="button">Take out</button></form>@endunless</td>
                 @endif
             </tr>@endforeach</tbody>
@@ -30,7 +30,7 @@
                     <button class="button is-primary">Mail the link</button></form>
             </section>
             <section><h2>Invited</h2>
-                @if ($invitations->isEmpty())<p class="quiet">Nobody who has not come yet.</p>@endif
+                @if ($invitations->isEmpty())<p class="quiet">Nobody is waited for.</p>@endif
                 <ul class="people">@foreach ($invitations as $invited)<li><b>{{ $invited->name }}</b> <span class="quiet">{{ $invited->email }} · {{ $invited->role->value }} · {{ $invited->expires_at->isPast() ? 'the link is too old: invite again' : 'link holds until '.$invited->expires_at->format('Y-m-d') }}</span>
                     <form method="post" action="{{ route('people.withdraw', $invited->id) }}">@csrf @method('DELETE')<button class="button">Withdraw</button></form></li>@endforeach</ul>
             </section>
