@@ -276,7 +276,7 @@ http {
     gzip_comp_level 5;
     gzip_min_length 600;
     gzip_types text/css application/javascript text/javascript application/json image/svg+xml;
-    client_max_body_size 130m;
+    client_max_body_size 130m; # the app knows how much each of its pages takes
     client_body_temp_path $STACK/run/body;
     fastcgi_temp_path $STACK/run/fastcgi;
     proxy_temp_path $STACK/run/proxy;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Database\Away;
 use App\Http\Controllers\HealthController;
 use App\Http\FormInput;
+use App\Http\Middleware\BodyLimit;
 use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\RequestId;
 use App\Http\Middleware\SecurityHeaders;
@@ -32,6 +33,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(RequestId::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->append(PlainInput::class);
+        $middleware->prependToGroup('web', BodyLimit::class);
         // Links in mails are made from the host that was asked: only our own may be asked.
         $middleware->trustHosts(
             at: fn (): array => array_map(

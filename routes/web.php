@@ -72,7 +72,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
 
     Route::get('/', [JobController::class, 'index'])->name('jobs.index');
     Route::post('/jobs', [JobController::class, 'store'])->name('jobs.store');
-    Route::post('/jobs/import', [JobFileController::class, 'import'])->name('jobs.import');
+    Route::post('/jobs/import', [JobFileController::class, 'import'])->middleware('throttle:imports')->name('jobs.import');
     Route::get('/removed', [RemovedJobsController::class, 'index'])->name('jobs.bin');
     Route::delete('/removed', [RemovedJobsController::class, 'empty'])->name('jobs.bin.empty');
     Route::post('/jobs/{id}/restore', [RemovedJobsController::class, 'restore'])->whereNumber('id')->name('jobs.restore');

@@ -68,4 +68,27 @@ final class BenchHouse
             new Generator($supply->machine, $supply->fuel),
         );
     }
+
+    /** As many circuits as asked for, in panels of 42 that are fed through one another, a third of each role. */
+    public static function of(int $count, Supply $supply): Job
+    {
+        $roles = Role::cases();
+        $panels = [];
+        for ($begun = 0; $begun < $count; $begun += 42) {
+            $p = intdiv($begun, 42);
+            $circuits = [];
+            for ($space = 1; $space <= min(42, $count - $begun); $space++) {
+                $circuits[] = new Circuit(
+                    "p$p-c$space", new Position($space), 20, "Outlets of room $space on floor $p", role: $roles[$space % count($roles)],
+                    loads: [new Load("p$p-l$space", "Load $space", LoadKind::Electronics, 20.0 + $space, 40.0 + $space, 0.95)],
+                );
+            }
+            $panels[] = new Panel(
+                "p$p", "Panel $p", 42, $p === 0 ? PanelKind::Main : PanelKind::Sub, $p === 0 ? 200 : null, true, 1, false,
+                $circuits, $p === 0 ? '' : 'p0', $p === 0 ? null : 100, $p === 0,
+            );
+        }
+
+        return new Job("House of $count", new Service(panels: $panels), new Generator($supply->machine, $supply->fuel));
+    }
 }

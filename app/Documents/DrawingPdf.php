@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use App\Models\Job;
-use Dompdf\Dompdf;
-use Dompdf\Options;
 use Illuminate\Support\Carbon;
 use Underpin\Drawing\Drawing;
 use Underpin\Drawing\Writer\SvgPrint;
@@ -43,10 +41,7 @@ final readonly class DrawingPdf implements Writer
         $upright = self::scale($drawing, self::UPRIGHT);
         $across = self::scale($drawing, self::ACROSS);
         $scale = max($upright, $across);
-        $pdf = new Dompdf(new Options([
-            'isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'DejaVu Sans',
-            'fontCache' => storage_path('framework/cache'), 'tempDir' => storage_path('framework/cache'),
-        ]));
+        $pdf = Sheet::empty();
         $pdf->setPaper('letter', $across > $upright ? 'landscape' : 'portrait');
         $pdf->loadHtml(view('documents.drawing', [
             'row' => $this->row, 'job' => $this->job, 'drawing' => $drawing, 'drawn' => Carbon::now(),

@@ -14,12 +14,15 @@ use App\Models\Shop;
 use App\Models\User;
 use App\Runs\Tasks;
 use Closure;
+use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 use PDO;
@@ -29,6 +32,9 @@ use Underpin\Stages\Stages;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    /** What one person may ask for in a minute of what takes the servers long. */
+    private const HEAVY_A_MINUTE = ['prints' => 60, 'imports' => 30, 'photos' => 300];
+
     public function register(): void
     {
         $this->app->bind(ClampMeters::class, StandInClampMeters::class);
@@ -49,6 +55,9 @@ final class AppServiceProvider extends ServiceProvider
         TrustProxies::at($proxies);
         Model::shouldBeStrict(! $this->app->environment('production'));
 
+        foreach (self::HEAVY_A_MINUTE as $work => $times) {
+            RateLimiter::for($work, fn (Request $request): Limit => Limit::perMinute($times)->by("$work|".Auth::id()));
+        }
         Gate::policy(Job::class, JobPolicy::class);
         Gate::policy(Shop::class, ShopPolicy::class);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Runs;
 
+use App\Documents\PrintedCard;
 use App\Intervals\ReadUtilityData;
 use App\Photos\KeepPhoto;
 use LogicException;
@@ -18,7 +19,7 @@ final readonly class Tasks
 
     public static function standard(): self
     {
-        return new self([new ReadUtilityData, new KeepPhoto]);
+        return new self([new ReadUtilityData, new KeepPhoto, new PrintedCard]);
     }
 
     public function with(Task $task): self

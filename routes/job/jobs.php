@@ -24,12 +24,13 @@ Route::post('/redo', [HistoryController::class, 'redo'])->name('redo');
 Route::get('/runs/{run}', [RunController::class, 'show'])->whereNumber('run')->name('runs.show');
 Route::post('/runs/{run}/stop', [RunController::class, 'stop'])->whereNumber('run')->name('runs.stop');
 Route::post('/runs/{run}/again', [RunController::class, 'again'])->whereNumber('run')->name('runs.again');
-Route::post('/photos', [PhotoController::class, 'store'])->name('photos.store');
+Route::post('/photos', [PhotoController::class, 'store'])->middleware('throttle:photos')->name('photos.store');
 Route::get('/photos/{photo}', [PhotoController::class, 'show'])->name('photos.show');
 Route::get('/photos/{photo}/small', [PhotoController::class, 'thumbnail'])->name('photos.thumbnail');
 Route::delete('/photos/{photo}', [PhotoController::class, 'destroy'])->name('photos.destroy');
 Route::get('/drawings/{drawing}/{sheet}.{format}', DrawingController::class)
     ->where(['drawing' => '[a-z-]+', 'sheet' => '[1-9][0-9]{0,2}', 'format' => '[a-z]{3}'])
+    ->middleware('throttle:prints')
     ->name('drawings');
 
 // The stages that there are, and nothing else.

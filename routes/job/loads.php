@@ -27,7 +27,7 @@ Route::put('/meter/switch', [MeterController::class, 'switch'])->name('meter.swi
 Route::get('/meter/readings', [MeterController::class, 'readings'])->name('meter.readings');
 Route::get('/recordings', [RecordingController::class, 'index'])->name('recordings');
 Route::post('/recordings', [RecordingController::class, 'store'])->name('recordings.store');
-Route::post('/recordings/import', [RecordingController::class, 'import'])->name('recordings.import');
+Route::post('/recordings/import', [RecordingController::class, 'import'])->middleware('throttle:imports')->name('recordings.import');
 Route::get('/recordings/{recording}', [RecordingController::class, 'show'])->name('recordings.show');
 Route::put('/recordings/{recording}', [RecordingController::class, 'update'])->name('recordings.update');
 Route::delete('/recordings/{recording}', [RecordingController::class, 'destroy'])->name('recordings.destroy');
@@ -40,7 +40,7 @@ Route::get('/recordings/{recording}/readings.csv', [RecordingController::class, 
 Route::put('/measured', [MeasuredController::class, 'update'])->name('measured');
 Route::delete('/measured', [MeasuredController::class, 'destroy'])->name('measured.destroy');
 Route::get('/intervals', [IntervalController::class, 'show'])->name('intervals');
-Route::post('/intervals', [IntervalController::class, 'store'])->name('intervals.store');
+Route::post('/intervals', [IntervalController::class, 'store'])->middleware('throttle:imports')->name('intervals.store');
 Route::delete('/intervals', [IntervalController::class, 'destroy'])->name('intervals.destroy');
 Route::put('/intervals/peak', [IntervalController::class, 'peak'])->name('intervals.peak');
 Route::get('/schools', [SchoolsController::class, 'show'])->name('schools');

@@ -10,4 +10,4 @@ use Illuminate\Support\Facades\Route;
 
 Route::put('/start-routine', RoutineController::class)->name('routine');
 Route::get('/card', [CardController::class, 'show'])->name('card');
-Route::get('/card.pdf', [CardController::class, 'pdf'])->name('card.pdf');
+Route::get('/card.pdf', [CardController::class, 'pdf'])->middleware('throttle:prints')->name('card.pdf');

@@ -16,7 +16,7 @@ Route::post('/panels', [PanelController::class, 'store'])->name('panels.store');
 Route::patch('/panels/{panel}', [PanelController::class, 'update'])->name('panels.update');
 Route::delete('/panels/{panel}', [PanelController::class, 'destroy'])->name('panels.destroy');
 Route::get('/schedule', [ScheduleController::class, 'create'])->name('schedule.create');
-Route::post('/schedule', [ScheduleController::class, 'read'])->name('schedule.read');
+Route::post('/schedule', [ScheduleController::class, 'read'])->middleware('throttle:imports')->name('schedule.read');
 Route::post('/schedule/take', [ScheduleController::class, 'take'])->name('schedule.take');
 Route::get('/schedule.csv', [ScheduleController::class, 'export'])->name('schedule.export');
 Route::post('/circuits', [CircuitController::class, 'store'])->name('circuits.store');

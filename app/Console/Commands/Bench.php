@@ -9,6 +9,8 @@ use App\Bench\IntervalFiles;
 use App\Bench\SpoiledSheets;
 use App\Bench\Times;
 use App\Bench\Visitor;
+use App\Documents\Card\CardContents;
+use App\Documents\CardPdf;
 use App\Intervals\IntervalFile;
 use App\JobFile\JobEditor;
 use App\Models\Machine;
@@ -58,11 +60,16 @@ final class Bench extends Command
 
     private const START_ORDER_MS = 50;
 
+    /** circuits => seconds at most for the card of so many */
+    private const CARD_S = [42 => 1.0, 400 => 2.0, 1600 => 8.0];
+
+    private const CARD_MB = 160;
+
     private const SPOILED_SHEETS = 5_000;
 
     private const SPOILED_PAGES = 500;
 
-    protected $signature = 'underpin:bench {what? : role, sizing, page, survey, intervals, recorder or hostile; all without}';
+    protected $signature = 'underpin:bench {what? : role, sizing, page, survey, intervals, recorder, card or hostile; all without}';
 
     protected $description = 'Measure against the figures in docs/performance.md';
 
@@ -72,10 +79,11 @@ final class Bench extends Command
         $what = is_string($given) ? $given : null;
         $all = [
             'role' => $this->role(...), 'sizing' => $this->sizing(...), 'page' => $this->page(...), 'survey' => $this->survey(...),
-            'intervals' => $this->intervals(...), 'recorder' => $this->recorder(...), 'hostile' => $this->hostile(...),
+            'intervals' => $this->intervals(...), 'recorder' => $this->recorder(...), 'card' => $this->card(...),
+            'hostile' => $this->hostile(...),
         ];
         if ($what !== null && ! isset($all[$what])) {
-            $this->error('bench measures role, sizing, page, survey, intervals, recorder or hostile.');
+            $this->error('bench measures role, sizing, page, survey, intervals, recorder, card or hostile.');
 
             return 2;
         }
@@ -107,6 +115,25 @@ final class Bench extends Command
         }
 
         return $this->verdict('error pages among spoiled sheets', (float) $errors, 0, '%.0f');
+    }
+
+    /** The card as PDF of a panel, of a building and of the largest job that is taken. */
+    private function card(): bool
+    {
+        $user = User::query()->firstOrFail();
+        $machine = Machine::query()->where('shop_id', $user->shop_id)->where('key', 'badger-120')->firstOrFail();
+        $supply = new Supply(SizeScreen::machine($machine), Fuel::Gasoline);
+        $good = true;
+        foreach (self::CARD_S as $count => $limit) {
+            $row = JobEditor::create($user->shop, $user, BenchHouse::of($count, $supply))->row;
+            memory_reset_peak_usage();
+            $times = new Times;
+            $times->measure(fn (): string => CardPdf::of(CardContents::of(JobEditor::open($row))));
+            $good = $this->verdict("card of $count circuits, seconds", $times->median() / 1000, $limit, '%.2f') && $good;
+            $good = $this->verdict("card of $count circuits, MB at most", memory_get_peak_usage(true) / 1e6, self::CARD_MB, '%.0f') && $good;
+        }
+
+        return $good;
     }
 
     /** A role change on a 42-space panel with 60 loads against the plainest signed-in page. */

@@ -111,7 +111,10 @@ async function refused(response, id) {
         return dialog.showModal();
     }
     if (response.status === 419) return toast('The page was open for too long. Load it again, then save once more.', true);
-    if (response.status === 403) return toast((await response.json()).message, true);
+    if (response.status === 403 || response.status === 413) return toast((await response.json()).message, true);
+    if (response.status === 429) {
+        return toast(`Not saved: too much at once. Wait ${response.headers.get('Retry-After') ?? 60} seconds, then save again.`, true);
+    }
     if (response.status !== 422) return toast('This could not be saved. What was saved before is still there.', true);
     const { errors } = await response.json();
     const form = document.getElementById(id);

@@ -18,6 +18,7 @@ export function sendFile(url, data, progress) {
 
 /** Why it was not taken, in the server's words. */
 export function reason(answer, file) {
+    if (answer.status === 429) return `${file.name}: not added, too many at once. Choose it again in a minute.`;
     if (answer.status === 413) return `${file.name}: not added, it is too large.`;
     try {
         return Object.values(JSON.parse(answer.text).errors).flat().join(' ');

@@ -12,4 +12,4 @@
         <button name="start_school" value="{{ $routine->value }}" aria-pressed="{{ $screen->job->connection->routine === $routine ? 'true' : 'false' }}">{{ ucfirst($routine->words()) }}</button>
     @endforeach
 </form>
-@include('documents.card-body', ['card' => Underpin\Outage\SwitchingCard::of($screen->review), 'file' => $screen->job, 'job' => $screen->row, 'mend' => fn (Underpin\Outage\CardGap $gap) => $screen->links->to($gap->stage, array_filter(['at' => $gap->circuitId]))])
+@include('documents.card-body', ['contents' => new App\Documents\Card\CardContents(Underpin\Outage\SwitchingCard::of($screen->review), $screen->job, $screen->row), 'mend' => fn (Underpin\Outage\CardGap $gap) => $screen->links->to($gap->stage, array_filter(['at' => $gap->circuitId]))])

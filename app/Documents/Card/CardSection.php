@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents\Card;
+
+use Underpin\Connection\OwnerStep;
+use Underpin\Outage\CardCircuit;
+
+/** One heading of the card with what stands below it. */
+final readonly class CardSection
+{
+    /**
+     * @param  string  $title  its heading
+     * @param  list<OwnerStep>  $steps  in their order
+     * @param  list<string>  $points  in no order
+     * @param  list<CardCircuit>  $order  switched on one after the other
+     * @param  list<CardCircuit>  $room  as they are wanted
+     * @param  list<CardCircuit>  $off  never
+     */
+    public function __construct(
+        public string $title,
+        public array $steps = [],
+        public array $points = [],
+        public array $order = [],
+        public array $room = [],
+        public array $off = [],
+        public bool $isOrder = false,
+    ) {
+    }
+}
