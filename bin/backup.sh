@@ -35,7 +35,10 @@ clean_at_exit() {
     trap 'rm -rf "${TO_CLEAN[@]}"' EXIT
 }
 
-digest() { php artisan --no-interaction underpin:digest "$@"; }
+# The app looks into a copy as the user that it runs as.
+for_the_app() { [ "$(id -u)" -ne 0 ] || chown -R "$APP_USER:$APP_USER" "$1"; }
+
+digest() { artisan underpin:digest "$@"; }
 
 load_copy() {
     mariadb_admin -e 'drop database if exists underpin_copy' && mariadb_grant && mariadb_admin --sandbox underpin_copy <"$1/database.sql"
@@ -82,6 +85,7 @@ copy_made() {
     cp -al "$ROOT/storage/app/private/files/." "$copy/files/" 2>/dev/null || true
     cp -a "$ROOT/storage/app/private/uploads/." "$copy/uploads/" 2>/dev/null || true
     find "$copy/files" -name '*.part' -delete
+    for_the_app "$copy"
     load_copy "$copy" && digest underpin_copy "$copy" >"$copy/digest.json" || return 1
     (cd "$copy" && find . -type f ! -name sums -print0 | sort -z | xargs -0 sha256sum >sums)
 }
@@ -122,6 +126,7 @@ restore_from() {
 archive_read() {
     local file=$1 copy=$2
     tar -xzf "$file" -C "$copy" --no-same-owner || return 1
+    for_the_app "$copy"
     if [ "$(cat "$copy/format" 2>/dev/null)" != "$BACKUP_FORMAT" ]; then
         say "This is not a backup of Underpin, or of a later form than this version reads."
         return 1

@@ -1,7 +1,7 @@
 # What the app needs on this machine: Debian packages, Composer packages, built assets.
 # Each is skipped when it is already there, so a second start takes seconds.
 
-LOGS="$ROOT/storage/logs/setup"
+LOGS="$ROOT/storage/stack/setup"
 
 # missing_packages serve|test   prints the Debian packages that are not there yet
 missing_packages() {
@@ -56,22 +56,28 @@ install_packages() {
 fingerprint() { find "$@" -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum; }
 up_to_date() { [ -f "$1" ] && [ "$(cat "$1")" = "$(fingerprint "${@:2}")" ]; }
 
+# What everybody may read: the servers have users of their own.
+readable() (
+    umask 022
+    "$@"
+)
+
 install_composer() {
     local stamp="$ROOT/vendor/.underpin-stamp"
     [ -f vendor/autoload.php ] && up_to_date "$stamp" composer.json && return
-    step "Installing Composer packages" "$LOGS/composer.log" composer update --no-progress --prefer-dist
+    step "Installing Composer packages" "$LOGS/composer.log" readable composer update --no-progress --prefer-dist
     fingerprint composer.json >"$stamp"
 }
 
 install_assets() {
     local packages="$ROOT/node_modules/.underpin-stamp" built="$ROOT/public/build/.underpin-stamp"
     if ! up_to_date "$packages" package.json package-lock.json; then
-        step "Installing npm packages" "$LOGS/npm.log" npm ci --ignore-scripts
+        step "Installing npm packages" "$LOGS/npm.log" readable npm ci --ignore-scripts
         fingerprint package.json package-lock.json >"$packages"
     fi
     local sources=(package-lock.json vite.config.js resources/css resources/js)
     if ! up_to_date "$built" "${sources[@]}"; then
-        step "Building styles and scripts" "$LOGS/build.log" npm run build
+        step "Building styles and scripts" "$LOGS/build.log" readable npm run build
         fingerprint "${sources[@]}" >"$built"
     fi
 }

@@ -10,16 +10,69 @@ stack_select() {
     STACK="$ROOT/storage/stack/$NAME"
     ENV_FILE="$ROOT/.env"
     [ "$NAME" = app ] || ENV_FILE="$ROOT/.env.$NAME"
+    choose_users
     private_folders
     mkdir -p "$STACK"/{run,log,cache,views} "$ROOT"/storage/{app,logs} "$ROOT"/storage/framework/{cache/data,views,testing}
     stack_environment
 }
 
-# Everything below storage is for the user of the servers alone: keys, sessions, mails and photos lie there.
+# Root starts the servers and runs none: one system user has the app, another the database, where both can enter the
+# folder. Anybody else runs all of it as themselves.
+APP_USER='' DB_USER='' STAYS_ROOT=''
+AS_APP=(env) AS_DB=(env)
+choose_users() {
+    APP_USER=$(id -un) DB_USER=$APP_USER STAYS_ROOT=''
+    AS_APP=(env "HOME=$STACK") AS_DB=(env "HOME=$STACK")
+    [ "$(id -u)" -eq 0 ] || return 0
+    if ! id www-data >/dev/null 2>&1 || ! id mysql >/dev/null 2>&1; then
+        STAYS_ROOT='there are no users www-data and mysql on this machine'
+    elif ! setpriv $(as www-data) test -r "$ROOT/artisan" ||
+        ! setpriv $(as mysql) test -x "$ROOT"; then
+        STAYS_ROOT="the users www-data and mysql cannot enter $ROOT"
+    elif [ -n "$(unreadable)" ]; then
+        STAYS_ROOT="the user www-data cannot read $(unreadable)"
+    else
+        APP_USER=www-data DB_USER=mysql
+        AS_APP+=(setpriv $(as www-data))
+        AS_DB+=(setpriv --reuid=mysql --regid=mysql --groups=www-data)
+    fi
+}
+
+# The first of our files that the app's user could not read. What was installed here is made readable first.
+unreadable() {
+    local installed
+    for installed in vendor public/build bootstrap/cache; do
+        [ ! -d "$ROOT/$installed" ] || find "$ROOT/$installed" ! -perm -004 -exec chmod go+rX {} +
+    done
+    (cd "$ROOT" && setpriv $(as www-data) find app bootstrap config core database lang public resources routes vendor \
+        ! -readable -print -quit 2>/dev/null) || true
+}
+
+as() { printf -- '--reuid=%s --regid=%s --clear-groups' "$1" "$1"; }
+
+artisan() { "${AS_APP[@]}" php artisan --no-interaction "$@"; }
+
+# Everything below storage is for the user of the app alone: keys, sessions, mails and photos lie there. The database's
+# user may pass through to its own folder, and the app's to the socket in it.
 private_folders() {
     umask 077
     mkdir -p "$ROOT/storage"
-    find "$ROOT/storage" -path '*/mariadb/*' -prune -o -perm /077 -exec chmod go= {} + 2>/dev/null || true
+    find "$ROOT/storage" -path '*/mariadb/*' -prune -o -perm /067 -exec chmod go= {} + 2>/dev/null || true
+}
+
+# What the app writes is its user's. Folders in which root writes stay root's: nobody else can put a link there.
+hand_over_folders() {
+    [ "$(id -u)" -eq 0 ] || return 0
+    local own=("$ROOT"/storage/{app,framework,logs} "$STACK"/{cache,views}) through=("$ROOT"/storage{,/stack} "$STACK"{,/run,/log})
+    touch "$STACK/log/php.log"
+    find "${own[@]}" "$STACK/log/php.log" ! -user "$APP_USER" -exec chown -h "$APP_USER:$APP_USER" {} +
+    chown "$APP_USER:$APP_USER" "$ENV_FILE" "$ROOT/bootstrap/cache"
+    chown "root:$APP_USER" "${through[@]}"
+    [ "$APP_USER" = root ] || chmod 0710 "${through[@]}"
+    [ -d "$STACK/mariadb" ] || return 0
+    find "$STACK/mariadb" ! -user "$DB_USER" -exec chown -h "$DB_USER:$DB_USER" {} +
+    chgrp "$APP_USER" "$STACK/mariadb"
+    chmod 0710 "$STACK/mariadb"
 }
 
 # Where this installation keeps its compiled files, so that no two share them.
@@ -161,23 +214,23 @@ database_socket() {
 }
 
 mariadb_create() {
-    local user
-    user=$(id -un)
     # Made beside its place and moved there whole, so that an interrupted start leaves no half.
     rm -rf "$STACK/mariadb.new"
-    mariadb-install-db --no-defaults --user="$user" --datadir="$STACK/mariadb.new" --skip-test-db \
-        --auth-root-authentication-method=socket --auth-root-socket-user="$user" &&
-        mv "$STACK/mariadb.new" "$STACK/mariadb"
+    mkdir "$STACK/mariadb.new"
+    chown "$DB_USER" "$STACK/mariadb.new"
+    "${AS_DB[@]}" mariadb-install-db --no-defaults --datadir="$STACK/mariadb.new" --skip-test-db \
+        --auth-root-authentication-method=socket --auth-root-socket-user="$(id -un)" &&
+        mv "$STACK/mariadb.new" "$STACK/mariadb" && hand_over_folders
 }
 
 mariadb_launch() {
     local sync=1
     [ "$NAME" = app ] || sync=2 # throw-away data need not wait for the disk at every commit
-    nohup setsid mariadbd --no-defaults --user="$(id -un)" --datadir="$STACK/mariadb" --socket=admin.sock \
-        --bind-address=127.0.0.1 --port="$DB_PORT" --skip-name-resolve \
-        --pid-file="$STACK/run/mariadb.pid" --log-error="$STACK/log/mariadb.log" \
+    nohup setsid "${AS_DB[@]}" mariadbd --no-defaults --user="$DB_USER" --datadir="$STACK/mariadb" --socket=admin.sock \
+        --bind-address=127.0.0.1 --port="$DB_PORT" --skip-name-resolve --pid-file=mariadb.pid \
         --innodb-flush-log-at-trx-commit="$sync" --innodb-buffer-pool-size=128M \
-        --character-set-server=utf8mb4 </dev/null >/dev/null 2>&1 9>&- &
+        --character-set-server=utf8mb4 </dev/null >>"$STACK/log/mariadb.log" 2>&1 9>&- &
+    echo $! >"$STACK/run/mariadb.pid"
     await 60 mariadb_admin -e 'select 1'
 }
 
@@ -196,6 +249,9 @@ mariadb_grant() {
 
 stack_up() {
     make_environment
+    choose_users
+    hand_over_folders
+    [ -z "$STAYS_ROOT" ] || say "· The servers run as root: $STAYS_ROOT"
     if serving; then
         STACK_WAS_UP=yes
         return
@@ -219,12 +275,10 @@ artisan_step() {
     local what=$1
     shift
     rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE"
-    step "$what" "$STACK/log/artisan-$1.log" php artisan --no-interaction "$@"
+    step "$what" "$STACK/log/artisan-$1.log" artisan "$@"
 }
 
 write_fpm_config() {
-    local user
-    user=$(id -un)
     cat >"$STACK/run/fpm.conf" <<CONF
 [global]
 pid = $STACK/run/fpm.pid
@@ -232,8 +286,9 @@ error_log = $STACK/log/fpm.log
 daemonize = yes
 
 [$(pool_name)]
-$([ "$(id -u)" -ne 0 ] || printf 'user = %s\ngroup = %s\n' "$user" "$(id -gn)")
+$([ "$(id -u)" -ne 0 ] || printf 'user = %s\ngroup = %s\n' "$APP_USER" "$APP_USER")
 listen = $FPM_SOCKET
+$([ "$(id -u)" -ne 0 ] || printf 'listen.owner = %s\nlisten.group = %s\n' "$APP_USER" "$APP_USER")
 listen.mode = 0600
 pm = static
 pm.max_children = 4
@@ -263,7 +318,7 @@ write_nginx_config() {
 pid $STACK/run/nginx.pid;
 error_log $STACK/log/nginx.log warn;
 worker_processes 1;
-$([ "$(id -u)" -ne 0 ] || printf 'user %s %s;\n' "$(id -un)" "$(id -gn)")
+$([ "$(id -u)" -ne 0 ] || printf 'user %s %s;\n' "$APP_USER" "$APP_USER")
 events { worker_connections 256; }
 http {
     include /etc/nginx/mime.types;
@@ -309,7 +364,7 @@ fpm_socket() {
     local folder="$STACK/run"
     if [ $((${#folder} + 9)) -gt 107 ]; then
         folder="/tmp/$(pool_name)"
-        mkdir -m 0700 "$folder" 2>/dev/null || [ -d "$folder" ] && [ ! -L "$folder" ] && [ -O "$folder" ] && chmod 0700 "$folder" ||
+        mkdir -m 0700 "$folder" 2>/dev/null || [ -d "$folder" ] && [ ! -L "$folder" ] && [ "$(stat -c %U "$folder")" = "$APP_USER" -o -O "$folder" ] && chown "$APP_USER" "$folder" && chmod 0700 "$folder" ||
             fail "'$folder', where the socket of php-fpm would lie, belongs to somebody else. Take it away, or choose a shorter path."
     fi
     FPM_SOCKET="$folder/fpm.sock"
@@ -319,7 +374,8 @@ fpm_socket() {
 # With the classes of the core read once: who changes one starts the app anew.
 fpm_launch() {
     local as_root=()
-    [ "$(id -u)" -ne 0 ] || as_root=(--allow-to-run-as-root -d "opcache.preload_user=$(id -un)")
+    [ "$(id -u)" -ne 0 ] || as_root=(-d "opcache.preload_user=$APP_USER")
+    [ "$APP_USER" != root ] || as_root+=(--allow-to-run-as-root)
     env -u APP_ENV php-fpm8.2 --fpm-config "$STACK/run/fpm.conf" -d "opcache.preload=$ROOT/bootstrap/preload.php" "${as_root[@]}" 9>&-
     await 20 test -S "$FPM_SOCKET"
 }
@@ -334,7 +390,7 @@ nginx_launch() {
 worker_launch() {
     worker_stop || true
     end_leftovers worker || true
-    nohup setsid bash -c '
+    nohup setsid "${AS_APP[@]}" bash -c '
         while :; do
             php artisan queue:work --name="$1" --sleep=0.2 --tries=5 --timeout=900 --memory=256 --max-time=3600 --no-interaction
             sleep 0.5
@@ -358,7 +414,7 @@ worker_stop() {
 
 page_answers() { php -r 'exit(@file_get_contents($argv[1]) === false ? 1 : 0);' "$(stack_url)/sign-in"; }
 
-compile_app() { php artisan config:cache && php artisan route:cache && php artisan view:cache; }
+compile_app() { artisan config:cache && artisan route:cache && artisan view:cache; }
 
 serve_up() {
     step "Compiling settings, routes and views" "$STACK/log/compile.log" compile_app

@@ -164,3 +164,54 @@ it('has its socket in a short folder that is its own', function (): void {
     unlink(dirname($socket));
     rmdir(dirname($at("$deep/else")));
 });
+
+/** A folder that looks like ours to whoever asks whether it can be read. */
+function readableRoot(string $root, int $mode = 0755): void
+{
+    foreach (['app', 'bootstrap/cache', 'config', 'core', 'database', 'lang', 'public', 'resources', 'routes', 'vendor'] as $folder) {
+        File::ensureDirectoryExists("$root/$folder", 0755);
+    }
+    foreach (['artisan', 'app/One.php', '.env', 'vendor/autoload.php'] as $file) {
+        file_put_contents("$root/$file", '');
+        chmod("$root/$file", 0644);
+    }
+    chmod("$root/vendor/autoload.php", 0600);
+    foreach ([...glob("$root/*", GLOB_ONLYDIR), "$root/bootstrap/cache"] as $folder) {
+        chmod($folder, 0755);
+    }
+    chmod($root, $mode);
+}
+
+it('has the servers run by two users that are not root, where these can enter the folder', function (): void {
+    readableRoot($this->root);
+    $asked = ($this->inStack)('hand_over_folders; echo "$APP_USER $DB_USER|$STAYS_ROOT"; "${AS_APP[@]}" id -un; "${AS_DB[@]}" id -un');
+    $asked->mustRun();
+    $me = posix_getpwuid(posix_geteuid())['name'];
+    expect(trim($asked->getOutput()))->toBe($me === 'root' ? "www-data mysql|\nwww-data\nmysql" : "$me $me|\n$me\n$me");
+    $owner = fn (string $path): string => posix_getpwuid(fileowner("{$this->root}/$path"))['name'];
+    $app = $me === 'root' ? 'www-data' : $me;
+    foreach (['storage/app', 'storage/framework', 'storage/logs', 'storage/stack/app/cache', 'storage/stack/app/views', '.env'] as $path) {
+        expect($owner($path))->toBe($app, $path);
+    }
+    // Nobody but root can put a link where root writes.
+    foreach (['storage', 'storage/stack', 'storage/stack/app', 'storage/stack/app/run', 'storage/stack/app/log'] as $path) {
+        expect($owner($path))->toBe($me, $path)->and(fileperms("{$this->root}/$path") & 0067)->toBe(0, $path);
+    }
+});
+
+it('says why the servers stay root where the two cannot enter, or cannot read', function (): void {
+    readableRoot($this->root, 0700);
+    $ask = fn (): string => trim(($this->inStack)('echo "$APP_USER|$STAYS_ROOT"')->mustRun()->getOutput());
+    $me = posix_getpwuid(posix_geteuid())['name'];
+    expect($ask())->toBe("$me|".($me === 'root' ? "the users www-data and mysql cannot enter {$this->root}" : ''));
+    chmod($this->root, 0755);
+    chmod("{$this->root}/app/One.php", 0600);
+    expect($ask())->toBe("$me|".($me === 'root' ? 'the user www-data cannot read app/One.php' : ''));
+});
+
+it('asks for the first owner of an empty shop before it begins anything', function (): void {
+    $start = new Process(['./underpin', 'start', '--empty', '--detach'], base_path(), null, "Only a shop\n");
+    $start->run();
+    expect($start->getExitCode())->not->toBe(0)
+        ->and($start->getErrorOutput().$start->getOutput())->toMatch('/asks for your shop and its first owner|there is a shop here already/');
+});
