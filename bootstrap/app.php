@@ -6,6 +6,7 @@ use App\Database\Away;
 use App\Http\Controllers\HealthController;
 use App\Http\FormInput;
 use App\Http\Middleware\BodyLimit;
+use App\Http\Middleware\Once;
 use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\RequestId;
 use App\Http\Middleware\SecurityHeaders;
@@ -34,6 +35,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(SecurityHeaders::class);
         $middleware->append(PlainInput::class);
         $middleware->prependToGroup('web', BodyLimit::class);
+        $middleware->appendToGroup('web', Once::class);
         // Links in mails are made from the host that was asked: only our own may be asked.
         $middleware->trustHosts(
             at: fn (): array => array_map(

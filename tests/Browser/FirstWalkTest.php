@@ -36,9 +36,9 @@ it('goes from a spreadsheet to a switching card', function () {
     expect($b->text('#part-drawer h2'))->toContain('8 · Circuit 8');
 
     // Undo and redo by key; the last change was the one with room.
-    $b->press('u');
+    $b->pressWithAlt('u');
     $b->find('.breaker[data-space="8"][data-role="off"]');
-    $b->press('U');
+    $b->pressWithAlt('U');
     $b->find('.breaker[data-space="8"][data-role="room"]');
 
     // What the survey still misses decides the interlock.

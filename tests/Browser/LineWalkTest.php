@@ -43,3 +43,28 @@ it('goes from the board to the first field of the drawer that can be seen', func
     $b->until(fn () => $b->run("return document.activeElement === $first"), 'the first field that can be seen to be where one types');
     expect($b->run("return $first.labels.length"))->toBeGreaterThan(0);
 })->with(['/survey', '/loads']);
+
+it('does nothing by a letter that was meant for a field', function (string $page) {
+    $b = $this->browser->signIn()->visit('/?q=Kestrel');
+    $b->visit(parse_url($b->attribute('.job-card', 'href'), PHP_URL_PATH).$page)->press(WebDriverKeys::ARROW_DOWN);
+    $b->find('.breaker.is-selected');
+    $b->see('1');
+    $theme = $b->run('return document.documentElement.dataset.theme');
+    $role = $b->run('return document.querySelector(".breaker.is-selected").dataset.role');
+    $steps = $b->run('return document.querySelector("#undo-form input[name=seq]").value');
+    $b->run('document.activeElement.blur()');
+    foreach (['u', 'U', 'n', '1', '2', '3'] as $key) {
+        $b->press($key)->see("Nothing was done: with the drawer open, Alt + $key");
+    }
+    usleep(400_000);
+    expect($b->run('return document.documentElement.dataset.theme'))->toBe($theme)
+        ->and($b->run('return document.querySelector(".breaker.is-selected").dataset.role'))->toBe($role)
+        ->and($b->run('return document.querySelector("#undo-form input[name=seq]").value'))->toBe($steps);
+    // Meant, and with the board in focus, they do.
+    $b->pressWithAlt('n');
+    $b->until(fn () => $b->run('return document.documentElement.dataset.theme') !== $theme, 'the theme to change');
+    $b->pressWithAlt('n');
+    $other = $role === 'room' ? 'off' : 'room';
+    $b->pressWithAlt($other === 'room' ? '2' : '3')->find(".breaker.is-selected[data-role=\"$other\"]");
+    $b->pressWithAlt('u')->find(".breaker.is-selected[data-role=\"$role\"]");
+})->with(['/survey', '/loads']);

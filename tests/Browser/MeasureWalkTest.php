@@ -166,7 +166,7 @@ it('moves a breaker by dragging it and says that its leg changes', function () {
     $b->web->action()->release()->perform();
     $b->see("Moved to $space");
     $b->find(".breaker[data-space=\"$space\"]");
-    $b->press('u');
+    $b->pressWithAlt('u');
     $b->find('.breaker[data-space="27"]');
     $b->click('.stage-head h1')->press(WebDriverKeys::ESCAPE);
     expect($b->complaints())->toBe([]);

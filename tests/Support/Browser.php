@@ -13,6 +13,7 @@ use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
 use RuntimeException;
 
 /** Headless Chromium on the real server stack, told what to do in a few plain words. */
@@ -137,6 +138,16 @@ final class Browser
     public function choose(string $css, string $value): self
     {
         return $this->click("$css option[value=\"$value\"]");
+    }
+
+    public function pressWithAlt(string $key): self
+    {
+        $keyboard = $this->web->getKeyboard();
+        $keyboard->pressKey(WebDriverKeys::ALT);
+        $keyboard->sendKeys($key);
+        $keyboard->releaseKey(WebDriverKeys::ALT);
+
+        return $this;
     }
 
     public function press(string ...$keys): self

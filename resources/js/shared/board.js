@@ -1,5 +1,5 @@
 // Selecting on the panel board, by touch and by arrow keys.
-import { onKey } from './keys.js';
+import { isMeant, keyOf, onKey } from './keys.js';
 import { load, post, select, selected } from './parts.js';
 
 const roles = { 1: 'must', 2: 'room', 3: 'off' };
@@ -17,12 +17,16 @@ export function startBoard() {
 
 function act(event) {
     const isArrow = event.key.startsWith('Arrow');
+    const digit = keyOf(event);
+    // With the focus on the board, digits are for it. With none, they may be meant for a field.
+    if (roles[digit] && selected()) return (onBoard(event.target) || isMeant(event, 'marks the breaker')) && setRole(digit);
     if (event.altKey) return ['ArrowUp', 'ArrowDown'].includes(event.key) && moveBreaker(event.key === 'ArrowUp' ? -1 : 1);
     if (isArrow) return move(event.key);
-    if (roles[event.key]) return setRole(event.key);
     const isOnBoard = event.target === document.body || event.target.matches('.breaker, main');
     return event.key === 'Enter' && isOnBoard && enterDrawer();
 }
+
+function onBoard(element) { return Boolean(element.closest('[data-board]')); }
 
 /** To the first field that can be seen, when the drawer of what was selected last has come. */
 function enterDrawer() {
@@ -69,6 +73,7 @@ function move(key) {
 
 function go(place) {
     open(place.link);
+    place.link.focus({ preventScroll: true });
     place.link.scrollIntoView({ block: 'nearest' });
 }
 

@@ -1,5 +1,7 @@
 // The keys of every page; a page adds its own.
 
+import { toast } from './parts.js';
+
 const own = [];
 
 /** A handler of its own keys: true when it has used the key. */
@@ -14,12 +16,35 @@ export function toggleNight() {
 export function startKeys() {
     document.addEventListener('keydown', (event) => {
         if (event.ctrlKey || event.metaKey || event.target.closest('input, textarea, select, dialog')) return;
-        if (own.some((handler) => handler(event)) || (!event.altKey && act(event))) event.preventDefault();
+        if (own.some((handler) => handler(event)) || act(event)) event.preventDefault();
     });
 }
 
+/** The letter or digit of a key, also with Alt, which makes other signs of them on some keyboards. */
+export function keyOf(event) {
+    const found = event.altKey ? /^(?:Key|Digit)([A-Z0-9])$/.exec(event.code) : null;
+    if (!found) return event.key;
+    return event.shiftKey ? found[1] : found[1].toLowerCase();
+}
+
+/**
+ * While a drawer with fields is open, letters may be meant for one that has lost the focus: what changes something
+ * then wants Alt. True when this key may act.
+ */
+export function isMeant(event, what) {
+    const isOpen = [...document.querySelectorAll('#part-drawer :is(input, select, textarea)')].some((field) => field.type !== 'hidden');
+    if (event.altKey || !isOpen) return true;
+    toast(`Nothing was done: with the drawer open, Alt + ${event.key} ${what}.`);
+    return false;
+}
+
+const MEANT = { n: 'switches day and night', u: 'undoes', U: 'does again' };
+
 function act(event) {
-    switch (event.key) {
+    const key = keyOf(event);
+    if (event.altKey && !MEANT[key]) return false;
+    if (MEANT[key] && !isMeant(event, MEANT[key])) return true;
+    switch (key) {
         case '[': return step(-1);
         case ']': return step(1);
         case '/': return show('finder');

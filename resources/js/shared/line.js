@@ -1,6 +1,6 @@
 // The line to the server. While it is down nothing that was sent is lost or pretends to be saved: it waits,
-// says so, and goes in its order when the line is back. Only what carries what its page showed ("was") goes
-// again by itself: the server can tell then whether it has it already, or somebody else was quicker.
+// says so, and goes in its order when the line is back. A change has a name, by which the server knows one that it
+// has made already; what its page showed ("was") tells it whether somebody else was quicker.
 
 const RETRY_MS = 3000;
 const NO_ANSWER = [502, 503, 504];

@@ -66,19 +66,30 @@ async function deliver({ url, id, data }) {
     const live = id ? document.getElementById(id) : null;
     const was = live?.querySelector('input[name="was"]');
     if (was) data.set('was', was.value);
+    const once = nameOfChange();
     const ask = () => fetch(url, {
         method: 'POST', body: data,
         headers: {
+            'X-Once': once,
             'X-Parts': parts(), 'X-Flagged': flagged(), 'X-Requested-With': 'XMLHttpRequest',
             Accept: 'application/json, text/html',
         },
     });
-    const response = await (data.has('was') ? untilAnswered(ask) : ask());
+    const response = await untilAnswered(ask);
+    if (response.status === 208) {
+        await load(location.href);
+        return toast('Saved');
+    }
     if (response.redirected) return location.assign(response.url);
     if (!response.ok) return refused(response, id);
     swap(await response.text(), { id, data });
     settle(id, data);
     toast(decodeURIComponent(response.headers.get('X-Said') ?? ''));
+}
+
+/** By it the server knows a change that it has made already, and whose answer was lost. */
+function nameOfChange() {
+    return [...crypto.getRandomValues(new Uint8Array(16))].map((byte) => byte.toString(16).padStart(2, '0')).join('');
 }
 
 /** The parts of this page by name, each with the print of what it shows: the server sends those that differ. */
@@ -144,12 +155,15 @@ const OF_SELECTION = ['part-drawer', 'part-role', 'part-own', 'part-findings'];
 export function swap(html, sent = null) {
     const answer = new DOMParser().parseFromString(html, 'text/html');
     const here = selected();
+    const focused = document.activeElement?.closest('[data-board] [id]')?.id;
     answer.querySelectorAll('body > [id], body > svg > [id], body > table > tbody > [id]').forEach((part) => {
         if (OF_SELECTION.includes(part.id) && here && part.dataset.at && part.dataset.at !== here) return;
         const old = document.getElementById(part.id);
         if (old) morph(old, document.importNode(part, true), sent);
     });
     mark(here ?? document.getElementById('part-drawer')?.dataset.at);
+    // A breaker that was drawn anew keeps the keys that were for it.
+    if (focused && document.activeElement === document.body) document.getElementById(focused)?.focus({ preventScroll: true });
 }
 
 let at = null;

@@ -6,7 +6,7 @@
         @if ($screen->steps->undo)
             <form method="post" action="{{ route('jobs.undo', $screen->row->id) }}" data-refresh id="undo-form">@csrf
                 <input type="hidden" name="seq" value="{{ $screen->steps->undo->seq }}"><input type="hidden" name="label" value="{{ $screen->steps->undo->label }}">
-                <button class="tool" title="Undo: {{ $screen->steps->undo->label }} ( u )"><kbd>u</kbd> undo</button>
+                <button class="tool" title="Undo: {{ $screen->steps->undo->label }} ( u, or Alt + u )"><kbd>u</kbd> undo</button>
             </form>
         @endif
         @if ($screen->steps->redo)

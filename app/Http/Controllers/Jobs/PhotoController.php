@@ -84,7 +84,7 @@ final class PhotoController extends Controller
             fn (JobState $state): JobState => $state->withAttachments($state->attachments->withoutPhoto($photo)),
         );
 
-        return $this->answer($request, $job, PhotoOf::from($found->of), $found->of_key, 'Removed. Press u to undo');
+        return $this->answer($request, $job, PhotoOf::from($found->of), $found->of_key, 'Removed. Undo brings it back');
     }
 
     public function show(Job $job, string $photo): BinaryFileResponse

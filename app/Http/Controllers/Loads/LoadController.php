@@ -123,6 +123,6 @@ final class LoadController extends Controller
             );
         });
 
-        return JobResponse::changed($request, JobScreen::of($edited, StageKey::Loads, $at), 'Removed. Press u to undo');
+        return JobResponse::changed($request, JobScreen::of($edited, StageKey::Loads, $at), 'Removed. Undo brings it back');
     }
 }

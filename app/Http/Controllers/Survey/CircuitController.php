@@ -125,7 +125,7 @@ final class CircuitController extends Controller
             ));
         });
 
-        return JobResponse::changed($request, JobScreen::of($edited, $this->stageOf($request)), 'Removed. Press u to undo');
+        return JobResponse::changed($request, JobScreen::of($edited, $this->stageOf($request)), 'Removed. Undo brings it back');
     }
 
     private static function of(string $id, Values $in): Circuit

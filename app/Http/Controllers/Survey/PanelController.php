@@ -84,6 +84,6 @@ final class PanelController extends Controller
             ))));
         });
 
-        return JobResponse::changed($request, JobScreen::of($edited, StageKey::Survey), 'Removed. Press u to undo');
+        return JobResponse::changed($request, JobScreen::of($edited, StageKey::Survey), 'Removed. Undo brings it back');
     }
 }
