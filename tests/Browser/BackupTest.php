@@ -29,7 +29,7 @@ beforeEach(function (): void {
     $this->folder = sys_get_temp_dir().'/underpin-backup-'.bin2hex(random_bytes(6));
     mkdir($this->folder, 0700);
     // Everything but what packages and start put there; the code must be the copy's own, or it would take this folder for its own.
-    (new Process(['bash', '-c', 'cp -a app artisan bin bootstrap composer.json config core database resources routes "$1"
+    (new Process(['bash', '-c', 'cp -a app artisan bin bootstrap composer.json config core database lang resources routes "$1"
         ln -s "$PWD/vendor" "$1/vendor"; rm -f "$1"/bootstrap/cache/*.php', 'copy', $this->folder], dirname(__DIR__, 2)))->mustRun();
     $this->rows = fn (string $root, string $stack, string $sql): array => explode("\n", trim(
         Stack::commands($root, $stack, 'mariadb_admin -N underpin -e '.escapeshellarg($sql))->mustRun()->getOutput(),

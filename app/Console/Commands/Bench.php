@@ -5,16 +5,22 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Bench\BenchHouse;
+use App\Bench\Hostile\Attack;
+use App\Bench\Hostile\GoodFiles;
+use App\Bench\Hostile\People as HostilePeople;
+use App\Bench\Hostile\Tally;
 use App\Bench\IntervalFiles;
-use App\Bench\SpoiledSheets;
+use App\Bench\Processes;
 use App\Bench\Times;
 use App\Bench\Visitor;
 use App\Documents\Card\CardContents;
 use App\Documents\CardPdf;
 use App\Intervals\IntervalFile;
 use App\JobFile\JobEditor;
+use App\Models\Job as JobRow;
 use App\Models\Machine;
 use App\Models\Recording;
+use App\Models\Shop;
 use App\Models\User;
 use App\Recordings\RecordingRows;
 use App\Screens\SizeScreen;
@@ -22,14 +28,12 @@ use Database\Seeders\DatabaseSeeder;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Process;
-use Underpin\Exchange\Schedule\ScheduleReader;
 use Underpin\Job\Fuel;
 use Underpin\Job\Job;
 use Underpin\Legs\Leg;
 use Underpin\Loads\Starter;
 use Underpin\Loads\StartOrder;
 use Underpin\Measure\Interval\Zone;
-use Underpin\Refused;
 use Underpin\Sizing\BestSet;
 use Underpin\Sizing\Candidate;
 use Underpin\Sizing\Supply;
@@ -65,9 +69,15 @@ final class Bench extends Command
 
     private const CARD_MB = 160;
 
-    private const SPOILED_SHEETS = 5_000;
+    private const PEOPLE = 50;
 
-    private const SPOILED_PAGES = 500;
+    private const HOSTILE_FORMS = 10_000;
+
+    private const SPOILED_FILES = 5_000;
+
+    private const HOSTILE_S = 180;
+
+    private const PROCESS_MB = 300;
 
     protected $signature = 'underpin:bench {what? : role, sizing, page, survey, intervals, recorder, card or hostile; all without}';
 
@@ -95,26 +105,33 @@ final class Bench extends Command
         return $good ? 0 : 1;
     }
 
-    /** Spoiled panel schedules: thousands to the reader, hundreds to the page. Each is taken or refused in words. */
+    /** Fifty people at once with forms and files that are not what they should be. No error page, nothing lost, memory bounded. */
     private function hostile(): bool
     {
-        [$visitor, $path] = $this->visitorAndJob(BenchHouse::panelOf42(...));
-        $errors = $taken = 0;
-        foreach (range(1, self::SPOILED_SHEETS) as $seed) {
-            try {
-                ScheduleReader::read(SpoiledSheets::of($seed));
-                $taken++;
-            } catch (Refused $refused) {
-                $errors += $refused->field === 'file' && $refused->getMessage() !== '' ? 0 : 1;
-            }
-        }
-        $this->line(sprintf('spoiled sheets: %s read, %s of them taken', number_format(self::SPOILED_SHEETS), number_format($taken)));
-        foreach (range(1, self::SPOILED_PAGES) as $seed) {
-            $answer = $visitor->change("$path/schedule", 'POST', ['text' => base64_encode(SpoiledSheets::of($seed))]);
-            $errors += $answer->getStatusCode() >= 500 ? 1 : 0;
-        }
+        $shop = Shop::query()->firstOrFail();
+        $machine = Machine::query()->where('shop_id', $shop->id)->where('key', 'badger-120')->firstOrFail();
+        $people = HostilePeople::of($shop, self::PEOPLE, new Supply(SizeScreen::machine($machine), Fuel::Gasoline));
+        $attack = new Attack(
+            config()->string('app.url'), GoodFiles::of(JobEditor::open(JobRow::query()->findOrFail($people[0]['job']))->job),
+        );
+        $began = microtime(true);
+        $attack->run($people, fn (Tally $tally): bool => $tally->forms >= self::HOSTILE_FORMS && $tally->files >= self::SPOILED_FILES
+            && microtime(true) - $began >= self::HOSTILE_S);
+        $tally = $attack->tally;
+        ksort($tally->statuses);
+        $this->line(sprintf(
+            '%d people, %.0f s: %s forms, %s files; answers: %s', self::PEOPLE, microtime(true) - $began, number_format($tally->forms),
+            number_format($tally->files), urldecode(http_build_query($tally->statuses, '', ', ')),
+        ));
+        array_map($this->line(...), array_slice($tally->faults, 0, 20));
+        $names = JobRow::query()->whereIn('id', array_keys($attack->acknowledged))->pluck('name', 'id');
+        $lost = array_filter($attack->acknowledged, fn (string $name, int $id): bool => $names[$id] !== $name, ARRAY_FILTER_USE_BOTH);
+        $good = $this->verdict('error pages and innards', (float) count($tally->faults), 0, '%.0f');
+        $good = $this->verdict('people whose last change was acknowledged, missing', (float) (self::PEOPLE - count($names)), 0, '%.0f') && $good;
+        $good = $this->verdict('acknowledged changes lost', (float) count($lost), 0, '%.0f') && $good;
 
-        return $this->verdict('error pages among spoiled sheets', (float) $errors, 0, '%.0f');
+        return $this->verdict('largest process of the app, MB', Processes::largestMb(storage_path('stack/bench')), self::PROCESS_MB, '%.0f')
+            && $good;
     }
 
     /** The card as PDF of a panel, of a building and of the largest job that is taken. */
