@@ -364,7 +364,9 @@ fpm_socket() {
     local folder="$STACK/run"
     if [ $((${#folder} + 9)) -gt 107 ]; then
         folder="/tmp/$(pool_name)"
-        mkdir -m 0700 "$folder" 2>/dev/null || [ -d "$folder" ] && [ ! -L "$folder" ] && [ "$(stat -c %U "$folder")" = "$APP_USER" -o -O "$folder" ] && chown "$APP_USER" "$folder" && chmod 0700 "$folder" ||
+        mkdir -m 0700 "$folder" 2>/dev/null ||
+            { [ -d "$folder" ] && [ ! -L "$folder" ] && { [ -O "$folder" ] || [ "$(stat -c %U "$folder")" = "$APP_USER" ]; } } &&
+            chown "$APP_USER" "$folder" && chmod 0700 "$folder" ||
             fail "'$folder', where the socket of php-fpm would lie, belongs to somebody else. Take it away, or choose a shorter path."
     fi
     FPM_SOCKET="$folder/fpm.sock"

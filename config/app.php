@@ -12,6 +12,8 @@ return [
     // With https in front: who may say for whom it asks, and by which other names the app is asked.
     'trusted_proxies' => $list('TRUSTED_PROXIES'),
     'trusted_hosts' => $list('TRUSTED_HOSTS'),
+    // What the printing of papers puts aside.
+    'print_folder' => storage_path((string) env('PRINT_FOLDER', 'framework/cache')),
     'timezone' => env('APP_TIMEZONE', 'America/New_York'),
     'locale' => 'en',
     'fallback_locale' => 'en',

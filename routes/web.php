@@ -48,7 +48,8 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::get('/people', [PeopleController::class, 'index'])->name('people');
     Route::post('/people', [PeopleController::class, 'invite'])->name('people.invite');
     Route::put('/people/shop', [PeopleController::class, 'shop'])->name('people.shop');
-    Route::delete('/people/invitations/{invitation}', [PeopleController::class, 'withdraw'])->whereNumber('invitation')->name('people.withdraw');
+    Route::delete('/people/invitations/{invitation}', [PeopleController::class, 'withdraw'])
+        ->whereNumber('invitation')->name('people.withdraw');
     Route::put('/people/{person}', [PeopleController::class, 'role'])->whereNumber('person')->name('people.role');
     Route::delete('/people/{person}', [PeopleController::class, 'remove'])->whereNumber('person')->name('people.remove');
     Route::delete('/people/{person}/devices', [PeopleController::class, 'signOut'])->whereNumber('person')->name('people.sign-out');

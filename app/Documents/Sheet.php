@@ -14,7 +14,7 @@ final readonly class Sheet
     {
         return new Dompdf(new Options([
             'isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'DejaVu Sans',
-            'fontCache' => storage_path('framework/cache'), 'tempDir' => storage_path('framework/cache'),
+            'fontCache' => config()->string('app.print_folder'), 'tempDir' => config()->string('app.print_folder'),
         ]));
     }
 }

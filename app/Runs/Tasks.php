@@ -7,6 +7,7 @@ namespace App\Runs;
 use App\Documents\PrintedCard;
 use App\Intervals\ReadUtilityData;
 use App\Photos\KeepPhoto;
+use App\Recordings\ReadReadings;
 use LogicException;
 
 /** Every kind of long work: the registry that the worker and the pages follow. */
@@ -19,7 +20,7 @@ final readonly class Tasks
 
     public static function standard(): self
     {
-        return new self([new ReadUtilityData, new KeepPhoto, new PrintedCard]);
+        return new self([new ReadUtilityData, new KeepPhoto, new PrintedCard, new ReadReadings]);
     }
 
     public function with(Task $task): self

@@ -6,6 +6,7 @@ declare(strict_types=1);
 return [
     'attributes' => [
         'email' => 'mail address', 'password' => 'password', 'name' => 'name', 'code' => 'code', 'current_password' => 'password now',
-        'shop_phone' => 'telephone of the shop', 'new_name' => 'name', 'new_email' => 'mail address', 'new_role' => 'role', 'role' => 'role',
+        'shop_phone' => 'telephone of the shop', 'new_name' => 'name', 'new_email' => 'mail address', 'new_role' => 'role',
+        'role' => 'role',
     ],
 ];

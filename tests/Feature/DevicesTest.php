@@ -39,8 +39,9 @@ function signedIn(object $test, User $user, bool $remember = false): array
     return $cookies;
 }
 
-function asks(object $test, array $cookies, string $method = 'GET', string $path = '/account', array $fields = []): Illuminate\Testing\TestResponse
-{
+function asks(
+    object $test, array $cookies, string $method = 'GET', string $path = '/account', array $fields = [],
+): Illuminate\Testing\TestResponse {
     $test = anew($test);
     (fn () => $this->defaultCookies = $cookies)->call($test);
 

@@ -20,7 +20,10 @@ afterEach(fn () => DB::purge('old'));
 /** @return array{int, string} exit code and what was said */
 function firstOwner(string $lines): array
 {
-    $process = new Process(['php', 'artisan', 'underpin:first-owner', '--lines'], base_path(), ['DB_DATABASE' => 'underpin_old'], $lines);
+    $process = new Process(['php', 'artisan', 'underpin:first-owner', '--lines'], base_path(), [
+        // The compiled settings of the servers name another database.
+        'DB_DATABASE' => 'underpin_old', 'APP_CONFIG_CACHE' => '/nonexistent/config.php',
+    ], $lines);
     $process->run();
 
     return [$process->getExitCode(), $process->getOutput().$process->getErrorOutput()];

@@ -7,6 +7,7 @@ namespace Tests\Feature\ImporterFuzzTest;
 use App\Intervals\IntervalFile;
 use App\Recordings\ReadingsFile;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Routing\Middleware\ThrottleRequests;
 use Underpin\Csv\CsvText;
 use Underpin\Csv\OtherMark;
 use Underpin\Measure\Interval\Zone;
@@ -80,6 +81,7 @@ it('answers every broken upload with a page, never with an error', function (str
     $user = $this->person();
     $job = $this->job($user);
     $this->actingAs($user);
+    $this->withoutMiddleware(ThrottleRequests::class);
     foreach (range(1, 60) as $seed) {
         $answer = $this->post(
             "/jobs/$job->id$path", $more + ['file' => UploadedFile::fake()->createWithContent('x.csv', spoiled(GOOD[$kind], 1000 + $seed))],

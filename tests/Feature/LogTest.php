@@ -67,7 +67,9 @@ it('tells what was refused to whom, at whatever page, and not what was typed', f
         ->and(json_encode($line))->not->toContain('typed-secret');
 })->with([
     'a field' => [fn ($test) => $test->put('/account', ['name' => str_repeat('typed-secret', 20)]), 422, ['fields' => ['name']]],
-    'a field of the core' => [fn ($test) => $test->post('/jobs', ['name' => 'x', 'customer_name' => '', 'spaces' => 'typed-secret']), 422, []],
+    'a field of the core' => [
+        fn ($test) => $test->post('/jobs', ['name' => 'x', 'customer_name' => '', 'spaces' => 'typed-secret']), 422, [],
+    ],
     'what is for others' => [fn ($test, $job) => $test->put("/jobs/$job/margin", ['margin_pct' => '33']), 403, []],
 ]);
 

@@ -80,7 +80,8 @@ it('lets an apprentice take back what is found, and not what was decided', funct
 
 it('lets an apprentice bring in no job in which something was decided', function () {
     $decided = Houses::small()->with(Houses::small()->connection->with(way: 'interlock'));
-    expect(fn () => JobEditor::create($this->owner->shop, $this->apprentice, $decided))->toThrow(AuthorizationException::class, 'how it connects')
+    expect(fn () => JobEditor::create($this->owner->shop, $this->apprentice, $decided))
+        ->toThrow(AuthorizationException::class, 'how it connects')
         ->and(Job::query()->count())->toBe(1);
     JobEditor::create($this->owner->shop, $this->owner, $decided);
     expect(Job::query()->count())->toBe(2);

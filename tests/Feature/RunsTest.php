@@ -11,6 +11,7 @@ use App\Runs\RunStopped;
 use App\Runs\RunWork;
 use App\Runs\Task;
 use App\Runs\Tasks;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -141,4 +142,18 @@ it('takes another kind of work with its class alone, and says when what it rests
     // What holds is not done again.
     $this->post("/jobs/{$this->job->id}/runs/$run->id/again")->assertRedirect();
     expect($run->refresh()->state)->toBe(RunState::Done);
+});
+
+it('leaves a file of readings to the worker, and shows the recording that comes of it', function () {
+    $job = $this->job;
+    $csv = UploadedFile::fake()->createWithContent('barn.csv', "Time (s),Leg A (A),Leg B (A)\n0,1.5,2\n1,1.25,2.5\n");
+    $this->post("/jobs/$job->id/recordings/import", ['file' => $csv])->assertRedirect("/jobs/$job->id/recordings");
+    expect($job->recordings()->count())->toBe(0);
+    $run = Run::query()->sole();
+    $this->get("/jobs/$job->id/recordings")->assertSee('Readings from barn')->assertSee("runs/$run->id");
+    (new RunWork($run->id))->handle(app(Tasks::class));
+    $recording = $job->recordings()->sole();
+    $this->getJson("/jobs/$job->id/runs/$run->id")
+        ->assertJson(['over' => true, 'to' => route('jobs.recordings.show', [$job->id, $recording->key])]);
+    expect(Storage::disk('local')->files('uploads'))->toBe(['uploads/a.csv'])->and($recording->name)->toBe('barn');
 });

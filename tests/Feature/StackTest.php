@@ -213,5 +213,6 @@ it('asks for the first owner of an empty shop before it begins anything', functi
     $start = new Process(['./underpin', 'start', '--empty', '--detach'], base_path(), null, "Only a shop\n");
     $start->run();
     expect($start->getExitCode())->not->toBe(0)
-        ->and($start->getErrorOutput().$start->getOutput())->toMatch('/asks for your shop and its first owner|there is a shop here already/');
+        ->and($start->getErrorOutput().$start->getOutput())
+        ->toMatch('/asks for your shop and its first owner|there is a shop here already/');
 });

@@ -119,8 +119,11 @@ final class Attack
         $what = array_keys(self::FILES)[$malice->below(count(self::FILES))];
         [$below, $field] = self::FILES[$what];
         $path = $what === 'job' ? '/jobs/import' : "$job/$below";
-        $fields = ['_token' => $token, 'of' => 'stage', 'of_key' => 'survey', 'zone' => 'eastern', 'decimal' => '.', 'at' => '', 'text' => ''];
-        $parts = array_map(fn (string $name, string $value): array => ['name' => $name, 'contents' => $value], array_keys($fields), $fields);
+        $fields = [
+            '_token' => $token, 'of' => 'stage', 'of_key' => 'survey', 'zone' => 'eastern', 'decimal' => '.', 'at' => '', 'text' => '',
+        ];
+        $part = fn (string $name, string $value): array => ['name' => $name, 'contents' => $value];
+        $parts = array_map($part, array_keys($fields), $fields);
         $parts[] = ['name' => $field, 'contents' => $malice->file($what, $this->good), 'filename' => "a.$what"];
         $this->tally->files++;
         $this->tally->note("POST $path", yield $http->postAsync($path, [
@@ -142,8 +145,8 @@ final class Attack
     private static function pages(string $job): array
     {
         return array_map(fn (string $page): string => "$job/$page", [
-            'survey', 'survey?at=c5', 'survey?panel=main&space=20', 'loads', 'loads?at=c5', 'size', 'connect', 'wire', 'run', 'rules', 'demand',
-            'meter', 'recordings', 'intervals', 'schools', 'schedule',
+            'survey', 'survey?at=c5', 'survey?panel=main&space=20', 'loads', 'loads?at=c5', 'size', 'connect', 'wire', 'run', 'rules',
+            'demand', 'meter', 'recordings', 'intervals', 'schools', 'schedule',
         ]);
     }
 

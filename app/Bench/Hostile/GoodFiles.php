@@ -14,7 +14,8 @@ final readonly class GoodFiles
     public static function of(Job $job): array
     {
         return [
-            'job' => JobFile::standard()->encode($job), 'intervals' => self::intervals(), 'recording' => self::recording(), 'photo' => self::photo(),
+            'job' => JobFile::standard()->encode($job), 'intervals' => self::intervals(), 'recording' => self::recording(),
+            'photo' => self::photo(),
         ];
     }
 

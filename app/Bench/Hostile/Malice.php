@@ -12,10 +12,12 @@ use Random\Randomizer;
 final readonly class Malice
 {
     private const VALUES = [
-        '', ' ', '0', '-1', '1e400', '-1e-400', 'NaN', 'Infinity', '999999999999999999999', '2.5', '1,5', '0x1F', 'null', 'true', '[]', '{}',
+        '', ' ', '0', '-1', '1e400', '-1e-400', 'NaN', 'Infinity', '999999999999999999999', '2.5', '1,5', '0x1F', 'null', 'true',
+        '[]', '{}',
         "a\0b", "\xC3\x28", "\xFF\xFE", '<script>alert(1)</script>', '"><img src=x onerror=alert(1)>', '{{7*7}}', '{!! 1 !!}', '${7*7}',
         "'; drop table jobs; --", '" or 1=1', '../../../../etc/passwd', 'C:\\x', '=1+1', '@SUM(1)', '٣', '𝟛', '１２', "\u{202E}abc",
-        "line\r\nSet-Cookie: x=1", '2026-02-31', '9-Nov', '17-24', '5-7', '1;2', 'must', 'room', 'off', 'panel', 'main', 'gone', '%00', '%s%n',
+        "line\r\nSet-Cookie: x=1", '2026-02-31', '9-Nov', '17-24', '5-7', '1;2', 'must', 'room', 'off', 'panel', 'main', 'gone',
+        '%00', '%s%n',
         '{"a":{"b":[1]}}', '/', '.', '..', "caf\u{301}", "\u{1F4A5}",
     ];
 

@@ -127,7 +127,7 @@ final class Bench extends Command
         $names = JobRow::query()->whereIn('id', array_keys($attack->acknowledged))->pluck('name', 'id');
         $lost = array_filter($attack->acknowledged, fn (string $name, int $id): bool => $names[$id] !== $name, ARRAY_FILTER_USE_BOTH);
         $good = $this->verdict('error pages and innards', (float) count($tally->faults), 0, '%.0f');
-        $good = $this->verdict('people whose last change was acknowledged, missing', (float) (self::PEOPLE - count($names)), 0, '%.0f') && $good;
+        $good = $this->verdict('people of whom no change was acknowledged', (float) (self::PEOPLE - count($names)), 0, '%.0f') && $good;
         $good = $this->verdict('acknowledged changes lost', (float) count($lost), 0, '%.0f') && $good;
 
         return $this->verdict('largest process of the app, MB', Processes::largestMb(storage_path('stack/bench')), self::PROCESS_MB, '%.0f')
@@ -147,7 +147,8 @@ final class Bench extends Command
             $times = new Times;
             $times->measure(fn (): string => CardPdf::of(CardContents::of(JobEditor::open($row))));
             $good = $this->verdict("card of $count circuits, seconds", $times->median() / 1000, $limit, '%.2f') && $good;
-            $good = $this->verdict("card of $count circuits, MB at most", memory_get_peak_usage(true) / 1e6, self::CARD_MB, '%.0f') && $good;
+            $mb = memory_get_peak_usage(true) / 1e6;
+            $good = $this->verdict("card of $count circuits, MB", $mb, self::CARD_MB, '%.0f') && $good;
         }
 
         return $good;

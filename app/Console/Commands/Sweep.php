@@ -37,7 +37,9 @@ final class Sweep extends Command
         );
         $disk->delete(array_values($uploads));
         Run::query()->where('updated_at', '<', now()->subDays(self::RUNS_DAYS))->delete();
-        $this->info(sprintf('%d removed jobs, %d files and %d uploads and prints were taken away.', $old->count(), $files, count($uploads)));
+        $this->info(sprintf(
+            '%d removed jobs, %d files and %d uploads and prints were taken away.', $old->count(), $files, count($uploads),
+        ));
 
         return 0;
     }

@@ -52,7 +52,9 @@ final class CardWords
     /** Points from one line to the next where nothing else is said. */
     public function height(float $points): float
     {
-        return $points * ($this->widths['height'] ??= $this->fonts->getFontHeight($this->font(false), self::MEASURED_AT) / self::MEASURED_AT);
+        $height = fn (): float => $this->fonts->getFontHeight($this->font(false), self::MEASURED_AT) / self::MEASURED_AT;
+
+        return $points * ($this->widths['height'] ??= $height());
     }
 
     private function measured(string $text, bool $isBold): float

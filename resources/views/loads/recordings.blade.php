@@ -43,6 +43,7 @@
             <x-pick :of="App\Http\Requests\TableFields::decimal()" id="rd-decimal"/>
             <button class="button">Bring in</button>
         </form>
+        @if ($run)@include('parts.run')@endif
         @if ($removed->isNotEmpty())<details class="by-hand"><summary>Removed</summary><ul class="rows">@foreach ($removed as $each)<li>{{ $each->name }} <form method="post" action="{{ route('jobs.recordings.restore', [$screen->row->id, $each->key]) }}">@csrf<button class="button is-quiet">Bring it back</button></form></li>@endforeach</ul></details>@endif
     </section>
     @part('loads.measured')

@@ -16,8 +16,11 @@ use App\JobFile\JobEditor;
 use App\JobFile\JobState;
 use App\Models\Job;
 use App\Models\Recording;
-use App\Recordings\ReadingsFile;
+use App\Recordings\NewRecording;
+use App\Recordings\ReadReadings;
 use App\Recordings\RecordingRows;
+use App\Runs\Runs;
+use App\Runs\RunState;
 use App\Screens\JobScreen;
 use App\Screens\RecordingScreen;
 use Illuminate\Contracts\View\View;
@@ -26,15 +29,11 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\StreamedResponse;
-use Underpin\Csv\DecimalMark;
-use Underpin\Csv\OtherMark;
 use Underpin\Job\Measured;
 use Underpin\Measure\Mark;
 use Underpin\Measure\Reading;
 use Underpin\Measure\ReadingsTable;
-use Underpin\Measure\ServiceLimit;
 use Underpin\Refused;
 use Underpin\StageKey;
 
@@ -45,8 +44,6 @@ final class RecordingController extends Controller
 
     public const MOST_AT_ONCE = 2000;
 
-    private const MOST_RECORDINGS = 200;
-
     public function index(Job $job): View
     {
         $screen = JobScreen::open($job, StageKey::Loads);
@@ -55,6 +52,7 @@ final class RecordingController extends Controller
             'screen' => $screen,
             'recordings' => $job->recordings()->orderByDesc('began_ms')->get(),
             'removed' => Recording::onlyTrashed()->where('job_id', $job->id)->orderByDesc('began_ms')->limit(5)->get(),
+            'run' => Runs::unfinished($job, new ReadReadings),
         ]);
     }
 
@@ -62,10 +60,9 @@ final class RecordingController extends Controller
     {
         $in = $request->values();
 
-        return redirect()->route(
-            'jobs.recordings.show',
-            [$job->id, $this->create($job, $in->text('name'), $in->whole('inlet_a'), $in->number('buffer_a'), false)->key],
-        );
+        $new = NewRecording::of($job, $this->user(), $in->text('name'), $in->whole('inlet_a'), $in->number('buffer_a'), false);
+
+        return redirect()->route('jobs.recordings.show', [$job->id, $new->key]);
     }
 
     public function show(Job $job, string $recording, ClampMeters $meters): View
@@ -184,56 +181,16 @@ final class RecordingController extends Controller
             throw new Refused('file', 'Readings from a file: choose a CSV file, of at most 120 MB.');
         }
         $name = mb_substr(mb_scrub(pathinfo($file->getClientOriginalName(), PATHINFO_FILENAME), 'UTF-8'), 0, 100);
-        $path = $file->getRealPath() ?: $file->getPathname();
-        $mark = TableFields::decimalOf($request);
-        try {
-            [$row, $read] = $this->bringIn($job, $name, $path, $mark);
-        } catch (OtherMark $other) {
-            [$row, $read] = $this->bringIn($job, $name, $path, $other->mark);
+        $path = $file->store('uploads', 'local') ?: throw new Refused('file', 'File: it could not be kept here. Try again.');
+        $task = new ReadReadings;
+        $run = Runs::begin($job, $this->user(), $task, "Readings from $name", [
+            'path' => $path, 'name' => $name === '' ? 'Readings' : $name, 'decimal' => TableFields::decimalOf($request)->value ?? '',
+        ]);
+        if ($run->state === RunState::Failed) {
+            throw new Refused('file', $run->said);
         }
 
-        return redirect()->route('jobs.recordings.show', [$job->id, $row->key])->with(
-            'status', number_format($read->count).' readings brought in'.($read->hasCommas ? ', with a decimal comma' : ''),
-        );
-    }
-
-    /**
-     * @return array{Recording, ReadingsFile}
-     *
-     * @throws OtherMark when the file is to be read anew with another decimal mark; nothing was kept then
-     */
-    private function bringIn(Job $job, string $name, string $path, ?DecimalMark $mark): array
-    {
-        return DB::transaction(function () use ($job, $name, $path, $mark): array {
-            $row = $this->create($job, $name === '' ? 'Readings' : $name, 30, 0.0, true);
-            $read = ReadingsFile::read(
-                $path, fn (array $readings) => RecordingRows::keep($row, $readings), new ServiceLimit($job->service_a), $mark,
-            );
-            foreach ($read->marks as $each) {
-                RecordingRows::mark($row, $each);
-            }
-
-            return [$row, $read];
-        });
-    }
-
-    private function create(Job $job, string $name, int $inletAmps, float $bufferAmps, bool $ended): Recording
-    {
-        if ($job->recordings()->count() >= self::MOST_RECORDINGS) {
-            throw new Refused('name', sprintf('A job may have at most %d recordings.', self::MOST_RECORDINGS));
-        }
-
-        $key = $this->newKey();
-        $new = [
-            'id' => $key, 'name' => $name, 'began_ms' => MeterController::nowMs(), 'ended' => $ended, 'buffer_a' => $bufferAmps,
-            'inlet_a' => $inletAmps,
-        ];
-        JobEditor::attach(
-            $job, $this->user(), "$name: recording",
-            fn (JobState $state): JobState => $state->withAttachments($state->attachments->withRecording($new)),
-        );
-
-        return $this->recording($job, $key);
+        return redirect()->to($task->page($run))->with('status', $run->state === RunState::Done ? $run->said : 'The file is being read.');
     }
 
     /**

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Recordings;
+
+use App\Models\Job;
+use App\Models\Recording;
+use App\Models\Run;
+use App\Models\User;
+use App\Runs\RunProgress;
+use App\Runs\Task;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
+use RuntimeException;
+use Underpin\Csv\DecimalMark;
+use Underpin\Csv\OtherMark;
+use Underpin\Measure\ServiceLimit;
+use Underpin\Refused;
+
+/** Makes a recording of a file of readings that was sent. Input: where it lies, what it is called, its decimal mark where it was said. */
+final class ReadReadings implements Task
+{
+    private const USUAL_INLET_A = 30;
+
+    public function key(): string
+    {
+        return 'readings';
+    }
+
+    /** It rests on the file alone. */
+    public function reads(): array
+    {
+        return [];
+    }
+
+    public function run(Run $run, RunProgress $progress): string
+    {
+        $disk = Storage::disk('local');
+        if (! $disk->exists($run->input['path'])) {
+            throw new Refused('file', 'The file is not here any more. Choose it again.');
+        }
+        $progress->tell('Reading', null);
+        $job = $run->job ?? throw self::gone();
+        $user = $run->user ?? throw self::gone();
+        $path = $disk->path($run->input['path']);
+        try {
+            [$row, $read] = self::bringIn($job, $user, $run->input['name'], $path, DecimalMark::tryFrom($run->input['decimal']));
+        } catch (OtherMark $other) {
+            [$row, $read] = self::bringIn($job, $user, $run->input['name'], $path, $other->mark);
+        }
+        $run->update(['input' => [...$run->input, 'recording' => $row->key]]);
+
+        return number_format($read->count).' readings brought in'.($read->hasCommas ? ', with a decimal comma' : '');
+    }
+
+    public function page(Run $run): string
+    {
+        $recording = $run->input['recording'] ?? null;
+
+        return $recording === null
+            ? route('jobs.recordings', $run->job_id)
+            : route('jobs.recordings.show', [$run->job_id, $recording]);
+    }
+
+    public function tidy(Run $run): void
+    {
+        Storage::disk('local')->delete($run->input['path']);
+    }
+
+    /**
+     * @return array{Recording, ReadingsFile}
+     *
+     * @throws OtherMark when the file is to be read anew with another decimal mark; nothing was kept then
+     */
+    private static function bringIn(Job $job, User $user, string $name, string $path, ?DecimalMark $mark): array
+    {
+        return DB::transaction(function () use ($job, $user, $name, $path, $mark): array {
+            $row = NewRecording::of($job, $user, $name, self::USUAL_INLET_A, 0.0, true);
+            $read = ReadingsFile::read(
+                $path, fn (array $readings) => RecordingRows::keep($row, $readings), new ServiceLimit($job->service_a), $mark,
+            );
+            foreach ($read->marks as $each) {
+                RecordingRows::mark($row, $each);
+            }
+
+            return [$row, $read];
+        });
+    }
+
+    private static function gone(): RuntimeException
+    {
+        return new RuntimeException('The job or the person of a run is gone.');
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Support\Facades\Route;
+
+it('has no route that is not its own', function () {
+    $foreign = [];
+    foreach (Route::getRoutes() as $route) {
+        if (! str_starts_with((string) $route->getActionName(), 'App\Http\Controllers\\')) {
+            $foreign[] = $route->uri();
+        }
+    }
+    expect($foreign)->toBe([]);
+});
+
+it('asks at every route who it is, but at the door', function () {
+    $open = [];
+    foreach (Route::getRoutes() as $route) {
+        if (! in_array('auth', $route->gatherMiddleware(), true)) {
+            $open[] = implode('|', array_diff($route->methods(), ['HEAD'])).' '.$route->uri();
+        }
+    }
+    sort($open);
+    expect($open)->toBe([
+        'GET forgotten-password', 'GET invitation/{token}', 'GET new-password/{token}', 'GET sign-in', 'GET sign-in/code', 'GET up',
+        'POST forgotten-password', 'POST invitation/{token}', 'POST new-password', 'POST sign-in', 'POST sign-in/code',
+    ]);
+});
