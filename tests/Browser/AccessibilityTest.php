@@ -66,7 +66,10 @@ it('has no serious fault on any page', function (int $width, int $height, bool $
             }
         }
     }
-    foreach (['/', '/?q=nothing-like-it', '/account', '/catalogue', '/local-rules', '/local-rules/new', '/library/new'] as $path) {
+    foreach ([
+        '/', '/?q=nothing-like-it', '/account', '/account/two-steps', '/people', '/catalogue', '/local-rules', '/local-rules/new',
+        '/library/new',
+    ] as $path) {
         $look($path);
     }
     $browser->close();
@@ -82,7 +85,7 @@ it('fits every page into a narrow screen without sideways scrolling', function (
     $wide = [];
     foreach (
         [
-            '/', '/account', '/catalogue',
+            '/', '/account', '/account/two-steps', '/people', '/catalogue',
             ...array_map(
                 fn ($s) => "/jobs/$id/$s",
                 [
