@@ -1,5 +1,6 @@
 import Alpine from '@alpinejs/csp';
 import { finder } from './shared/finder.js';
+import { leaveWith } from './shared/line.js';
 import { startKeys, toggleNight } from './shared/keys.js';
 import { refresh, send, toast } from './shared/parts.js';
 import { startPhotos } from './shared/photos.js';
@@ -16,8 +17,16 @@ document.addEventListener('submit', (event) => {
     } else if (form.matches('form[data-refresh]')) {
         event.preventDefault();
         refresh(form);
+    } else if (leaves(form) && !event.defaultPrevented) {
+        event.preventDefault();
+        leaveWith(form, event.submitter);
     }
 });
+
+/** Asked by attribute: a field of a form may be called "method". Files go up with their progress shown, or natively. */
+function leaves(form) {
+    return form.getAttribute('method') === 'post' && form.getAttribute('enctype') !== 'multipart/form-data';
+}
 
 // A field is saved when it is left, so that nothing typed in a garage is lost.
 document.addEventListener('change', (event) => {

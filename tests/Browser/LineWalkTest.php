@@ -68,3 +68,39 @@ it('does nothing by a letter that was meant for a field', function (string $page
     $b->pressWithAlt($other === 'room' ? '2' : '3')->find(".breaker.is-selected[data-role=\"$other\"]");
     $b->pressWithAlt('u')->find(".breaker.is-selected[data-role=\"$role\"]");
 })->with(['/survey', '/loads']);
+
+it('stays on a page whose form leads to another until there is an answer to be had', function () {
+    $b = $this->browser->signIn()->visit('/library/new')->type('#ll-name', 'Cut lathe')->type('#ll-run-usual', '900')
+        ->type('#ll-start-usual', '2700');
+    Servers::stopWeb();
+    try {
+        $b->click('#library-load-form button')->see('1 change is not saved: the server does not answer');
+        $b->find('#library-load-form.is-unsaved');
+        expect($b->path())->toBe('/library/new')->and($b->run('return document.getElementById("ll-name").value'))->toBe('Cut lathe');
+    } finally {
+        Servers::startWeb();
+    }
+    $b->until(fn () => $b->text('#unsaved') === '', 'what waited to be sent');
+    $b->see('Runs, low is missing');
+    expect($b->run('return document.getElementById("ll-name").value'))->toBe('Cut lathe');
+});
+
+it('adds a thing once when the answer was lost on its way', function () {
+    $b = $this->browser->signIn()->visit('/?q=Hollin');
+    $b->visit(parse_url($b->attribute('.job-card', 'href'), PHP_URL_PATH).'/loads')->click('.breaker')->find('#new-load-form');
+    $b->run(<<<'JS'
+        const real = window.fetch;
+        let lost = 0;
+        window.fetch = (url, options) => real(url, options).then((answer) => {
+            if (options?.method === 'POST' && lost++ === 0) throw new TypeError('lost on its way');
+            return answer;
+        });
+        document.querySelector('#new-load-form').closest('details').open = true;
+        JS);
+    $name = 'Lamp '.bin2hex(random_bytes(4));
+    $b->type('#nl-name', $name)->type('#nl-run', '60')->type('#nl-start', '60')->click('#new-load-form button');
+    $b->see('not saved: the server does not answer')->see('Saved', 15);
+    $found = "[...document.querySelectorAll('form.load input[name=name]')].filter((field) => field.value === '$name').length";
+    $b->until(fn () => $b->run("return $found") > 0, 'the load to be shown');
+    expect($b->run("return $found"))->toBe(1)->and($b->complaints())->toBe([]);
+});

@@ -33,6 +33,28 @@ export async function untilAnswered(ask) {
     }
 }
 
+let made = 0;
+
+/**
+ * A form that leads to another page leaves this one only when there is an answer to be had: an error page of the
+ * browser would take what was typed with it.
+ */
+export async function leaveWith(form, submitter) {
+    if (form.dataset.leaving) return;
+    form.dataset.leaving = '1';
+    form.id ||= `form-${made += 1}`;
+    const end = begin(form.id);
+    await untilAnswered(() => fetch('/mark.svg', { method: 'HEAD', cache: 'no-store' }));
+    end();
+    delete form.dataset.leaving;
+    if (submitter?.name) {
+        const said = Object.assign(document.createElement('input'), { type: 'hidden', name: submitter.name, value: submitter.value });
+        form.append(said);
+    }
+    // Not asked again: what the fields demand was looked at when the button was pressed.
+    HTMLFormElement.prototype.submit.call(form);
+}
+
 /** A moment later, or when the device says that it is on the line again. */
 function chance() {
     return new Promise((resolve) => {
