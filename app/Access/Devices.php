@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Access;
 
+use App\Models\Shop;
 use App\Models\User;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -44,9 +46,12 @@ final readonly class Devices
         return self::rows($user)->when($butHere, fn (Builder $rows) => $rows->where('id', '!=', $butHere))->delete();
     }
 
-    public static function count(User $user): int
+    /** @return Collection<array-key, mixed> how many, by the person; nobody who is signed in nowhere */
+    public static function counts(Shop $shop): Collection
     {
-        return self::rows($user)->where('last_activity', '>', self::lapsed())->count();
+        return DB::table('sessions')->join('users', 'users.id', '=', 'user_id')->where('shop_id', $shop->id)
+            ->where('last_activity', '>', self::lapsed())->groupBy('user_id')->selectRaw('user_id, count(*) as many')
+            ->pluck('many', 'user_id');
     }
 
     private static function forget(User $user): void

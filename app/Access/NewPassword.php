@@ -31,8 +31,8 @@ final readonly class NewPassword implements ValidationRule
     private const COMMON = [
         'password', 'passwort', 'passwd', 'passphrase', 'secret', 'welcome', 'letmein', 'login', 'admin', 'administrator', 'root', 'user',
         'guest', 'test', 'testing', 'demo', 'default', 'changeme', 'change', 'temp', 'temporary', 'master', 'access', 'hello', 'monkey',
-        'dragon', 'princess', 'sunshine', 'shadow', 'superman', 'batman', 'football', 'baseball', 'basketball', 'hockey', 'soccer',
-        'iloveyou', 'love', 'loveyou', 'trustno', 'whatever', 'freedom', 'mustang', 'michael', 'jordan', 'jennifer', 'ashley', 'jessica',
+        'dragon', 'princess', 'sunshine', 'shadow', 'football', 'baseball', 'basketball', 'hockey', 'soccer',
+        'iloveyou', 'love', 'loveyou', 'trustno', 'whatever', 'freedom', 'michael', 'jordan', 'jennifer', 'ashley', 'jessica',
         'charlie', 'daniel', 'thomas', 'andrew', 'robert', 'william', 'summer', 'winter', 'spring', 'autumn', 'january', 'february',
         'march', 'april', 'june', 'july', 'august', 'september', 'october', 'november', 'december', 'monday', 'tuesday', 'wednesday',
         'thursday', 'friday', 'saturday', 'sunday', 'company', 'office', 'shop', 'work', 'computer', 'internet', 'qwerty', 'abc',
@@ -45,6 +45,12 @@ final readonly class NewPassword implements ValidationRule
     /** @param  list<string>  $known  words that everybody knows of its owner: name, mail address, shop */
     public function __construct(private array $known = [], private string $label = 'New password')
     {
+    }
+
+    /** What a page says beside the field. */
+    public static function hint(): string
+    {
+        return self::LEAST.' characters or more; four words that have nothing to do with each other are good';
     }
 
     public function validate(string $attribute, mixed $value, Closure $fail): void

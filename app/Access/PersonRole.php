@@ -28,6 +28,9 @@ enum PersonRole: string
     /** Answers for a design: may pick what a job is built with, and what the shop picks from. */
     public function decides(): bool
     {
-        return $this !== self::Apprentice;
+        return match ($this) {
+            self::Owner, self::Electrician => true,
+            self::Apprentice => false,
+        };
     }
 }

@@ -40,15 +40,11 @@ final class ReadReadings implements Task
         if (! $disk->exists($run->input['path'])) {
             throw new Refused('file', 'The file is not here any more. Choose it again.');
         }
-        $progress->tell('Reading', null);
         $job = $run->job ?? throw self::gone();
         $user = $run->user ?? throw self::gone();
         $path = $disk->path($run->input['path']);
-        try {
-            [$row, $read] = self::bringIn($job, $user, $run->input['name'], $path, DecimalMark::tryFrom($run->input['decimal']));
-        } catch (OtherMark $other) {
-            [$row, $read] = self::bringIn($job, $user, $run->input['name'], $path, $other->mark);
-        }
+        $mark = self::lookedThrough($job, $path, DecimalMark::tryFrom($run->input['decimal']), $progress);
+        [$row, $read] = self::bringIn($job, $user, $run->input['name'], $path, $mark);
         $run->update(['input' => [...$run->input, 'recording' => $row->key]]);
 
         return number_format($read->count).' readings brought in'.($read->hasCommas ? ', with a decimal comma' : '');
@@ -69,10 +65,28 @@ final class ReadReadings implements Task
     }
 
     /**
-     * @return array{Recording, ReadingsFile}
+     * Once before anything is kept: it can be stopped here, and what is wrong in it is said. While it is kept, in one
+     * transaction, nobody could ask it to stop.
      *
-     * @throws OtherMark when the file is to be read anew with another decimal mark; nothing was kept then
+     * @return ?DecimalMark the mark to read it with
      */
+    private static function lookedThrough(Job $job, string $path, ?DecimalMark $mark, RunProgress $progress): ?DecimalMark
+    {
+        $count = 0;
+        $tell = function (array $readings) use (&$count, $progress): void {
+            $count += count($readings);
+            $progress->tell('Reading: '.number_format($count).' values', null);
+        };
+        try {
+            ReadingsFile::read($path, $tell, new ServiceLimit($job->service_a), $mark);
+
+            return $mark;
+        } catch (OtherMark $other) {
+            return $other->mark;
+        }
+    }
+
+    /** @return array{Recording, ReadingsFile} */
     private static function bringIn(Job $job, User $user, string $name, string $path, ?DecimalMark $mark): array
     {
         return DB::transaction(function () use ($job, $user, $name, $path, $mark): array {

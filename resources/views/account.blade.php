@@ -8,7 +8,7 @@
             </section>
             <section><h2>Password</h2>
                 <form method="post" action="{{ route('account.password') }}">@csrf @method('PUT')
-                    <x-field id="a-current" name="current_password" label="Password now" type="password"/><x-field id="a-new" name="password" label="New password" type="password" hint="10 characters or more; four words that have nothing to do with each other are good"/><x-field id="a-again" name="password_confirmation" label="The same again" type="password"/>
+                    <x-field id="a-current" name="current_password" label="Password now" type="password"/><x-field id="a-new" name="password" label="New password" type="password" :hint="App\Access\NewPassword::hint()"/><x-field id="a-again" name="password_confirmation" label="The same again" type="password"/>
                     <button class="button">Change it</button></form>
             </section>
             <section><h2>Second step at sign-in</h2>

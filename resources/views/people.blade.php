@@ -15,7 +15,7 @@
                 @else{{ $person->role->label() }}@endif</td>
                 <td data-name="Second step">{{ $person->hasSecondStep() ? 'on' : 'off' }}</td>
                 @if ($leads)
-                    <td data-name="Signed in">@if ($person->is($user)){{ Underpin\Say::count($devices[$person->id], 'device') }} @elseif ($devices[$person->id] > 0)<form method="post" action="{{ route('people.sign-out', $person->id) }}" class="inline">@csrf @method('DELETE'){{ Underpin\Say::count($devices[$person->id], 'device') }} <button class="button">Sign out</button></form>@else nowhere @endif</td>
+                    <td data-name="Signed in">@if ($person->is($user)){{ Underpin\Say::count($devices[$person->id] ?? 0, 'device') }} @elseif (isset($devices[$person->id]))<form method="post" action="{{ route('people.sign-out', $person->id) }}" class="inline">@csrf @method('DELETE'){{ Underpin\Say::count($devices[$person->id], 'device') }} <button class="button">Sign out</button></form>@else nowhere @endif</td>
                     <td>@unless ($person->is($user))<form method="post" action="{{ route('people.remove', $person->id) }}" class="inline">@csrf @method('DELETE')<label class="checkbox"><input type="checkbox" name="sure" value="1"> sure</label> <button class="button">Take out</button></form>@endunless</td>
                 @endif
             </tr>@endforeach</tbody>

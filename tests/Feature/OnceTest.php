@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Models\Job;
+use Illuminate\Contracts\Cache\LockTimeoutException;
+use Illuminate\Support\Facades\Cache;
 
 /** Sends the form of a new load, as the page's script does. */
 function addLoad(object $test, Job $job, string $name, array $fields = []): Illuminate\Testing\TestResponse
@@ -46,4 +48,24 @@ it('does not take the name of one person for that of another', function () {
     addLoad($this, $job, $name)->assertOk();
     $this->actingAs($this->person('bo@one.example', $user->shop));
     addLoad($this, $job, $name)->assertOk();
+});
+
+it('asks whoever sends it again to wait while it is being made, and does not break', function () {
+    $user = $this->person();
+    $job = $this->job($user);
+    $before = $job->loads()->count();
+    $this->actingAs($user);
+    Cache::partialMock()->shouldReceive('lock')->andThrow(new LockTimeoutException);
+    addLoad($this, $job, str_repeat('0e', 16))->assertStatus(503)->assertHeader('Retry-After');
+    expect($job->loads()->count())->toBe($before);
+});
+
+it('makes once what leads to another page', function () {
+    $user = $this->person();
+    $this->actingAs($user);
+    $fields = ['name' => 'Once only', 'customer_name' => '', 'spaces' => '30'];
+    $heads = ['X-Once' => str_repeat('0f', 16)];
+    $this->post('/jobs', $fields, $heads)->assertRedirect();
+    $this->post('/jobs', $fields, $heads)->assertStatus(208);
+    expect(Job::query()->where('name', 'Once only')->count())->toBe(1);
 });

@@ -157,3 +157,14 @@ it('leaves a file of readings to the worker, and shows the recording that comes 
         ->assertJson(['over' => true, 'to' => route('jobs.recordings.show', [$job->id, $recording->key])]);
     expect(Storage::disk('local')->files('uploads'))->toBe(['uploads/a.csv'])->and($recording->name)->toBe('barn');
 });
+
+it('stops a file of readings before anything of it is kept', function () {
+    $csv = UploadedFile::fake()->createWithContent('barn.csv', "Time (s),Leg A (A),Leg B (A)\n0,1.5,2\n1,1.25,2.5\n");
+    $this->post("/jobs/{$this->job->id}/recordings/import", ['file' => $csv]);
+    $run = Run::query()->sole();
+    $run->update(['stop_asked' => true]);
+    (new RunWork($run->id))->handle(app(Tasks::class));
+    expect($run->refresh()->state)->toBe(RunState::Stopped)
+        ->and($this->job->recordings()->count())->toBe(0)
+        ->and($this->job->events()->count())->toBe(0);
+});

@@ -54,7 +54,8 @@ final class FirstOwner extends Command
     /** @param  array<string, string>  $given */
     private function fromLine(string $field, array $given): ?string
     {
-        $value = trim((string) fgets(STDIN));
+        $line = rtrim((string) fgets(STDIN), "\r\n");
+        $value = $field === 'password' ? $line : trim($line); // as the page takes them
         $fault = $this->fault($field, $value, $given);
         if ($fault !== null) {
             $this->error($fault);
@@ -72,7 +73,8 @@ final class FirstOwner extends Command
     {
         for (; ;) {
             $answer = $field === 'password' ? $this->secret(self::ASKED[$field]) : $this->ask(self::ASKED[$field]);
-            $value = is_string($answer) ? trim($answer) : '';
+            $value = is_string($answer) ? $answer : '';
+            $value = $field === 'password' ? $value : trim($value);
             $fault = $this->fault($field, $value, $given);
             if ($fault === null && ($field !== 'password' || $this->secret('The same again') === $answer)) {
                 return $value;

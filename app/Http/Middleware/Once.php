@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use Closure;
+use Illuminate\Contracts\Cache\LockTimeoutException;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cache;
@@ -17,7 +18,10 @@ final class Once
 
     private const KEPT_S = 86_400;
 
-    private const LOCK_S = 60;
+    /** The change at hand may take so long; who sends it again meanwhile is asked to wait, and sends it once more. */
+    private const LOCK_S = 120;
+
+    private const WAIT_S = 5;
 
     public function handle(Request $request, Closure $next): Response
     {
@@ -28,18 +32,25 @@ final class Once
         }
         $key = 'once|'.Auth::id()."|$name";
 
-        /** @var Response */
-        return Cache::lock("$key|lock", self::LOCK_S)->block(self::LOCK_S, function () use ($request, $next, $key): Response {
-            if (Cache::has($key)) {
-                return response('', Response::HTTP_ALREADY_REPORTED);
-            }
-            /** @var Response $response */
-            $response = $next($request);
-            if ($response->isSuccessful()) {
-                Cache::put($key, true, self::KEPT_S);
-            }
+        try {
+            /** @var Response */
+            return Cache::lock("$key|lock", self::LOCK_S)->block(self::WAIT_S, fn (): Response => $this->made($request, $next, $key));
+        } catch (LockTimeoutException) {
+            return response('', Response::HTTP_SERVICE_UNAVAILABLE, ['Retry-After' => (string) self::WAIT_S]);
+        }
+    }
 
-            return $response;
-        });
+    private function made(Request $request, Closure $next, string $key): Response
+    {
+        if (Cache::has($key)) {
+            return response('', Response::HTTP_ALREADY_REPORTED);
+        }
+        /** @var Response $response */
+        $response = $next($request);
+        if ($response->isSuccessful() || $response->isRedirection()) {
+            Cache::put($key, true, self::KEPT_S);
+        }
+
+        return $response;
     }
 }

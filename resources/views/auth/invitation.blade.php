@@ -5,7 +5,7 @@
         <form method="post" action="{{ route('invitation.accept', $token) }}">
             @csrf
             <x-field id="name" name="name" label="Name" :value="$invitation->name" maxlength="100" required/>
-            <x-field id="password" name="password" label="Password" type="password" hint="10 characters or more; four words that have nothing to do with each other are good" required autofocus/>
+            <x-field id="password" name="password" label="Password" type="password" :hint="App\Access\NewPassword::hint()" required autofocus/>
             <x-field id="again" name="password_confirmation" label="The same again" type="password" required/>
             <button class="button is-primary">Come in</button>
         </form>

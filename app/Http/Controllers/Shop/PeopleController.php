@@ -23,11 +23,10 @@ final class PeopleController extends Controller
     public function index(): View
     {
         $shop = $this->user()->shop;
-        $people = $shop->users()->orderBy('name')->get();
 
         return view('people', [
-            'user' => $this->user(), 'shop' => $shop, 'people' => $people,
-            'devices' => $people->mapWithKeys(fn (User $person): array => [$person->id => Devices::count($person)]),
+            'user' => $this->user(), 'shop' => $shop, 'people' => $shop->users()->orderBy('name')->get(),
+            'devices' => Devices::counts($shop),
             'invitations' => $shop->invitations()->orderBy('name')->get(),
         ]);
     }
