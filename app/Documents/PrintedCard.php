@@ -12,7 +12,6 @@ use App\Models\Run;
 use App\Runs\RunProgress;
 use App\Runs\Task;
 use Illuminate\Support\Facades\Storage;
-use RuntimeException;
 
 /**
  * A card of very many breakers, laid out by the worker of the queue and kept for a while under a name that is made
@@ -50,7 +49,7 @@ final class PrintedCard implements Task
     public function run(Run $run, RunProgress $progress): string
     {
         $progress->tell('Laying out the card', null);
-        $contents = CardContents::of(JobEditor::open($run->job ?? throw new RuntimeException('The job of a run is gone.')));
+        $contents = CardContents::of(JobEditor::open($run->onJob()));
         DurableFile::write(Storage::disk('local')->path(self::path($contents)), CardPdf::of($contents));
 
         return 'The card is laid out';

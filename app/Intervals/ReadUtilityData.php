@@ -8,7 +8,6 @@ use App\Models\Run;
 use App\Runs\RunProgress;
 use App\Runs\Task;
 use Illuminate\Support\Facades\Storage;
-use RuntimeException;
 use Underpin\Csv\DecimalMark;
 use Underpin\Measure\Interval\Zone;
 use Underpin\Measure\ServiceLimit;
@@ -37,13 +36,13 @@ final class ReadUtilityData implements Task
         if (! $disk->exists($run->input['path'])) {
             throw new Refused('file', 'The file is not here any more. Choose it again.');
         }
-        $job = $run->job ?? throw self::gone();
+        $job = $run->onJob();
         $year = IntervalFile::read(
             $disk->path($run->input['path']), Zone::from($run->input['zone']),
             fn (int $count, ?float $share) => $progress->tell('Reading: '.number_format($count).' values', $share),
             new ServiceLimit($job->service_a), DecimalMark::tryFrom($run->input['decimal'] ?? ''),
         );
-        UtilityData::attach($job, $run->user ?? throw self::gone(), $run->input['file'], $year, $run->input['seen'] ?? null);
+        UtilityData::attach($job, $run->byUser(), $run->input['file'], $year, $run->input['seen'] ?? null);
 
         return number_format($year->count).' readings brought in';
     }
@@ -56,10 +55,5 @@ final class ReadUtilityData implements Task
     public function tidy(Run $run): void
     {
         Storage::disk('local')->delete($run->input['path']);
-    }
-
-    private static function gone(): RuntimeException
-    {
-        return new RuntimeException('The job or the person of a run is gone.');
     }
 }

@@ -8,6 +8,7 @@ use App\Runs\RunState;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
+use RuntimeException;
 
 /**
  * Long work on a job: what was asked for, how far it is, and what came of it.
@@ -43,6 +44,16 @@ final class Run extends Model
     public function user(): BelongsTo
     {
         return $this->belongsTo(User::class);
+    }
+
+    public function onJob(): Job
+    {
+        return $this->job ?? throw new RuntimeException('The job of a run is gone.');
+    }
+
+    public function byUser(): User
+    {
+        return $this->user ?? throw new RuntimeException('The person of a run is gone.');
     }
 
     /** @return array<string, string> */

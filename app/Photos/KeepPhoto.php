@@ -9,7 +9,6 @@ use App\Models\Run;
 use App\Runs\RunProgress;
 use App\Runs\Task;
 use Illuminate\Support\Facades\Storage;
-use RuntimeException;
 use Underpin\Refused;
 use Underpin\StageKey;
 
@@ -37,7 +36,7 @@ final class KeepPhoto implements Task
         $progress->tell("Making $name smaller", null);
         try {
             JobPhotos::keep(
-                $run->job ?? throw self::gone(), $run->user ?? throw self::gone(), PhotoOf::from($run->input['of']), $run->input['of_key'],
+                $run->onJob(), $run->byUser(), PhotoOf::from($run->input['of']), $run->input['of_key'],
                 $name, Picture::read($disk->path($run->input['path']), $name),
             );
         } catch (NotKept $fault) {
@@ -60,10 +59,5 @@ final class KeepPhoto implements Task
     public function tidy(Run $run): void
     {
         Storage::disk('local')->delete($run->input['path']);
-    }
-
-    private static function gone(): RuntimeException
-    {
-        return new RuntimeException('The job or the person of a run is gone.');
     }
 }

@@ -12,7 +12,6 @@ use App\Runs\RunProgress;
 use App\Runs\Task;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
-use RuntimeException;
 use Underpin\Csv\DecimalMark;
 use Underpin\Csv\OtherMark;
 use Underpin\Measure\ServiceLimit;
@@ -40,8 +39,8 @@ final class ReadReadings implements Task
         if (! $disk->exists($run->input['path'])) {
             throw new Refused('file', 'The file is not here any more. Choose it again.');
         }
-        $job = $run->job ?? throw self::gone();
-        $user = $run->user ?? throw self::gone();
+        $job = $run->onJob();
+        $user = $run->byUser();
         $path = $disk->path($run->input['path']);
         $mark = self::lookedThrough($job, $path, DecimalMark::tryFrom($run->input['decimal']), $progress);
         [$row, $read] = self::bringIn($job, $user, $run->input['name'], $path, $mark);
@@ -100,10 +99,5 @@ final class ReadReadings implements Task
 
             return [$row, $read];
         });
-    }
-
-    private static function gone(): RuntimeException
-    {
-        return new RuntimeException('The job or the person of a run is gone.');
     }
 }
