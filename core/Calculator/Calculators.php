@@ -21,6 +21,7 @@ final class Calculators
             new BestSetCalculator,
             new StartOrderCalculator,
             new AssignLegsCalculator,
+            new InterlockMovesCalculator,
             new AmpacityCalculator,
             new VoltageDropCalculator,
             new ConduitFillCalculator,
