@@ -12,6 +12,12 @@ final class Say
         return number_format($amps, 1).' A';
     }
 
+    /** A bare number as short as it is: "30", "37.5". */
+    public static function figure(?float $value): string
+    {
+        return $value === null ? 'not known' : rtrim(rtrim(number_format($value, 1), '0'), '.');
+    }
+
     public static function watts(float $watts): string
     {
         return number_format($watts).' W';

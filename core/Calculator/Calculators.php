@@ -25,6 +25,7 @@ final class Calculators
             new AmpacityCalculator,
             new VoltageDropCalculator,
             new ConduitFillCalculator,
+            new CheckDesignCalculator,
         ];
     }
 

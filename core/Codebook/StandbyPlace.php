@@ -9,4 +9,10 @@ final class StandbyPlace
 {
     /** From doors, windows and other openings of a wall: a distance for fire; for carbon monoxide farther is better. */
     public const OPENINGS_FT = 5;
+
+    /** From a wall that burns, unless its listing, a fire test or an hour's wall allows less. */
+    public const COMBUSTIBLE_FT = 5;
+
+    /** To work on the sides from which it is served. NEC 2023 110.26(A). */
+    public const SERVICE_FT = 3;
 }

@@ -9,6 +9,8 @@ use Tests\Support\Houses;
 use Underpin\Checks\Code;
 use Underpin\Checks\Finding;
 use Underpin\Checks\Review;
+use Underpin\Checks\Rules\Rule;
+use Underpin\Checks\Rules\Rules;
 use Underpin\Checks\Severity;
 use Underpin\Job\Circuit;
 use Underpin\Job\DemandInputs;
@@ -523,8 +525,9 @@ it('says of every fault what it has always said', function () use ($houses) {
         array_keys($said), $said,
     ));
     $codes = array_map(fn (Code $code): string => $code->value, Code::cases());
-    sort($codes, SORT_STRING);
-    expect(array_values(array_diff($codes, array_keys($said))))->toBe([])
+    // The rules of an arrangement have their own rows and texts there.
+    $ofArrangements = array_map(fn (Rule $rule): string => $rule->code()->value, Rules::all());
+    expect(array_values(array_diff($codes, array_keys($said), $ofArrangements)))->toBe([])
         // A change of a sentence is a change of what people are told: it is made here too, by hand.
         ->and($text)->toBe((string) file_get_contents(__DIR__.'/golden/findings.txt'));
 });

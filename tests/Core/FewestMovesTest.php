@@ -175,7 +175,9 @@ it('refuses what no panel is', function (array $change, string $field) {
     'one need' => [['needs' => [1]], 'needs'],
     'half a space' => [['needs' => [1, 3.5]], 'needs.1'],
     'off the end' => [['breakers' => [['id' => 'a', 'space' => 7, 'poles' => 2]]], 'breakers.0.space'],
-    'on each other' => [['breakers' => [['id' => 'a', 'space' => 1, 'poles' => 2], ['id' => 'b', 'space' => 3, 'poles' => 1]]], 'breakers.1.space'],
+    'on each other' => [
+        ['breakers' => [['id' => 'a', 'space' => 1, 'poles' => 2], ['id' => 'b', 'space' => 3, 'poles' => 1]]], 'breakers.1.space',
+    ],
     'two-pole tandem' => [['breakers' => [['id' => 'a', 'space' => 1, 'poles' => 2, 'tandem' => true]]], 'breakers.0.tandem'],
     'three poles' => [['breakers' => [['id' => 'a', 'space' => 1, 'poles' => 3]]], 'breakers.0.poles'],
     'tandem space off the end' => [['tandem_spaces' => [2, 9]], 'tandem_spaces.1'],

@@ -71,7 +71,7 @@ final class Arrangements
         }
     }
 
-    /** @param  list<int>  $counts  of one-poles, those of leg A, two-poles, tandems, those of leg A: left less come; moves, new tandems left */
+    /** @param  list<int>  $counts  left less come of one-poles, those on A, two-poles, tandems, those on A; moves and new tandems left */
     private function least(int $at, int $carry, array $counts): int
     {
         [$onePoles, $onePolesA, $twoPoles, $tandems, $tandemsA, $moves, $new] = $counts;
@@ -140,10 +140,11 @@ final class Arrangements
      */
     private static function sum(array $counts, array $adds): array
     {
-        foreach ($adds as $i => $add) {
-            $counts[$i] += $add;
+        $sum = [];
+        foreach ($counts as $i => $count) {
+            $sum[] = $count + $adds[$i];
         }
 
-        return $counts;
+        return $sum;
     }
 }

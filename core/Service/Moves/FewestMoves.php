@@ -71,9 +71,13 @@ final class FewestMoves
         $takes = array_sum(array_map(fn (SeatedBreaker $b): int => count($b->spaces()), $room->inTheWay()));
 
         return sprintf(
-            'The breakers in spaces %d and %d take %s, and beside them %s free. %s',
-            min($room->needs), max($room->needs), Say::count($takes, 'space'),
-            $room->freeElsewhere() === 0 ? 'none is' : Say::count($room->freeElsewhere(), 'space').($room->freeElsewhere() === 1 ? ' is' : ' are'),
+            'The breakers in spaces %s take %s, and beside them %s free. %s',
+            implode(' and ', $room->needs), Say::count($takes, 'space'),
+            match ($room->freeElsewhere()) {
+                0 => 'none is',
+                1 => '1 space is',
+                default => $room->freeElsewhere().' spaces are',
+            },
             $room->tandemSpaces === []
                 ? 'No space is known to accept a tandem breaker. Look at the label, or set a sub-panel.'
                 : 'The tandem breakers that this panel accepts do not make room enough. A sub-panel does.',

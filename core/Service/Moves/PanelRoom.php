@@ -68,7 +68,9 @@ final readonly class PanelRoom
     /** @return list<SeatedBreaker> that sit in a needed space */
     public function inTheWay(): array
     {
-        return array_values(array_filter($this->breakers, fn (SeatedBreaker $b): bool => array_intersect($b->spaces(), $this->needs) !== []));
+        return array_values(array_filter(
+            $this->breakers, fn (SeatedBreaker $b): bool => array_intersect($b->spaces(), $this->needs) !== [],
+        ));
     }
 
     /** @return int spaces beside the needed ones with nothing in them */

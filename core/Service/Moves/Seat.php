@@ -10,7 +10,7 @@ use Underpin\Legs\Leg;
 /** A place that a moved breaker goes to. */
 final readonly class Seat
 {
-    /** @param  ?string  $beside  id of the breaker that stays and makes a tandem with it; null: it has the space alone, or beside a moved one */
+    /** @param  ?string  $beside  id of the breaker that stays and makes a tandem with it; null: alone, or beside one that moves too */
     public function __construct(public SeatKind $kind, public int $space, public ?string $beside = null)
     {
     }
