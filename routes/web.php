@@ -18,6 +18,7 @@ use App\Http\Controllers\Shop\MachineController;
 use App\Http\Controllers\Shop\PeopleController;
 use App\Http\Controllers\Shop\RuleProfileController;
 use App\Http\Controllers\Shop\ShopHistoryController;
+use App\Http\Controllers\Shop\ShopSheetController;
 use App\Http\Controllers\Shop\TwoStepsController;
 use Illuminate\Support\Facades\Route;
 
@@ -59,6 +60,10 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/machines', [MachineController::class, 'store'])->name('machines.store');
     Route::get('/machines/{machine}', [MachineController::class, 'edit'])->name('machines.edit');
     Route::put('/machines/{machine}', [MachineController::class, 'update'])->name('machines.update');
+    Route::put('/machines/{machine}/retired', [MachineController::class, 'retire'])->name('machines.retire');
+    Route::get('/shop/{thing}.csv', [ShopSheetController::class, 'export'])->name('shop.sheet');
+    Route::post('/shop/{thing}/import', [ShopSheetController::class, 'import'])
+        ->middleware('throttle:imports')->name('shop.sheet.import');
     Route::get('/library/new', [LibraryLoadController::class, 'create'])->name('library.create');
     Route::post('/library', [LibraryLoadController::class, 'store'])->name('library.store');
     Route::get('/library/{load}', [LibraryLoadController::class, 'edit'])->whereNumber('load')->name('library.edit');

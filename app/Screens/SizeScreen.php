@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Screens;
 
-use App\JobFile\JobRows;
 use App\Models\Machine as MachineRow;
 use Underpin\Job\Fuel;
 use Underpin\Job\Machine;
@@ -25,24 +24,15 @@ final readonly class SizeScreen
     public static function of(JobScreen $screen, string $fuel): self
     {
         $only = Fuel::tryFrom($fuel);
-        $machines = MachineRow::query()->where('shop_id', $screen->row->shop_id)->orderBy('price_usd')->get();
+        $machines = MachineRow::query()->where('shop_id', $screen->row->shop_id)->where('retired', false)->orderBy('price_usd')->get();
 
         return new self(
             Ranking::of(
-                $screen->design()->onGenerator(), array_values(array_map(self::machine(...), $machines->all())),
+                $screen->design()->onGenerator(), array_values(array_map(fn (MachineRow $row): Machine => $row->core(), $machines->all())),
                 $screen->job->generator->marginPct, $screen->job->site, $only,
             ),
             $only,
         );
-    }
-
-    public static function machine(MachineRow $row): Machine
-    {
-        return JobRows::machine([
-            'id' => $row->key, 'name' => $row->name, 'form' => $row->form, 'volts' => $row->volts, 'outlet' => $row->outlet,
-            'outlet_a' => $row->outlet_a, 'neutral' => $row->neutral, 'gfci' => $row->gfci, 'ratings' => $row->ratings,
-            'price_usd' => $row->price_usd,
-        ]);
     }
 
     public function isPicked(Fit $fit, JobScreen $screen): bool

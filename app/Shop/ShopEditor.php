@@ -40,6 +40,7 @@ final class ShopEditor
      * @param  array<string, mixed>  $was  what the page showed, by field
      * @param  array<string, mixed>  $now  what is to be saved, by field
      * @param  Closure(Model): array<string, mixed>  $fields  what stands there, by field
+     * @return bool whether anything is other than before
      *
      * @throws Conflict when somebody else has changed the same fields since
      */
@@ -52,19 +53,23 @@ final class ShopEditor
         array $was,
         array $now,
         Closure $fields,
-    ): void {
+    ): bool {
         Gate::forUser($user)->authorize('stock', $user->shop);
-        DB::transaction(function () use ($user, $of, $key, $label, $columns, $was, $now, $fields): void {
+
+        return DB::transaction(function () use ($user, $of, $key, $label, $columns, $was, $now, $fields): bool {
             $row = $of->of($user->shop_id)->where($of->keyColumn(), $key)->lockForUpdate()->firstOrFail();
             $last = self::history($user, $of, $key)->first();
             $by = $last === null ? null : "$last->by, {$last->created_at->format('H:i')}: $last->label";
             Conflict::guardShop($fields($row), $was, $now, $by);
             $before = $row->only(array_keys($columns));
             $row->fill($columns);
-            if ($row->isDirty()) {
-                $row->save();
-                self::note($user, $of, self::key($of, $row), $label, $before, $columns);
+            if (! $row->isDirty()) {
+                return false;
             }
+            $row->save();
+            self::note($user, $of, self::key($of, $row), $label, $before, $columns);
+
+            return true;
         });
     }
 

@@ -11,11 +11,29 @@ final class ShopThings
 {
     public static function named(string $word): ShopThing
     {
-        foreach ([new LibraryLoads, new LocalRulesProfiles, new Machines] as $thing) {
+        foreach (self::all() as $thing) {
             if ($thing->word() === $word) {
                 return $thing;
             }
         }
         throw new LogicException("Nothing of the shop is called '$word'.");
+    }
+
+    /** Null: nothing of that word comes as a sheet. */
+    public static function sheet(string $word): ?SheetThing
+    {
+        foreach (self::all() as $thing) {
+            if ($thing instanceof SheetThing && $thing->word() === $word) {
+                return $thing;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<ShopThing> */
+    private static function all(): array
+    {
+        return [new LibraryLoads, new LocalRulesProfiles, new Machines];
     }
 }

@@ -79,6 +79,7 @@ enum Code: string
     case MultiwireOneLeg = 'MULTIWIRE_ONE_LEG';
     case NeutralInSubpanel = 'NEUTRAL_IN_SUBPANEL';
     case NeutralLeftBehind = 'NEUTRAL_LEFT_BEHIND';
+    case NeutralNotKnown = 'NEUTRAL_NOT_KNOWN';
     case NoBond = 'NO_BOND';
     case NoElectrode = 'NO_ELECTRODE';
     case NoFaultPath = 'NO_FAULT_PATH';
@@ -190,6 +191,7 @@ enum Code: string
             self::FeedOverloaded => [StageKey::Connect, $wrong, Source::nec('210.20(A), 215.2, 215.3')],
             self::FeederOverloaded => [StageKey::Connect, $wrong, Source::nec('215.2, 215.3')],
             self::InterlockSpacesTaken => [StageKey::Connect, $wrong, Source::nec('110.3(B), 408.36(D)')],
+            self::NeutralNotKnown => [StageKey::Connect, $wrong, Source::nec('250.24, 250.30')],
             self::MultiwireOn120 => [StageKey::Connect, $danger, Source::nec('210.4')],
 
             self::CordShort => [StageKey::Wire, $wrong, Source::practice('carbon monoxide')],

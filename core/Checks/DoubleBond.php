@@ -13,7 +13,9 @@ final class DoubleBond implements Check
     public function findings(Design $design): iterable
     {
         $machine = $design->supply()?->machine;
-        if ($machine?->bond !== GeneratorNeutral::Bonded || $design->way()?->joinsNeutrals() !== true) {
+        $way = $design->way();
+        $joins = $way?->isWired() === true && $way->switchesNeutral($design->situation()) !== true;
+        if ($machine?->bond !== GeneratorNeutral::Bonded || ! $joins) {
             return;
         }
         yield new Finding(
@@ -25,7 +27,7 @@ final class DoubleBond implements Check
             .'with the engine off, once it is known that the service has its bond and this switch leaves the '
                 .'neutral whole; then it is marked.',
         );
-        if ($machine->gfci) {
+        if ($machine->gfci === true) {
             yield new Finding(
                 Code::BondedGfciTrip,
                 "The ground-fault outlet of $machine->name will trip on the house's own bond.",

@@ -8,14 +8,13 @@ use Underpin\Codebook\StandbyPlace;
 use Underpin\Design\Design;
 use Underpin\Job\ExistingFault;
 use Underpin\Job\LocalRules;
-use Underpin\Job\MachineKind;
 
 /** Every fault found in backup equipment that is there already. */
 final class ExistingFaults implements Check
 {
     public function findings(Design $design): iterable
     {
-        $isStandby = $design->supply()?->machine->form === MachineKind::Standby;
+        $isStandby = $design->supply()?->machine->form->isStandby() === true;
         foreach ($design->job->service->existing->faults() as $fault) {
             if ($fault === ExistingFault::EngineClose && $isStandby) {
                 yield new Finding(

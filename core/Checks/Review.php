@@ -85,6 +85,7 @@ final readonly class Review
             new FeedOverloaded,
             new FeederOverloaded,
             new DoubleBond,
+            new NeutralNotKnown,
             new InletUnderOutlet,
             new CordShort,
             new DropLong,

@@ -14,8 +14,8 @@ use Underpin\Codebook\FlexibleCords;
 use Underpin\Codebook\Material;
 use Underpin\Codebook\Source;
 use Underpin\Codebook\SplitPhase;
+use Underpin\Connection\Source\SourceSteps;
 use Underpin\Job\Circuit;
-use Underpin\Job\MachineKind;
 use Underpin\Job\Panel;
 use Underpin\Legs\Leg;
 use Underpin\Loads\Plan;
@@ -66,7 +66,7 @@ final class ExtensionCords implements Way
                 Source::practice('wired-in loads'),
             );
         }
-        if ($situation->supply?->machine->form === MachineKind::Standby) {
+        if ($situation->supply?->machine->form->isStandby() === true) {
             $reasons[] = Reason::stops('A standby machine has no outlets for cords.', Source::practice('standby machines'));
         }
         $powers = array_filter([...$plan->must, ...$plan->room], fn (Circuit $c): bool => self::serves($c) === true);
@@ -74,12 +74,12 @@ final class ExtensionCords implements Way
         return new WayVerdict($this, $reasons, array_values($powers), $dead);
     }
 
-    public function switchesNeutral(): bool
+    public function isWired(): bool
     {
         return false;
     }
 
-    public function joinsNeutrals(): bool
+    public function switchesNeutral(Situation $situation): ?bool
     {
         return false;
     }
@@ -191,7 +191,7 @@ final class ExtensionCords implements Way
 
     public function toGenerator(Situation $situation, ?Assembly $assembly): array
     {
-        $engine = new EngineSteps($situation, $assembly);
+        $engine = SourceSteps::of($situation, $assembly);
 
         return [
             new OwnerStep('Switch off the appliances that you are going to plug in.'),
@@ -211,7 +211,7 @@ final class ExtensionCords implements Way
         return [
             new OwnerStep('Switch the appliances off and unplug them from the cords, one at a time.'),
             new OwnerStep('Plug each appliance into its own wall outlet again.'),
-            ...(new EngineSteps($situation, $assembly))->stop(),
+            ...SourceSteps::of($situation, $assembly)->stop(),
         ];
     }
 

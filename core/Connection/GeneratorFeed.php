@@ -252,7 +252,11 @@ final readonly class GeneratorFeed
     private function bond(): Bond
     {
         $atGenerator = $this->supply->machine->bond === GeneratorNeutral::Bonded;
-        $bond = $atGenerator
+        $bond = $this->supply->machine->bond === null ? new Line(
+            'Neutral bond', 'not known',
+            'Whether the machine bonds its neutral to its frame is not known: two bonds, or none, cannot be ruled out.',
+            Source::nec('250.24, 250.30'),
+        ) : ($atGenerator
             ? new Line(
                 'Neutral bond', 'one too many, unless the switch breaks the neutral',
                 'The machine bonds its neutral to its frame, and the service bonds it too.', Source::nec('250.24, 250.30'),
@@ -261,7 +265,7 @@ final readonly class GeneratorFeed
                 'Neutral bond', 'that of the house, no other',
                 'The machine\'s neutral floats: the bond of the service is its bond, and nothing of this work adds one.',
                 Source::nec('250.24'),
-            );
+            ));
         $ends = match (true) {
             $this->hardWired => 'hots, neutral and ground as marked',
             $this->supply->feedsBothLegs() => 'X and Y to the two hots, in either order; W (silver) to neutral; G (green) to ground.',

@@ -9,6 +9,7 @@ use Underpin\Assembly\Component;
 use Underpin\Assembly\ComponentKind;
 use Underpin\Codebook\BackfedBreakers;
 use Underpin\Codebook\Source;
+use Underpin\Connection\Source\SourceSteps;
 use Underpin\Job\Circuit;
 use Underpin\Job\Panel;
 use Underpin\Loads\Plan;
@@ -56,14 +57,14 @@ final class Interlock implements Way
         );
     }
 
-    public function switchesNeutral(): bool
-    {
-        return false;
-    }
-
-    public function joinsNeutrals(): bool
+    public function isWired(): bool
     {
         return true;
+    }
+
+    public function switchesNeutral(Situation $situation): ?bool
+    {
+        return false;
     }
 
     public function transfersByItself(): bool
@@ -156,7 +157,7 @@ final class Interlock implements Way
 
     public function toGenerator(Situation $situation, ?Assembly $assembly): array
     {
-        $engine = new EngineSteps($situation, $assembly);
+        $engine = SourceSteps::of($situation, $assembly);
         $panel = $situation->job->panel();
         $name = $panel->name ?? 'the panel';
         $main = $panel?->mainAmps === null ? 'the main breaker' : "the $panel->mainAmps A main breaker";
@@ -194,13 +195,11 @@ final class Interlock implements Way
 
     public function back(Situation $situation, ?Assembly $assembly): array
     {
-        $engine = new EngineSteps($situation, $assembly);
+        $engine = SourceSteps::of($situation, $assembly);
 
         return [
             new OwnerStep('Turn off every circuit breaker, from the bottom of the list up.'),
-            new OwnerStep($engine->isStandby()
-                ? 'Turn off the generator breaker in the panel; the machine\'s own breaker stays closed.'
-                : 'Turn off the generator breaker.'),
+            new OwnerStep($engine->offAtPanel()),
             new OwnerStep('Slide the interlock plate back so that it frees the main breaker.'),
             new OwnerStep('Turn on the main breaker. Then the other breakers, one at a time, a few seconds apart.'),
             ...$engine->stop(),

@@ -9,6 +9,7 @@ use Underpin\Assembly\Component;
 use Underpin\Assembly\ComponentKind;
 use Underpin\Codebook\ManualSwitches;
 use Underpin\Codebook\Source;
+use Underpin\Connection\Source\SourceSteps;
 use Underpin\Job\Circuit;
 use Underpin\Job\Job;
 use Underpin\Job\Panel;
@@ -61,14 +62,14 @@ final class ManualTransferSwitch implements Way
         );
     }
 
-    public function switchesNeutral(): bool
-    {
-        return false;
-    }
-
-    public function joinsNeutrals(): bool
+    public function isWired(): bool
     {
         return true;
+    }
+
+    public function switchesNeutral(Situation $situation): ?bool
+    {
+        return false;
     }
 
     public function transfersByItself(): bool
@@ -157,7 +158,7 @@ final class ManualTransferSwitch implements Way
 
     public function toGenerator(Situation $situation, ?Assembly $assembly): array
     {
-        $engine = new EngineSteps($situation, $assembly);
+        $engine = SourceSteps::of($situation, $assembly);
 
         return [
             new OwnerStep('At the transfer switch, leave every switch on LINE.', 'So that nothing loads a cold engine.'),
@@ -172,7 +173,7 @@ final class ManualTransferSwitch implements Way
     {
         return [
             new OwnerStep('Throw each switch from GEN through OFF to LINE, one at a time, from the bottom of the list up.'),
-            ...(new EngineSteps($situation, $assembly))->stop(),
+            ...SourceSteps::of($situation, $assembly)->stop(),
         ];
     }
 

@@ -26,11 +26,11 @@ interface Way
     /** Whether it can be done here and why, and what it reaches. */
     public function verdict(Situation $situation): WayVerdict;
 
-    /** It breaks the neutral together with the hots: the generator is then separately derived. NEC 2023 250.30. */
-    public function switchesNeutral(): bool;
+    /** It is wired to the house, so that a bond of the machine and that of the service may meet. */
+    public function isWired(): bool;
 
-    /** It brings a bond of the house's wiring and one of the machine together. */
-    public function joinsNeutrals(): bool;
+    /** It breaks the neutral together with the hots: the generator is then separately derived; null: not chosen. NEC 2023 250.30. */
+    public function switchesNeutral(Situation $situation): ?bool;
 
     /** It transfers without anybody there. NEC 2023 702.4. */
     public function transfersByItself(): bool;

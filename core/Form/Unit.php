@@ -10,18 +10,26 @@ enum Unit: string
     case Amperes = 'A';
     case Celsius = '°C';
     case CubicFeetPerHour = 'cfh';
+    case Decibels = 'dB(A)';
     case Dollars = '$';
     case Fahrenheit = '°F';
     case Feet = 'ft';
     case Gallons = 'gal';
+    case Hours = 'h';
     case Inches = 'in';
+    case KilovoltAmperes = 'kVA';
     case Minutes = 'min';
     case PerCent = '%';
+    case PerHour = 'an hour';
+    case PerUnit = 'pu';
+    case Pounds = 'lb';
     case Seconds = 's';
     case SquareFeet = 'ft²';
     case VoltAmperes = 'VA';
     case Volts = 'V';
+    case WattHours = 'Wh';
     case Watts = 'W';
+    case Weeks = 'weeks';
 
     public function words(): string
     {
@@ -29,18 +37,26 @@ enum Unit: string
             self::Amperes => 'amperes',
             self::Celsius => 'degrees Celsius',
             self::CubicFeetPerHour => 'cubic feet an hour',
+            self::Decibels => 'decibels',
             self::Dollars => 'dollars',
             self::Fahrenheit => 'degrees Fahrenheit',
             self::Feet => 'feet',
             self::Gallons => 'gallons',
+            self::Hours => 'hours',
             self::Inches => 'inches',
+            self::KilovoltAmperes => 'kilovolt-amperes',
             self::Minutes => 'minutes',
             self::PerCent => 'per cent',
+            self::PerHour => 'an hour',
+            self::PerUnit => 'per unit',
+            self::Pounds => 'pounds',
             self::Seconds => 'seconds',
             self::SquareFeet => 'square feet',
             self::VoltAmperes => 'volt-amperes',
             self::Volts => 'volts',
+            self::WattHours => 'watt-hours',
             self::Watts => 'watts',
+            self::Weeks => 'weeks',
         };
     }
 }

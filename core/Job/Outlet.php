@@ -19,6 +19,12 @@ enum Outlet: string
     case Straight50 = '14-50R';
     case Terminals = 'terminals';
 
+    /** @return list<self> those that take a plug */
+    public static function plugged(): array
+    {
+        return [self::Straight20, self::Travel30, self::Locking30At120, self::Locking20, self::Locking30, self::Straight50];
+    }
+
     public function amps(): ?int
     {
         return match ($this) {

@@ -46,6 +46,9 @@ final readonly class Site
     /** There is some of that fuel here; null: not known. */
     public function has(Fuel $fuel): ?bool
     {
+        if ($fuel === Fuel::Stored) {
+            return true;
+        }
         $amount = match ($fuel) {
             Fuel::NaturalGas => $this->gasMeterCfh,
             Fuel::Propane => $this->propaneTankGal,

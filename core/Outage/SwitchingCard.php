@@ -5,16 +5,15 @@ declare(strict_types=1);
 namespace Underpin\Outage;
 
 use Underpin\Checks\Review;
-use Underpin\Connection\EngineSteps;
 use Underpin\Connection\LockOff;
 use Underpin\Connection\OwnerStep;
+use Underpin\Connection\Source\SourceSteps;
 use Underpin\Connection\SwitchLayout;
 use Underpin\Connection\Way;
 use Underpin\Design\Design;
 use Underpin\Job\Circuit;
 use Underpin\Job\Job;
 use Underpin\Job\LoadKind;
-use Underpin\Job\MachineKind;
 use Underpin\Say;
 use Underpin\Sizing\Fit;
 use Underpin\Sizing\Verdict;
@@ -64,7 +63,7 @@ final readonly class SwitchingCard
         $room = self::room($design);
         $atPanel = $way === null || $way->switchesAtPanel();
         $layout = $way?->layout($design->situation());
-        $engine = new EngineSteps($design->situation(), $design->assembly());
+        $engine = SourceSteps::of($design->situation(), $design->assembly());
         $lockOff = LockOff::of($job->service, $way?->fedPanels($design->situation()) ?? []);
 
         return new self(
@@ -159,20 +158,15 @@ final readonly class SwitchingCard
     /** @return list<string> */
     private static function cautions(Design $design): array
     {
-        $portable = $design->supply()?->machine->form !== MachineKind::Standby;
+        $kind = $design->supply()?->machine->form;
 
         return array_values(array_filter([
-            $portable
-                ? sprintf(
-                    'Exhaust kills. The engine runs outdoors, at least %s ft from every door and window, exhaust pointing away. '
-                    .'Never in a garage, even with the door open.',
-                    number_format($design->job->authority->rules->portableFt),
-                )
-                : 'Exhaust kills. Keep windows above and beside the engine shut while it runs.',
+            SourceSteps::of($design->situation(), $design->assembly())->caution(),
             'Carbon monoxide alarms in the house must work. If one sounds, or someone has a headache: everybody out, '
             .'call the emergency number (911), stay out. Nobody goes to the engine.',
             $design->way()?->caution() ?? 'Never two sources at once. Never plug a generator into a wall outlet.',
-            $portable ? 'Refuel only when the engine is off and cold. No smoking, no flame.' : '',
+            $kind?->isStandby() === true || $kind?->isBattery() === true
+                ? '' : 'Refuel only when the engine is off and cold. No smoking, no flame.',
             'Wet hands, smell of burning, a breaker that trips twice: stop, switch off, call the electrician.',
         ]));
     }

@@ -51,6 +51,12 @@ final readonly class Derate
         );
     }
 
+    /** Nothing is taken: no engine breathes. */
+    public static function none(): self
+    {
+        return new self(0.0, 0.0);
+    }
+
     /** The share of the rating that is left, 0 to 1. */
     public function left(): float
     {

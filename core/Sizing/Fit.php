@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underpin\Sizing;
 
+use Underpin\Codebook\SplitPhase;
 use Underpin\Job\Circuit;
 use Underpin\Job\Duty;
 use Underpin\Job\Load;
@@ -139,6 +140,9 @@ final readonly class Fit
                 '%s starts at %s; the machine gives %s.', $starter, Say::amps($this->starting->peakAmps()),
                 Say::amps($this->supply->surgeLimitAmps()),
             ),
+            $this->surgeIsUnknown() => sprintf(
+                '%s starts at %s; what the machine gives for a moment is not known.', $starter, Say::amps($this->starting->peakAmps()),
+            ),
             $this->verdict === Verdict::Unknown => sprintf('Holds for what is known, but %s.', $this->whatIsMissing()),
             $this->restartIsOver() => sprintf(
                 'Holds in the right order only, with %s to spare on %s.', Say::amps($this->spareAmps()), $leg,
@@ -159,13 +163,8 @@ final readonly class Fit
     {
         $supply = $this->supply;
         $why = [
-            Limit::over($supply->rating->peakW, $supply->rating->runW)
-                ? sprintf(
-                    '%s running and %s advertised peak: %s of the peak is gone after seconds.',
-                    Say::watts($supply->rating->runW), Say::watts($supply->rating->peakW),
-                    Say::watts($supply->rating->peakW - $supply->rating->runW),
-                )
-                : sprintf('%s running, and no more than that for a start.', Say::watts($supply->rating->runW)),
+            RatingWords::peak($supply->machine, $supply->rating),
+            ...$this->stored(),
             ...SiteLosses::of($supply),
             sprintf(
                 'That is %s running and %s starting %s.', Say::amps($supply->ratedRunAmps()), Say::amps($supply->surgeLimitAmps()),
@@ -227,12 +226,40 @@ final readonly class Fit
 
     public function overSurge(): bool
     {
-        return Limit::over($this->starting->peakAmps(), $this->supply->surgeLimitAmps());
+        return $this->startIsOver() && $this->supply->rating->peakW !== null;
     }
 
     public function restartIsOver(): bool
     {
-        return Limit::over($this->restartAmps, $this->supply->surgeLimitAmps()) && ! $this->overSurge();
+        return Limit::over($this->restartAmps, $this->supply->surgeLimitAmps()) && ! $this->startIsOver();
+    }
+
+    /** A start is above its running watts, and what it gives for a moment is not known. */
+    private function surgeIsUnknown(): bool
+    {
+        return $this->supply->rating->peakW === null && ($this->startIsOver() || $this->restartIsOver());
+    }
+
+    private function startIsOver(): bool
+    {
+        return Limit::over($this->starting->peakAmps(), $this->supply->surgeLimitAmps());
+    }
+
+    /** @return list<string> how long a battery station lasts at what must run */
+    private function stored(): array
+    {
+        $wh = $this->supply->machine->stored->wh;
+        $watts = ($this->running->aAmps + $this->running->bAmps) * SplitPhase::LEG_V;
+
+        return match (true) {
+            ! $this->supply->machine->form->isBattery() => [],
+            $wh === null => ['What it holds is not known: how long it lasts cannot be said.'],
+            $watts <= 0 => [sprintf('It holds %s Wh.', number_format($wh))],
+            default => [sprintf(
+                'It holds %s Wh: about %s h with all that must run on all the time (%s), then nothing until it is charged.',
+                number_format($wh), number_format($wh / $watts, 1), Say::watts($watts),
+            )],
+        };
     }
 
     private function judge(): Verdict
@@ -242,7 +269,7 @@ final readonly class Fit
             $this->cannotFeed !== [],
             $this->overRun(),
             $this->overSurge() => Verdict::Short,
-            $this->missing() => Verdict::Unknown,
+            $this->missing(), $this->surgeIsUnknown() => Verdict::Unknown,
             $this->restartIsOver(), $this->sparePct() < $this->marginPct - Limit::SLACK => Verdict::Tight,
             default => Verdict::Holds,
         };

@@ -41,7 +41,8 @@ final class Ranking
     private static function key(Fit $fit): array
     {
         $size = $fit->verdict === Verdict::Short ? -$fit->supply->runW() : 0.0;
+        $price = $fit->supply->machine->priceUsd ?? PHP_INT_MAX;
 
-        return [$fit->supply->fuelIsMissing(), $fit->verdict->value, $size, $fit->supply->machine->priceUsd, $fit->supply->words()];
+        return [$fit->supply->fuelIsMissing(), $fit->verdict->value, $size, $price, $fit->supply->words()];
     }
 }

@@ -32,19 +32,24 @@ final class SiteLosses
             $site->altitudeFt === null ? '' : number_format($site->altitudeFt).' ft',
             $site->hottestF === null ? '' : 'the hottest day of '.number_format($site->hottestF).' °F',
         ])));
-        if ($at === '' || $supply->derate->left() === 1.0) {
+        if ($at === '' || $supply->machine->form->isBattery() || $supply->derate->left() === 1.0) {
             return '';
         }
 
         return sprintf(
-            'At %s the engine gives %s of that, %s running and %s starting, by the usual rule for an engine without a turbocharger; '
-                .'its manual comes first.',
+            'At %s the engine gives %s of that, %s running and %s starting, %s.',
             $at, Say::pct(100 * $supply->derate->left()), Say::watts($supply->runW()), Say::watts($supply->peakW()),
+            $supply->machine->losses->pctPer1000Ft !== null && $supply->machine->losses->pctPer10F !== null
+                ? 'by its own manual'
+                : 'by the usual rule for an engine without a turbocharger; its manual comes first',
         );
     }
 
     private static function notKnown(Supply $supply): string
     {
+        if ($supply->machine->form->isBattery()) {
+            return '';
+        }
         $open = array_keys(array_filter([
             'the altitude' => $supply->site->altitudeFt === null, 'the hottest day' => $supply->site->hottestF === null,
         ]));

@@ -10,6 +10,7 @@ use Underpin\Job\Circuit;
 use Underpin\Job\Fuel;
 use Underpin\Job\Generator;
 use Underpin\Job\Machine;
+use Underpin\Job\Machine\Losses;
 use Underpin\Job\Rating;
 use Underpin\Job\Site;
 use Underpin\Legs\Leg;
@@ -31,9 +32,7 @@ final readonly class Supply
     {
         $this->rating = $machine->ratingOn($fuel)
             ?? throw new Refused('fuel', "Fuel: $machine->name does not run on $fuel->value.");
-        $this->derate = Derate::at(
-            $site->altitudeFt ?? EngineDerate::ALTITUDE_FREE_FT, $site->hottestF ?? EngineDerate::HEAT_FREE_F,
-        );
+        $this->derate = $machine->form->isBattery() ? Derate::none() : self::engine($machine->losses, $site);
     }
 
     /** Null: no machine is picked. */
@@ -48,10 +47,10 @@ final readonly class Supply
         return $this->rating->runW * $this->derate->left();
     }
 
-    /** Watts that it carries here for the moment of a start. */
+    /** Watts that it carries here for the moment of a start; no more than the running watts where its peak is not known. */
     public function peakW(): float
     {
-        return $this->rating->peakW * $this->derate->left();
+        return ($this->rating->peakW ?? $this->rating->runW) * $this->derate->left();
     }
 
     public function feedsBothLegs(): bool
@@ -91,6 +90,19 @@ final readonly class Supply
     public function fuelIsMissing(): bool
     {
         return $this->site->has($this->fuel) === false;
+    }
+
+    /** The machine's own figures come first, then the usual rule; what is not known of the site takes nothing off. */
+    private static function engine(Losses $losses, Site $site): Derate
+    {
+        $free = $losses->altitudeFreeFt ?? EngineDerate::ALTITUDE_FREE_FT;
+        $heatFree = $losses->heatFreeF ?? EngineDerate::HEAT_FREE_F;
+
+        return Derate::at(
+            $site->altitudeFt ?? $free, $site->hottestF ?? $heatFree,
+            $free, $losses->pctPer1000Ft ?? EngineDerate::ALTITUDE_PCT_PER_1000_FT,
+            $heatFree, $losses->pctPer10F ?? EngineDerate::HEAT_PCT_PER_10_F,
+        );
     }
 
     public function words(): string

@@ -6,7 +6,9 @@ namespace Database\Seeders;
 
 use App\JobFile\JobRows;
 use App\Models\Shop;
+use App\Shop\Machines;
 use Underpin\Job\Part\LocalRulesPart;
+use Underpin\Job\Part\MachineLine;
 
 /** The invented machines and authorities and the typical loads, as the first stock of a shop. */
 final class CatalogueSeeder
@@ -24,17 +26,10 @@ final class CatalogueSeeder
         foreach ($profiles as $key => $rules) {
             $shop->ruleProfiles()->create(['key' => $key, 'rules' => LocalRulesPart::write(JobRows::rules($rules))]);
         }
-        /** @var list<array{string, string, string, int, string, int, string, bool, int, array<string, array{int, int}>}> $machines */
+        /** @var array<string, array<string, float|int|string|bool>> $machines */
         $machines = require database_path('data/machines.php');
-        foreach ($machines as [$key, $name, $form, $volts, $outlet, $outletAmps, $neutral, $gfci, $price, $ratings]) {
-            $list = [];
-            foreach ($ratings as $fuel => [$run, $peak]) {
-                $list[] = ['fuel' => $fuel, 'run_w' => $run, 'peak_w' => $peak];
-            }
-            $shop->machines()->create([
-                'key' => $key, 'name' => $name, 'form' => $form, 'volts' => $volts, 'outlet' => $outlet, 'outlet_a' => $outletAmps,
-                'neutral' => $neutral, 'gfci' => $gfci, 'ratings' => $list, 'price_usd' => $price,
-            ]);
+        foreach ($machines as $key => $line) {
+            $shop->machines()->create(Machines::held(MachineLine::read($key, MachineLine::form()->read((object) $line))));
         }
     }
 

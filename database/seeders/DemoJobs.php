@@ -10,7 +10,6 @@ use App\Models\Job;
 use App\Models\Machine as MachineRow;
 use App\Models\Shop;
 use App\Models\User;
-use App\Screens\SizeScreen;
 use Underpin\Job\Authority;
 use Underpin\Job\Basis;
 use Underpin\Job\Client;
@@ -276,7 +275,7 @@ final class DemoJobs
         $row = $shop->machines()->where('key', $key)->first();
         assert($row instanceof MachineRow);
 
-        return new Generator(SizeScreen::machine($row), $fuel, $marginPct);
+        return new Generator($row->core(), $fuel, $marginPct);
     }
 
     private static function date(Job $job, int $daysAgo): void

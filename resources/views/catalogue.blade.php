@@ -1,11 +1,26 @@
 <x-layouts.page title="Catalogue"><x-topbar><a class="jobname" href="{{ route('jobs.index') }}">← Jobs</a></x-topbar>
     <main id="page" class="wide" tabindex="-1">
         <div class="stage-head"><h1>Catalogue</h1></div>
-        <div class="stage-head gap"><h2>Machines</h2>@can('stock', auth()->user()->shop)<a class="button" href="{{ route('machines.create') }}">Add a machine</a>@endcan</div>
+        @if (session('not-taken'))<div class="notice" role="status"><b>Not taken:</b><ul>@foreach (session('not-taken') as $line)<li>{{ $line }}</li>@endforeach</ul></div>@endif
+        <div class="stage-head gap"><h2>Machines</h2>@can('stock', auth()->user()->shop)<a class="button" href="{{ route('machines.create') }}">Add a machine</a>@endcan <a class="button is-quiet" href="{{ route('shop.sheet', 'machine') }}">As a sheet (CSV)</a></div>
         <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="table">
-            <thead><tr><th>Machine</th><th>Form</th><th>Volts</th><th>Outlet</th><th>Neutral</th><th>Ratings: running, peak</th><th class="num">Price</th></tr></thead>
-            <tbody>@foreach ($machines as $machine)<tr><th scope="row"><a href="{{ route('machines.edit', $machine->key) }}">{{ $machine->name }}</a></th><td>{{ $machine->form === 'parallel' ? 'two in parallel' : $machine->form }}</td><td class="num">{{ $machine->volts === 240 ? '120/240' : '120' }} <small>V</small></td><td>{{ $machine->outlet }} <small>{{ $machine->outlet_a }} A</small></td><td>{{ $machine->neutral }}{{ $machine->gfci ? ', GFCI' : '' }}</td><td>@foreach ($machine->ratings as $rating)<div>{{ $rating['fuel'] }} <span class="mono">{{ number_format($rating['run_w']) }}</span>, <span class="mono">{{ number_format($rating['peak_w']) }}</span> <small>W</small></div>@endforeach</td><td class="num"><small>$</small> {{ number_format($machine->price_usd) }}</td></tr>@endforeach</tbody>
+            <thead><tr><th>Machine</th><th>Outlet</th><th>Neutral</th><th class="num">All day <small>W</small></th><th class="num">Advertised <small>W</small></th><th>On</th><th class="num">Price</th><th>Not known</th></tr></thead>
+            @foreach ($machines->groupBy('retired') as $retired => $group)
+            <tbody>@if ($retired)<tr><th colspan="8" scope="rowgroup" class="quiet">Retired: no new job is offered them</th></tr>@endif
+            @foreach ($group as $machine) @php($core = $machine->core()) @php($gaps = Underpin\Job\Machine\MachineGaps::of($core))
+            @foreach ($core->ratings as $rating)<tr>
+                @if ($loop->first)<th scope="row" rowspan="{{ count($core->ratings) }}"><a href="{{ route('machines.edit', $machine->key) }}">{{ $machine->name }}</a><span class="under">{{ $core->form->words() }}. {{ Underpin\Sizing\RatingWords::peak($core, $rating) }}</span></th><td rowspan="{{ count($core->ratings) }}">{{ $machine->outlet }} <small>{{ $machine->outlet_a }} A, {{ $machine->volts === 240 ? '120/240' : '120' }} V</small></td><td rowspan="{{ count($core->ratings) }}">{{ $machine->neutral ?? 'not known' }}{{ $machine->gfci ? ', GFCI' : '' }}</td>@endif
+                <td class="num"><b>{{ number_format($rating->runW) }}</b></td><td class="num">{{ $rating->peakW === null ? 'not known' : number_format($rating->peakW) }}</td><td>{{ $rating->fuel->value }}</td>
+                @if ($loop->first)<td class="num" rowspan="{{ count($core->ratings) }}">@if ($machine->price_usd === null) not known @else<small>$</small> {{ number_format($machine->price_usd) }}@endif</td><td rowspan="{{ count($core->ratings) }}">{{ Underpin\Say::list(array_keys($gaps), 3) ?: 'nothing' }}</td>@endif
+            </tr>@endforeach @endforeach</tbody>@endforeach
         </table></div>
+        @can('stock', auth()->user()->shop)
+        <form class="inline gap" method="post" enctype="multipart/form-data" action="{{ route('shop.sheet.import', 'machine') }}">@csrf
+            <div class="field"><label class="label" for="machine-sheet">Bring in a sheet of machines</label><input class="input" type="file" id="machine-sheet" name="file" accept=".csv,.tsv,.txt"><p class="error" data-error="file">@error('file'){{ $message }}@enderror</p></div>
+            <button class="button">Bring in</button>
+            <p class="quiet">The headings are those of the sheet above. A machine of the same name is changed, another is added; each is a step of its history.</p>
+        </form>
+        @endcan
         <div class="stage-head gap"><h2>Typical loads</h2>@can('stock', auth()->user()->shop)<a class="button" href="{{ route('library.create') }}">Add a load</a>@endcan</div>
         <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="table">
             <thead><tr><th>Load</th><th>Kind</th><th>Volts</th><th class="num">Runs low</th><th class="num">usual</th><th class="num">high</th><th class="num">Starts low</th><th class="num">usual</th><th class="num">high</th><th class="num">pf</th></tr></thead>

@@ -59,6 +59,12 @@ function sound(?array $circuits = null, mixed ...$changes): Job
     return Changed::of($house, ...['panels' => $panels, ...$changes]);
 }
 
+/** Its plate says nothing of its neutral. */
+function unknownNeutral(): Supply
+{
+    return new Supply(Changed::of(Houses::supply()->machine, bond: null), Houses::supply()->fuel);
+}
+
 /** Somebody breathes by it. */
 function medical(float $runW, ?float $startW, ?float $bridgeMin = null): Circuit
 {
@@ -258,6 +264,10 @@ $houses = [
     'a floating machine on an interlock' => ['DOUBLE_BOND', sound(), false],
     'a bonded machine with a ground-fault outlet' => ['BONDED_GFCI_TRIP', sound(supply: bonded(true)), true, Severity::Wrong],
     'a bonded machine without one' => ['BONDED_GFCI_TRIP', sound(supply: bonded()), false],
+
+    'a neutral that nobody knows' => ['NEUTRAL_NOT_KNOWN', sound(supply: unknownNeutral()), true, Severity::Wrong],
+    'a neutral that nobody knows, on cords' => ['NEUTRAL_NOT_KNOWN', sound(supply: unknownNeutral(), connection: 'cords'), false],
+    'a known neutral' => ['NEUTRAL_NOT_KNOWN', sound(), false],
 
     'a short way' => ['DROP_LONG', sound(), false],
     'a cord with no foot to spare' => ['CORD_SHORT', sound(wire: new WireRun(25, 20)), false],

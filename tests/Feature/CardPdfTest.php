@@ -12,7 +12,6 @@ use App\Models\Job;
 use App\Models\Run;
 use App\Runs\RunState;
 use App\Runs\RunWork;
-use App\Screens\SizeScreen;
 use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
@@ -82,7 +81,7 @@ it('says in it everything that the page says', function () {
 it('leaves the card of a house with very many breakers to the worker, and shows it when it is there', function () {
     Storage::fake('local');
     $user = $this->person();
-    $machine = SizeScreen::machine($user->shop->machines()->where('key', 'badger-120')->firstOrFail());
+    $machine = $user->shop->machines()->where('key', 'badger-120')->firstOrFail()->core();
     $job = $this->job($user, BenchHouse::of(130, new Supply($machine, Fuel::Gasoline)));
     Queue::fake();
     $this->actingAs($user)->get("/jobs/$job->id/card.pdf")->assertOk()->assertSee('A long card')->assertSee('data-run=', false);
@@ -102,7 +101,7 @@ it('leaves the card of a house with very many breakers to the worker, and shows 
 
 it('makes it at once where a hundred breakers are the most', function () {
     $user = $this->person();
-    $machine = SizeScreen::machine($user->shop->machines()->where('key', 'badger-120')->firstOrFail());
+    $machine = $user->shop->machines()->where('key', 'badger-120')->firstOrFail()->core();
     $job = $this->job($user, BenchHouse::of(100, new Supply($machine, Fuel::Gasoline)));
     Queue::fake();
     $this->actingAs($user)->get("/jobs/$job->id/card.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf');

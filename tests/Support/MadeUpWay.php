@@ -43,12 +43,12 @@ final class MadeUpWay implements Way
         );
     }
 
-    public function switchesNeutral(): bool
+    public function isWired(): bool
     {
         return false;
     }
 
-    public function joinsNeutrals(): bool
+    public function switchesNeutral(Situation $situation): ?bool
     {
         return false;
     }

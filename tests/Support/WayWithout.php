@@ -44,14 +44,14 @@ final readonly class WayWithout implements Way
         return $this->way->verdict($situation);
     }
 
-    public function switchesNeutral(): bool
+    public function isWired(): bool
     {
-        return $this->way->switchesNeutral();
+        return $this->way->isWired();
     }
 
-    public function joinsNeutrals(): bool
+    public function switchesNeutral(Situation $situation): ?bool
     {
-        return $this->way->joinsNeutrals();
+        return $this->way->switchesNeutral($situation);
     }
 
     public function transfersByItself(): bool

@@ -23,7 +23,6 @@ use App\Models\Recording;
 use App\Models\Shop;
 use App\Models\User;
 use App\Recordings\RecordingRows;
-use App\Screens\SizeScreen;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\File;
@@ -110,7 +109,7 @@ final class Bench extends Command
     {
         $shop = Shop::query()->firstOrFail();
         $machine = Machine::query()->where('shop_id', $shop->id)->where('key', 'badger-120')->firstOrFail();
-        $people = HostilePeople::of($shop, self::PEOPLE, new Supply(SizeScreen::machine($machine), Fuel::Gasoline));
+        $people = HostilePeople::of($shop, self::PEOPLE, new Supply($machine->core(), Fuel::Gasoline));
         $attack = new Attack(
             config()->string('app.url'), GoodFiles::of(JobEditor::open(JobRow::query()->findOrFail($people[0]['job']))->job),
         );
@@ -139,7 +138,7 @@ final class Bench extends Command
     {
         $user = User::query()->firstOrFail();
         $machine = Machine::query()->where('shop_id', $user->shop_id)->where('key', 'badger-120')->firstOrFail();
-        $supply = new Supply(SizeScreen::machine($machine), Fuel::Gasoline);
+        $supply = new Supply($machine->core(), Fuel::Gasoline);
         $good = true;
         foreach (self::CARD_S as $count => $limit) {
             $row = JobEditor::create($user->shop, $user, BenchHouse::of($count, $supply))->row;
@@ -340,7 +339,7 @@ final class Bench extends Command
     {
         $user = User::query()->firstOrFail();
         $machine = Machine::query()->where('shop_id', $user->shop_id)->where('key', 'badger-120')->firstOrFail();
-        $job = JobEditor::create($user->shop, $user, $house(new Supply(SizeScreen::machine($machine), Fuel::Gasoline)))->row;
+        $job = JobEditor::create($user->shop, $user, $house(new Supply($machine->core(), Fuel::Gasoline)))->row;
         $visitor = new Visitor(config()->string('app.url'));
         $visitor->signIn($user->email, DatabaseSeeder::PASSWORD);
 

@@ -35,7 +35,7 @@ final class Walk
     /** @return list<Step> */
     public function steps(int $at, int $carry): array
     {
-        return $this->steps[$at << 2 | $carry] ??= [...$this->find($at, $carry)];
+        return $this->steps[$at << 2 | $carry] ??= array_values([...$this->find($at, $carry)]);
     }
 
     /** @return iterable<Step> */

@@ -34,7 +34,7 @@
             </div>
             <dl class="figures">
                 <div><dt>Running{{ $fit->supply->derate->left() < 1 ? ' here' : '' }}</dt><dd>{{ number_format($fit->supply->runW()) }} <i>W</i></dd></div>
-                <div><dt>Peak{{ $fit->supply->derate->left() < 1 ? ' here' : '' }}</dt><dd>{{ number_format($fit->supply->peakW()) }} <i>W</i></dd></div>
+                <div><dt>Peak{{ $fit->supply->derate->left() < 1 ? ' here' : '' }}</dt><dd>@if ($fit->supply->rating->peakW === null) not known @else{{ number_format($fit->supply->peakW()) }} <i>W</i>@endif</dd></div>
                 @if ($fit->supply->feedsBothLegs())
                     <div><dt>Leg A</dt><dd>{{ number_format($fit->running->aAmps, 1) }} <small>of {{ number_format($fit->supply->runLimitAmps(), 1) }}</small> <i>A</i></dd></div>
                     <div><dt>Leg B</dt><dd>{{ number_format($fit->running->bAmps, 1) }} <small>of {{ number_format($fit->supply->runLimitAmps(), 1) }}</small> <i>A</i></dd></div>
@@ -43,7 +43,7 @@
                 @endif
                 <div><dt>Worst start</dt><dd>{{ number_format($fit->starting->peakAmps(), 1) }} <small>of {{ number_format($fit->supply->surgeLimitAmps(), 1) }}</small> <i>A</i></dd></div>
                 <div><dt>Spare</dt><dd>{{ number_format($fit->sparePct(), 0) }} <i>%</i></dd></div>
-                <div><dt>Price</dt><dd><i>$</i> {{ number_format($machine->priceUsd) }}</dd></div>
+                <div><dt>Price</dt><dd>@if ($machine->priceUsd === null) not known @else<i>$</i> {{ number_format($machine->priceUsd) }}@endif</dd></div>
             </dl>
             <form id="pick-{{ $machine->id }}-{{ \Illuminate\Support\Str::slug($fit->supply->fuel->value) }}" method="post" action="{{ route('jobs.machine', ['job' => $row->id, 'only' => $size->fuel?->value]) }}" data-parts>
                 @csrf @method('PUT')
@@ -58,7 +58,9 @@
             <details @if ($picked || $i < $size::OPEN_ROWS) open @endif>
                 <summary>Why</summary>
                 <ul>@foreach ($fit->why() as $why)<li>{{ $why }}</li>@endforeach
-                    <li>{{ ucfirst($machine->form->words()) }}, {{ $machine->volts === 240 ? '120/240 V' : '120 V' }}, {{ $machine->outlet->value === 'terminals' ? 'own terminals' : 'outlet '.$machine->outlet->value }} {{ $machine->outletAmps }} A, neutral {{ $machine->bond->value }}{{ $machine->gfci ? ', GFCI outlet' : '' }}.</li>
+                    <li>{{ ucfirst($machine->form->words()) }}, {{ $machine->volts === 240 ? '120/240 V' : '120 V' }}, {{ $machine->outlet->value === 'terminals' ? 'own terminals' : 'outlet '.$machine->outlet->value }} {{ $machine->outletAmps }} A, neutral {{ $machine->bond->value ?? 'not known' }}{{ $machine->gfci ? ', GFCI outlet' : '' }}.</li>
+                    @php($gaps = Underpin\Job\Machine\MachineGaps::of($machine))
+                    @if ($gaps !== [])<li>Not known of it: {{ Underpin\Say::list(array_keys($gaps), 4) }}.</li>@endif
                 </ul>
                 @if (($picked || $i < $size::OPEN_ROWS) && $fit->plan->must !== [])
                     @php($together = $fit->together())

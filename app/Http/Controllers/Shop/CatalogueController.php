@@ -15,7 +15,7 @@ final class CatalogueController extends Controller
         $shop = $this->user()->shop;
 
         return view('catalogue', [
-            'machines' => $shop->machines()->orderBy('price_usd')->get(),
+            'machines' => $shop->machines()->orderBy('retired')->orderByRaw('price_usd is null, price_usd')->get(),
             'loads' => $shop->libraryLoads()->orderBy('kind')->orderBy('name')->get(),
         ]);
     }

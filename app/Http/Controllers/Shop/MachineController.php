@@ -13,16 +13,19 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Str;
-use Underpin\Job\Part\MachinePart;
+use Illuminate\Http\Request;
+use Underpin\Form\Values;
 use Underpin\Refused;
 
 /** The machines of the shop's catalogue. Jobs keep the machine that they were given, as it was then. */
 final class MachineController extends Controller
 {
-    public function create(): View
+    public function create(Request $request): View
     {
-        return view('machine', ['machine' => null, 'shown' => MachineRequest::shown([]), 'events' => new Collection]);
+        $like = $request->string('like')->toString();
+        $shown = $like === '' ? [] : [...(new Machines)->line($this->row($like)), 'name' => ''];
+
+        return view('machine', ['machine' => null, 'shown' => $shown, 'events' => new Collection]);
     }
 
     public function edit(string $machine): View
@@ -30,30 +33,49 @@ final class MachineController extends Controller
         $row = $this->row($machine);
 
         return view('machine', [
-            'machine' => $row, 'shown' => MachineRequest::shown($row->attributesToArray()),
+            'machine' => $row, 'shown' => (new Machines)->line($row),
             'events' => ShopEditor::history($this->user(), new Machines, $machine),
         ]);
     }
 
     public function store(MachineRequest $request): RedirectResponse
     {
-        $name = $request->values()->text('name');
-        $columns = $this->columns($request, $this->newKey($name), null);
-        ShopEditor::add($this->user(), new Machines, "$name: added", $columns);
+        $machines = new Machines;
+        $line = $request->values();
+        $columns = $machines->columns($machines->newKey($this->user()->shop_id, $line), $line);
+        $this->guardName($line, null);
+        ShopEditor::add($this->user(), $machines, "{$line->text('name')}: added", $columns);
 
-        return redirect()->route('catalogue')->with('status', "$name is in the catalogue.");
+        return redirect()->route('catalogue')->with('status', "{$line->text('name')} is in the catalogue.");
     }
 
     public function update(MachineRequest $request, string $machine): RedirectResponse
     {
         $row = $this->row($machine);
-        $columns = $this->columns($request, $machine, $row);
+        $machines = new Machines;
+        $columns = $machines->columns($machine, $request->values());
+        $this->guardName($request->values(), $row);
         ShopEditor::change(
-            $this->user(), new Machines, $machine, "$row->name: changed", $columns, $request->was(), MachineRequest::shown($columns),
-            fn (Model $row): array => MachineRequest::shown($row->attributesToArray()),
+            $this->user(), $machines, $machine, "$row->name: changed", $columns, $request->was(),
+            $machines->line($row->replicate()->fill($columns)), fn (Model $row): array => $machines->line($row),
         );
 
         return redirect()->route('catalogue')->with('status', 'Saved. Jobs keep the machine that they were given, as it was then.');
+    }
+
+    /** What is not sold any more is offered to no job; those that have it keep it. */
+    public function retire(Request $request, string $machine): RedirectResponse
+    {
+        $row = $this->row($machine);
+        $retired = $request->boolean('retired');
+        ShopEditor::change(
+            $this->user(), new Machines, $machine, "$row->name: ".($retired ? 'retired' : 'in the catalogue again'),
+            ['retired' => $retired], [], [], fn (): array => [],
+        );
+
+        return redirect()->route('catalogue')->with(
+            'status', $retired ? "$row->name is retired: no new job is offered it." : "$row->name is in the catalogue again.",
+        );
     }
 
     private function row(string $key): Machine
@@ -61,24 +83,11 @@ final class MachineController extends Controller
         return Machine::query()->where('shop_id', $this->user()->shop_id)->where('key', $key)->firstOrFail();
     }
 
-    /** @return array<string, mixed> */
-    private function columns(MachineRequest $request, string $key, ?Machine $row): array
+    private function guardName(Values $line, ?Machine $row): void
     {
-        $machine = $request->machine($key);
-        $other = Machine::query()->where('shop_id', $this->user()->shop_id)->where('name', $machine->name)->first();
-        if ($other instanceof Machine && $other->id !== $row?->id) {
-            throw new Refused('name', "Name: there is a $machine->name in the catalogue already.");
+        $other = (new Machines)->same($this->user()->shop_id, $line);
+        if ($other !== null && $other->id !== $row?->id) {
+            throw new Refused('name', "Name: there is a {$line->text('name')} in the catalogue already.");
         }
-
-        return ['key' => $key, ...array_diff_key(MachinePart::write($machine), ['id' => 0])];
-    }
-
-    /** Of its name, and of no other machine. */
-    private function newKey(string $name): string
-    {
-        $plain = Str::limit(Str::slug($name), 32, '') ?: 'machine';
-        $taken = Machine::query()->where('shop_id', $this->user()->shop_id)->where('key', 'like', "$plain%")->pluck('key')->all();
-
-        return in_array($plain, $taken, true) ? "$plain-".Str::lower(Str::random(6)) : $plain;
     }
 }

@@ -11,7 +11,6 @@ use App\Http\Requests\Size\MarginRequest;
 use App\JobFile\Conflict;
 use App\Models\Job;
 use App\Models\Machine;
-use App\Screens\SizeScreen;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Underpin\Job\Fuel;
@@ -61,7 +60,7 @@ final class GeneratorController extends Controller
             ?? throw new Refused('key', 'That machine is not in the catalogue any more.');
 
         return new Supply(
-            SizeScreen::machine($row), Fuel::tryFrom($fuel) ?? throw new Refused('fuel', 'Fuel is missing: say what it burns here.'),
+            $row->core(), Fuel::tryFrom($fuel) ?? throw new Refused('fuel', 'Fuel is missing: say what it burns here.'),
         );
     }
 

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Connection\Source;
+
+use Underpin\Assembly\Assembly;
+use Underpin\Assembly\ConductorKind;
+use Underpin\Connection\OwnerStep;
+use Underpin\Connection\Situation;
+
+/** What the owner does at the source of power: the same for every way that is wired in. */
+abstract readonly class SourceSteps
+{
+    final public function __construct(protected Situation $situation, private ?Assembly $assembly)
+    {
+    }
+
+    /** Where no machine is picked, those of a portable. */
+    public static function of(Situation $situation, ?Assembly $assembly): self
+    {
+        $kind = $situation->supply?->machine->form;
+
+        return match (true) {
+            $kind?->isStandby() === true => new StandbySteps($situation, $assembly),
+            $kind?->isBattery() === true => new BatterySteps($situation, $assembly),
+            default => new PortableSteps($situation, $assembly),
+        };
+    }
+
+    /** What kills or burns at the source itself. */
+    abstract public function caution(): string;
+
+    /** @return list<string> what is looked at before there is an outage */
+    abstract public function before(): array;
+
+    /**
+     * From nothing to power at the house, with no load on it.
+     *
+     * @param  string  $inlet  where the cord goes in
+     * @return list<OwnerStep>
+     */
+    abstract public function start(string $inlet): array;
+
+    /** @return list<OwnerStep> until it is ready, nothing on it */
+    abstract public function run(): array;
+
+    /** Its own reading, before anything goes on. */
+    abstract public function look(): OwnerStep;
+
+    /**
+     * While it runs.
+     *
+     * @param  string  $unload  how everything is taken off it, as a sentence
+     * @return list<OwnerStep>
+     */
+    abstract public function running(string $unload): array;
+
+    /** @return list<OwnerStep> once nothing is on it any more */
+    abstract public function stop(): array;
+
+    /** How the breaker in the panel that it comes in by is turned off, as a sentence. */
+    public function offAtPanel(): string
+    {
+        return 'Turn off the generator breaker.';
+    }
+
+    /** There are fixed conductors that bring its power in. */
+    public function reachesTheHouse(): bool
+    {
+        return $this->assembly === null || $this->assembly->conductor(ConductorKind::Run) !== null;
+    }
+
+    protected function hasCord(): bool
+    {
+        return $this->assembly === null || $this->assembly->conductor(ConductorKind::Cord) !== null;
+    }
+
+    protected function isPair(): bool
+    {
+        return $this->situation->supply?->machine->form->isPair() === true;
+    }
+}
