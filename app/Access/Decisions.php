@@ -18,7 +18,9 @@ final readonly class Decisions
     public const DECIDED = [
         'local_rules' => 'the local rules of a job', 'rules_profile' => 'the local rules of a job', 'margin_pct' => 'the margin',
         'machine' => 'the generator', 'fuel' => 'the generator', 'connection' => 'how it connects',
-        'start_school' => 'the order of the start', 'switch_kind' => 'the switch', 'switch_places' => 'the switch', 'wire' => 'the wiring',
+        'start_school' => 'the order of the start', 'switch_kind' => 'the switch', 'switch_places' => 'the switch',
+        'fed_panel' => 'how it connects', 'single_circuit' => 'how it connects', 'switches_neutral' => 'the switch',
+        'switch_meters' => 'the switch', 'shed' => 'load shedding', 'picked_for' => 'how it connects', 'wire' => 'the wiring',
         'figures' => 'what sizing rests on', 'figures_reason' => 'what sizing rests on',
     ];
 

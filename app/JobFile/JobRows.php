@@ -8,6 +8,7 @@ use App\Models\Job;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 use Underpin\Codebook\Material;
+use Underpin\Form\FaultList;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
 use Underpin\Form\Values;
@@ -35,6 +36,7 @@ use Underpin\Job\Measured;
 use Underpin\Job\Panel;
 use Underpin\Job\PanelKind;
 use Underpin\Job\Part\CircuitPart;
+use Underpin\Job\Part\ConnectionPart;
 use Underpin\Job\Part\DemandInputsPart;
 use Underpin\Job\Part\JobParts;
 use Underpin\Job\Part\LoadPart;
@@ -62,6 +64,11 @@ use Underpin\Refused;
 /** The one place where rows become a job file, and a job file becomes rows. */
 final class JobRows
 {
+    /** what a way of connecting needs to be known beyond its key, kept together in one column */
+    private const CONNECTION_MORE = [
+        'fed_panel', 'single_circuit', 'switches_neutral', 'switch_meters', 'shed', 'picked_for',
+    ];
+
     /** the halves of a tandem in their order, after a breaker that takes the whole space */
     private const HALVES = ['' => 0, 'a' => 1, 'b' => 2];
 
@@ -247,6 +254,11 @@ final class JobRows
             'wet' => $job->wire->wet,
             'rules' => $file['local_rules'],
             'service' => $service,
+            'connection_more' => array_filter(
+                array_intersect_key(
+                    $file, array_flip(self::CONNECTION_MORE),
+                ), fn (mixed $value): bool => $value !== null && $value !== '' && $value !== [],
+            ),
         ] + array_intersect_key($file, array_flip([
             'rules_profile', 'service_a', 'margin_pct', 'machine', 'fuel', 'connection', 'start_school', 'switch_kind', 'switch_places',
             'notes', 'existing', 'site', 'demand',
@@ -336,14 +348,21 @@ final class JobRows
 
     private static function connection(Job $job): Connection
     {
-        $places = [];
-        foreach ($job->switch_places ?? [] as $each) {
-            $places[$each['circuit']] = $each['place'];
-        }
+        $more = $job->connection_more ?? [];
+        if ($more === []) {
+            $places = array_column($job->switch_places ?? [], 'place', 'circuit');
 
-        return new Connection(
-            $job->connection, StartRoutine::from($job->start_school), SwitchKind::tryFrom($job->switch_kind ?? ''), $places,
-        );
+            return new Connection(
+                $job->connection, StartRoutine::from($job->start_school), SwitchKind::tryFrom($job->switch_kind ?? ''), $places,
+            );
+        }
+        $part = new ConnectionPart;
+        $kept = self::object([
+            'connection' => $job->connection, 'start_school' => $job->start_school, 'switch_kind' => $job->switch_kind,
+            'switch_places' => $job->switch_places, ...$more,
+        ]);
+
+        return $part->read((new Form(...$part->fields()))->read($kept), new FaultList);
     }
 
     private static function basis(Job $job): Basis

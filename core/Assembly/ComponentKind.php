@@ -15,4 +15,5 @@ enum ComponentKind: string
     case Switch = 'switch';
     case Panel = 'panel';
     case Appliance = 'appliance';
+    case Box = 'box';
 }

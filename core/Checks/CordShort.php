@@ -16,7 +16,8 @@ final class CordShort implements Check
     {
         $cord = $design->assembly()?->conductor(ConductorKind::Cord)?->lengthFt;
         $away = $design->job->authority->rules->portableFt;
-        if ($cord !== null && Limit::over($away + CordReach::SLACK_FT, $cord)) {
+        $burns = $design->supply()?->machine->form->isBattery() !== true;
+        if ($burns && $cord !== null && Limit::over($away + CordReach::SLACK_FT, $cord)) {
             yield new Finding(
                 Code::CordShort,
                 sprintf(

@@ -50,24 +50,28 @@ final class ExtensionCords implements Way
             Source::nec('400.12'),
         )];
         if ($plan->must === []) {
-            $reasons[] = Reason::open('Mark the circuits that must run: only what has a plug can be served.', Source::practice('cord use'));
+            $reasons[] = Reason::open(
+                'Mark the circuits that must run: only what has a plug can be served.', Source::practice('cord use'), 'mark what must run',
+            );
         }
         if ($dead !== []) {
             $names = Say::list(array_map(fn (Circuit $c): string => $c->title(), $dead));
             $reasons[] = Reason::stops(
                 "$names must run and ".(count($dead) === 1 ? 'has' : 'have').' no plug for a 120 V cord.',
-                Source::practice('wired-in loads'),
+                Source::practice('wired-in loads'), Say::count(count($dead), 'has', 'have').' no plug',
             );
         }
         if ($open !== []) {
             $names = Say::list(array_map(fn (Circuit $c): string => $c->title(), $open));
             $reasons[] = Reason::open(
                 "Look whether what hangs on $names has a plug that a 120 V cord can serve, and say it at the load.",
-                Source::practice('wired-in loads'),
+                Source::practice('wired-in loads'), 'look for plugs',
             );
         }
         if ($situation->supply?->machine->form->isStandby() === true) {
-            $reasons[] = Reason::stops('A standby machine has no outlets for cords.', Source::practice('standby machines'));
+            $reasons[] = Reason::stops(
+                'A standby machine has no outlets for cords.', Source::practice('standby machines'), 'a standby has no outlets',
+            );
         }
         $powers = array_filter([...$plan->must, ...$plan->room], fn (Circuit $c): bool => self::serves($c) === true);
 
@@ -166,6 +170,28 @@ final class ExtensionCords implements Way
                 FlexibleCords::TO_APPLIANCE_A, $volts, null, $drop, [$cords],
             ),
         ], $feet === null ? ['the length to the farthest appliance'] : []);
+    }
+
+    public function means(): MeansOfTransfer
+    {
+        return MeansOfTransfer::Cords;
+    }
+
+    public function meter(Situation $situation): MeterWork
+    {
+        return MeterWork::Stays;
+    }
+
+    public function needs(Situation $situation): array
+    {
+        $served = array_filter($situation->plan->must, fn (Circuit $c): bool => self::serves($c) === true);
+
+        return $served === [] ? [] : [new Need(Item::ExtensionCord, (float) count($served))];
+    }
+
+    public function failsBy(): string
+    {
+        return 'cords that are lost when needed; doors ajar';
     }
 
     public function atNight(): string

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Underpin\Connection;
 
 use Underpin\Assembly\Assembly;
-use Underpin\Assembly\Bond;
 use Underpin\Assembly\Component;
 use Underpin\Assembly\ComponentKind;
 use Underpin\Assembly\Conductor;
@@ -18,7 +17,6 @@ use Underpin\Codebook\FlexibleCords;
 use Underpin\Codebook\Material;
 use Underpin\Codebook\Source;
 use Underpin\Codebook\Terminals;
-use Underpin\Job\GeneratorNeutral;
 use Underpin\Job\LocalRules;
 use Underpin\Job\Outlet;
 use Underpin\Job\WireRun;
@@ -53,11 +51,13 @@ final readonly class GeneratorFeed
 
     /**
      * @param  ?int  $mostAmps  what the switch takes at most; null: nothing limits it
+     * @param  bool  $cordStays  the cord is attached at the house for good, in a box in place of an inlet
      *
      * @throws Refused when no conductor of the tables carries what the outlet gives
      */
-    public function __construct(private Situation $situation, private Supply $supply, private ?int $mostAmps = null)
-    {
+    public function __construct(
+        private Situation $situation, private Supply $supply, private ?int $mostAmps = null, private bool $cordStays = false,
+    ) {
         $hottest = $situation->job->site->hottestC();
         $run = $hottest === null ? $situation->job->wire : $situation->job->wire->atLeast($hottest);
         $largest = max($supply->machine->outletAmps, $run->inletAmps ?? 0);
@@ -65,7 +65,7 @@ final readonly class GeneratorFeed
         $machine = $supply->machine;
         $this->hardWired = $machine->outlet === Outlet::Terminals;
         $this->outletAmps = $machine->outletAmps;
-        $this->inletAmps = $this->hardWired ? null : $this->run->inletAmps ?? $this->outletAmps;
+        $this->inletAmps = $this->hardWired || $cordStays ? null : $this->run->inletAmps ?? $this->outletAmps;
         $this->cordDrop = $this->hardWired || $this->run->cordFt === null
             ? null
             : VoltageDrop::along(Material::Copper, $this->cordSize(), $this->run->cordFt, $this->outletAmps, $machine->volts);
@@ -93,7 +93,8 @@ final readonly class GeneratorFeed
             $this->supply->feedsBothLegs() ? 'two-pole' : $onOneHot
         ), sprintf(
             'The smallest of outlet %d A,%s conductor %d A%s%s.',
-            $this->outletAmps, $this->inletAmps === null ? '' : " cord $this->outletAmps A, inlet $this->inletAmps A,",
+            $this->outletAmps, $this->cordStays ? " cord $this->outletAmps A,"
+                : ($this->inletAmps === null ? '' : " cord $this->outletAmps A, inlet $this->inletAmps A,"),
             $this->choice->ampacity->maxBreakerAmps, $this->mostAmps === null ? '' : ", switch $this->mostAmps A", $held,
         ), $rule);
         $breakers = [
@@ -104,8 +105,8 @@ final readonly class GeneratorFeed
         ];
 
         return new Assembly([
-            ...($this->hardWired ? $this->atTheMachine() : $this->throughAnInlet()),
-            ...$breakers, $this->fixedRun(), ...$more, $this->bond(),
+            ...($this->hardWired ? $this->atTheMachine() : $this->throughACord()),
+            ...$breakers, $this->fixedRun(), ...$more, NeutralBond::of($this->supply),
         ], $this->missing());
     }
 
@@ -127,7 +128,7 @@ final readonly class GeneratorFeed
     }
 
     /** @return list<Component|Conductor> */
-    private function throughAnInlet(): array
+    private function throughACord(): array
     {
         $machine = $this->supply->machine;
         $outlet = $machine->outlet;
@@ -138,11 +139,13 @@ final readonly class GeneratorFeed
             'Outlet', "$outlet->value, $machine->volts V, $this->outletAmps A",
             'The live side is always the female side: an outlet ends in R, what goes into it in P.', new Source('NEMA WD 6', ''),
         );
-        $cord = new Line('Cord', $size->words().", {$outlet->plug()} to female connector, $length", sprintf(
-            'Male at the machine, female at the inlet, never two male ends. Long enough, with slack, to stand the '
-                .'machine %s ft from the house.',
-            number_format($this->rules()->portableFt),
-        ), Source::nec('Table 400.5(A)(1), 406.7'));
+        $away = $machine->form->isBattery() ? '' : sprintf(
+            ' Long enough, with slack, to stand the machine %s ft from the house.', number_format($this->rules()->portableFt),
+        );
+        $end = $this->cordStays ? 'attached at the house' : 'to female connector';
+        $cord = new Line('Cord', $size->words().", {$outlet->plug()} $end, $length", ($this->cordStays
+            ? 'Male at the machine; its other end stays in the box, with a strain relief.'
+            : 'Male at the machine, female at the inlet, never two male ends.').$away, Source::nec('Table 400.5(A)(1), 406.7'));
         $atInlet = new Line('Inlet', "{$this->inletName()}, $inletAmps A, wet-rated, recessed male pins", match (true) {
             $inletAmps > $this->outletAmps => 'Larger than today\'s outlet, for a larger machine later; the breaker follows the outlet. '
                 .'The cord then ends '
@@ -153,6 +156,12 @@ final readonly class GeneratorFeed
             default => 'The same rating as the outlet. Screwed to framing, not to siding, and where it can be reached at night.',
         }, Source::nec('702.7, 406.7, 110.11'));
 
+        $atHouse = $this->cordStays
+            ? new Component('cord-box', ComponentKind::Box, 'Box of the attached cord', $this->outletAmps, $machine->volts)
+            : new Component(
+                'inlet', ComponentKind::Inlet, 'Inlet', $inletAmps, $machine->volts, designation: $this->inletName(), lines: [$atInlet],
+            );
+
         return [
             new Component('generator', ComponentKind::Generator, $machine->name, $this->outletAmps, $machine->volts),
             new Component(
@@ -160,12 +169,10 @@ final readonly class GeneratorFeed
                 lines: [$atOutlet],
             ),
             new Conductor(
-                'cord', ConductorKind::Cord, 'outlet', 'inlet', $size, Material::Copper, $this->hots(), $this->run->cordFt,
+                'cord', ConductorKind::Cord, 'outlet', $atHouse->id, $size, Material::Copper, $this->hots(), $this->run->cordFt,
                 $this->outletAmps, $machine->volts, null, $this->cordDrop, [$cord],
             ),
-            new Component(
-                'inlet', ComponentKind::Inlet, 'Inlet', $inletAmps, $machine->volts, designation: $this->inletName(), lines: [$atInlet],
-            ),
+            $atHouse,
         ];
     }
 
@@ -199,9 +206,15 @@ final readonly class GeneratorFeed
         ];
 
         return new Conductor(
-            'run', ConductorKind::Run, $this->hardWired ? 'generator' : 'inlet', 'breaker', $size, $this->run->material, $this->hots(),
+            'run', ConductorKind::Run, $this->comesFrom(), 'breaker', $size, $this->run->material, $this->hots(),
             $this->run->runFt, $this->outletAmps, $volts, $this->choice, $drop, $lines, $ground,
         );
+    }
+
+    /** Id of what the run begins at. */
+    private function comesFrom(): string
+    {
+        return $this->hardWired ? 'generator' : ($this->cordStays ? 'cord-box' : 'inlet');
     }
 
     /** The conductors counted, and the smallest raceway that holds them. */
@@ -247,37 +260,6 @@ final readonly class GeneratorFeed
             $hottest > $this->situation->job->wire->ambientC => number_format($this->run->ambientC).' °C, the hottest day of the survey',
             default => number_format($this->run->ambientC).' °C around it',
         };
-    }
-
-    private function bond(): Bond
-    {
-        $atGenerator = $this->supply->machine->bond === GeneratorNeutral::Bonded;
-        $bond = $this->supply->machine->bond === null ? new Line(
-            'Neutral bond', 'not known',
-            'Whether the machine bonds its neutral to its frame is not known: two bonds, or none, cannot be ruled out.',
-            Source::nec('250.24, 250.30'),
-        ) : ($atGenerator
-            ? new Line(
-                'Neutral bond', 'one too many, unless the switch breaks the neutral',
-                'The machine bonds its neutral to its frame, and the service bonds it too.', Source::nec('250.24, 250.30'),
-            )
-            : new Line(
-                'Neutral bond', 'that of the house, no other',
-                'The machine\'s neutral floats: the bond of the service is its bond, and nothing of this work adds one.',
-                Source::nec('250.24'),
-            ));
-        $ends = match (true) {
-            $this->hardWired => 'hots, neutral and ground as marked',
-            $this->supply->feedsBothLegs() => 'X and Y to the two hots, in either order; W (silver) to neutral; G (green) to ground.',
-            default => 'Brass to the hot, silver (W) to neutral, G (green) to ground.',
-        };
-        $terminals = new Line(
-            'Terminals', $ends,
-            'Ground first when connecting, last when taking apart. Torque by the label, and once more after the wire is dressed.',
-            Source::nec('110.14(D), 200.10, 250.126'),
-        );
-
-        return new Bond($atGenerator ? 'generator' : 'service', $atGenerator, [$bond, $terminals]);
     }
 
     /** @return list<string> */

@@ -69,7 +69,7 @@ final class ManualTransferSwitch implements Way
 
     public function switchesNeutral(Situation $situation): ?bool
     {
-        return false;
+        return $situation->job->connection->switchesNeutral;
     }
 
     public function transfersByItself(): bool
@@ -136,6 +136,36 @@ final class ManualTransferSwitch implements Way
         );
     }
 
+    public function means(): MeansOfTransfer
+    {
+        return MeansOfTransfer::ManualSwitch;
+    }
+
+    public function meter(Situation $situation): MeterWork
+    {
+        return MeterWork::Stays;
+    }
+
+    public function needs(Situation $situation): array
+    {
+        $moved = $this->moved($situation);
+        $size = ManualSwitches::with(array_sum(array_map(fn (Circuit $c): int => $c->position->poles, $moved)));
+        $splices = $situation->job->authority->rules->splicesInPanel;
+
+        return [
+            ...$size === null ? [] : [new Need(Item::from("switch-$size"))],
+            ...$situation->job->connection->meters ? [new Need(Item::SwitchMeters)] : [],
+            ...$moved === [] ? [] : [new Need(Item::CircuitMoved, (float) count($moved))],
+            ...$splices || $moved === [] ? [] : [new Need(Item::JunctionBox)],
+            ...FeedNeeds::of($situation),
+        ];
+    }
+
+    public function failsBy(): string
+    {
+        return 'a load that was left out for good; protection lost unless it sits in the switch';
+    }
+
     public function atNight(): string
     {
         return 'Start the engine, then throw one switch after the other on the box. No guessing, but the choice is fixed.';
@@ -182,14 +212,14 @@ final class ManualTransferSwitch implements Way
     {
         $source = Source::nec('702.4, 702.5');
         if ($plan->must === []) {
-            return [Reason::open('Mark the circuits that must run: each takes a place on the switch.', $source)];
+            return [Reason::open('Mark the circuits that must run: each takes a place on the switch.', $source, 'mark what must run')];
         }
         if ($size === null) {
             return [
                 Reason::stops(
                     'The circuits that must run take '.Say::count($positions, 'place').'; such switches end at '
                         .max(ManualSwitches::PLACES).'. Leave some off, or use an interlock or a sub-panel.',
-                    $source,
+                    $source, "$positions places, it ends at ".max(ManualSwitches::PLACES),
                 ),
             ];
         }
@@ -210,7 +240,10 @@ final class ManualTransferSwitch implements Way
         $names = Say::list(array_values(array_map(fn (Circuit $c): string => $c->title()." ($c->breakerAmps A)", $large)));
 
         return [
-            Reason::stops("$names cannot go on it: its breakers end at ".ManualSwitches::MOST_BREAKER_A.' A.', Source::nec('110.3(B)')),
+            Reason::stops(
+                "$names cannot go on it: its breakers end at ".ManualSwitches::MOST_BREAKER_A.' A.', Source::nec('110.3(B)'),
+                Say::count(count($large), 'circuit').' over '.ManualSwitches::MOST_BREAKER_A.' A',
+            ),
         ];
     }
 
@@ -264,7 +297,7 @@ final class ManualTransferSwitch implements Way
             null => Reason::open(
                 'Choose the kind of switch: with pigtails that are spliced in the panel the branch neutrals stay there; where whole cables '
                     .'are moved over, each takes its neutral along.',
-                $source,
+                $source, 'choose its kind',
             ),
             SwitchKind::Pigtails => Reason::note(
                 'Only the hots go to the switch, over its pigtails; branch neutrals stay in the panel, as its listing says. Where a '
@@ -282,9 +315,9 @@ final class ManualTransferSwitch implements Way
     {
         return [$job->authority->rules->splicesInPanel
             ? Reason::note('Moved circuits may be spliced in the panel, as far as its wiring space allows.', Source::nec('312.8'))
-            : Reason::note(
+            : Reason::change(
                 'Splices in the panel are not allowed here: bring longer cable to the switch, or set a junction box beside the panel.',
-                Source::nec('312.8, local amendment'),
+                Source::nec('312.8, local amendment'), 'no splices: a junction box',
             )];
     }
 

@@ -72,6 +72,18 @@ interface Way
      */
     public function assemble(Situation $situation, Supply $supply): Assembly;
 
+    /** What keeps the sources apart, in the words of an arrangement. */
+    public function means(): MeansOfTransfer;
+
+    /** What becomes of the meter while it is built. */
+    public function meter(Situation $situation): MeterWork;
+
+    /** @return list<Need> what it takes here beside the machine: parts and work */
+    public function needs(Situation $situation): array;
+
+    /** How it fails, in a few words: what a person, the weather or the years do to it. */
+    public function failsBy(): string;
+
     /** What the owner has to do at night, in a sentence or two. */
     public function atNight(): string;
 

@@ -31,4 +31,26 @@ final readonly class WayVerdict
             default => Possible::Yes,
         };
     }
+
+    /** @return list<string> what must be changed for it, in a few words each */
+    public function changes(): array
+    {
+        return array_values(
+            array_map(fn (Reason $r): string => $r->short, array_filter($this->reasons, fn (Reason $r): bool => $r->isChange)),
+        );
+    }
+
+    /** In a few words: what stops it, what must be looked at, or what must be changed. */
+    public function here(): string
+    {
+        $short = fn (Possible $possible): string => implode('; ', array_unique(array_filter(array_map(
+            fn (Reason $r): string => $r->possible === $possible ? $r->short : '', $this->reasons,
+        ))));
+
+        return match ($this->possible) {
+            Possible::No => $short(Possible::No) ?: 'not possible',
+            Possible::NotKnown => $short(Possible::NotKnown) ?: 'not known yet',
+            Possible::Yes => $this->changes() === [] ? 'possible' : implode('; ', $this->changes()),
+        };
+    }
 }

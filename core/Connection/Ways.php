@@ -14,7 +14,11 @@ final readonly class Ways
 
     public static function standard(): self
     {
-        return new self([new Interlock, new ManualTransferSwitch, new ExtensionCords]);
+        return new self([
+            new Interlock, new InterlockOnSubpanel, new AttachedCord, new ManualTransferSwitch, new TransferSubpanel, new TransferMainPanel,
+            new WholeHouseSwitch, new MeterAdapter, new AutomaticSwitch, new ServiceAutomatic, new SeveralAutomatic, new SingleLoadSwitch,
+            new ExtensionCords,
+        ]);
     }
 
     public function with(Way $way): self

@@ -103,7 +103,7 @@ final class JobReport
     private static function connection(WayVerdict $verdict, string $edition): array
     {
         return [
-            'kind' => $verdict->way->key(), 'possible' => $verdict->possible->value,
+            'kind' => $verdict->way->key(), 'possible' => $verdict->possible->value, 'changes' => $verdict->changes(),
             'reasons' => array_map(
                 fn (Reason $r): array => ['makes' => $r->possible->value, 'text' => $r->text, 'source' => $r->source->words($edition)],
                 $verdict->reasons,

@@ -13,16 +13,34 @@ final readonly class Connection
      * @param  ?string  $way  key of the way of connecting; null: none picked
      * @param  ?SwitchKind  $switchKind  of a multi-circuit switch; null: not chosen
      * @param  array<array-key, int>  $places  id of a circuit => the place that it was given on a multi-circuit switch
+     * @param  string  $panel  id of the panel that is fed, where a way leaves a choice; empty: the usual one
+     * @param  string  $circuit  id of the one circuit with a switch of its own; empty: the usual one
+     * @param  ?bool  $switchesNeutral  the switch breaks the neutral too; null: not chosen, where its kind leaves a choice
+     * @param  bool  $meters  a multi-circuit switch with wattmeters
+     * @param  list<ShedLoad>  $shed  what an automatic switch takes off, the first to go first
+     * @param  ?PickedFor  $pickedFor  what the pick was made for; null: nothing is picked, or it was picked before that was kept
      */
     public function __construct(
         public ?string $way = null,
         public StartRoutine $routine = StartRoutine::WarmFirst,
         public ?SwitchKind $switchKind = null,
         public array $places = [],
+        public string $panel = '',
+        public string $circuit = '',
+        public ?bool $switchesNeutral = null,
+        public bool $meters = false,
+        public array $shed = [],
+        public ?PickedFor $pickedFor = null,
     ) {
         $twice = array_filter(array_count_values($places), fn (int $times): bool => $times > 1);
         if ($twice !== []) {
             throw new Refused('switch_places', 'Place on the switch: place '.array_key_first($twice).' was given to two circuits.');
+        }
+        $shedTwice = array_filter(
+            array_count_values(array_map(fn (ShedLoad $s): string => $s->circuit, $shed)), fn (int $n): bool => $n > 1,
+        );
+        if ($shedTwice !== []) {
+            throw new Refused('shed', 'Load shedding: '.array_key_first($shedTwice).' stands in it twice.');
         }
     }
 
@@ -30,5 +48,17 @@ final readonly class Connection
     {
         /** @phpstan-ignore argument.type (the names and types are this class's own) */
         return new self(...[...get_object_vars($this), ...$changes]);
+    }
+
+    /** Null: it is not shed. */
+    public function shedding(string $circuit): ?ShedLoad
+    {
+        foreach ($this->shed as $shed) {
+            if ($shed->circuit === $circuit) {
+                return $shed;
+            }
+        }
+
+        return null;
     }
 }

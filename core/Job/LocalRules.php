@@ -20,6 +20,7 @@ final readonly class LocalRules
      * @param  float  $portableFt  feet that a portable machine keeps from the house, at least 20
      * @param  string  $who  who may do the work
      * @param  list<DemandMethod>  $calculations  load calculations that are accepted
+     * @param  ?bool  $meterAdapter  the utility takes meter-socket adapters; null: not asked
      * @param  string  $source  where this was read or who said it
      * @param  string  $dated  when, as YYYY-MM-DD; empty: not known
      */
@@ -35,6 +36,7 @@ final readonly class LocalRules
         public string $notes = '',
         public string $source = '',
         public string $dated = '',
+        public ?bool $meterAdapter = null,
     ) {
         LocalRulesPart::form()->guard(['portable_ft' => $portableFt, 'dated' => $dated]);
     }
@@ -62,6 +64,11 @@ final readonly class LocalRules
             'Load calculations accepted' => implode(
                 ', ', array_map(fn (DemandMethod $m): string => $m->value, $this->calculations),
             ) ?: 'none',
+            'Meter-socket adapters' => match ($this->meterAdapter) {
+                true => 'taken by the utility',
+                false => 'not taken by the utility',
+                null => 'not asked',
+            },
             'Notes' => $this->notes === '' ? 'none' : $this->notes,
         ];
     }

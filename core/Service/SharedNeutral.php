@@ -19,6 +19,16 @@ final class SharedNeutral
         .'In one tandem, or with one of them a space up or down, both hang on one leg: the shared neutral then carries the sum '
         .'of both instead of the difference, and no breaker stops it before it burns.';
 
+    /** What was said of several breakers, with what the neutral carries said once. */
+    public static function once(string $text): string
+    {
+        $parts = explode(self::CARRIES, $text, 2);
+
+        return count($parts) === 1 ? $text : $parts[0].self::CARRIES.preg_replace(
+            '/ {2,}/', ' ', str_replace(self::CARRIES, '', $parts[1]),
+        );
+    }
+
     /** A question where nobody has looked, a warning where there are some, nothing where there are none. */
     public static function beforeMoving(?bool $hasMultiwire): string
     {

@@ -311,20 +311,20 @@ it('says in whole sentences why a way of connecting works or not', function (Job
     );
     $held = 'The generator breaker goes in spaces 1 and 3 beside the main, and must be held down: it is back-fed. ';
     yield 'just enough spaces free' => [
-        $taken(18, 20), 'interlock', $held.'1 Room 1 and 3 Room 3 must move first; 2 spaces are free elsewhere.',
+        $taken(18, 20), 'interlock', $held.'1 Room 1 and 3 Room 3 must move first; the fewest moves: 1 Room 1 to 18; 3 Room 3 to 20.',
     ];
     yield 'one space free for two breakers' => [
         $taken(20), 'interlock',
-        $held.'1 Room 1 and 3 Room 3 must move first, and only 1 space is free. Look for a sub-panel, or for spaces '
-            .'where the label accepts tandems.',
+        $held.'1 Room 1 and 3 Room 3 must move first. The breakers in spaces 1 and 3 take 2 spaces, and beside them 1 space is free. '
+            .'No space is known to accept a tandem breaker. Look at the label, or set a sub-panel.',
     ];
     yield 'no space free for two breakers' => [
         $taken(), 'interlock',
-        $held.'1 Room 1 and 3 Room 3 must move first, and no space is free. Look for a sub-panel, or for spaces '
-            .'where the label accepts tandems.',
+        $held.'1 Room 1 and 3 Room 3 must move first. The breakers in spaces 1 and 3 take 2 spaces, and beside them none is free. '
+            .'No space is known to accept a tandem breaker. Look at the label, or set a sub-panel.',
     ];
     yield 'a needed space does not count as free' => [
-        $taken(3, 20), 'interlock', $held.'1 Room 1 must move first; 1 space is free elsewhere.',
+        $taken(3, 20), 'interlock', $held.'1 Room 1 must move first; the fewest moves: 1 Room 1 to 20, now on leg B.',
     ];
     $twoPole = fn (int ...$free) => house(
         [
@@ -333,17 +333,15 @@ it('says in whole sentences why a way of connecting works or not', function (Job
         ]
     );
     yield 'two spaces one below the other' => [
-        $twoPole(14, 16), 'interlock', $held.'1–3 Dryer must move first; 2 spaces are free elsewhere.',
+        $twoPole(14, 16), 'interlock', $held.'1–3 Dryer must move first; the fewest moves: 1–3 Dryer to 14–16.',
     ];
     yield 'two spaces apart' => [
         $twoPole(14, 18), 'interlock',
-        $held.'1–3 Dryer must move first; 2 spaces are free elsewhere, but no two of them one below the other for a two-pole breaker. '
-            .'Other breakers must move too.',
+        $held.'1–3 Dryer must move first; the fewest moves: 20 circuit 20 to 14, now on leg A; 1–3 Dryer to 18–20.',
     ];
     yield 'two spaces side by side' => [
         $twoPole(17, 18), 'interlock',
-        $held.'1–3 Dryer must move first; 2 spaces are free elsewhere, but no two of them one below the other for a two-pole breaker. '
-            .'Other breakers must move too.',
+        $held.'1–3 Dryer must move first; the fewest moves: 20 circuit 20 to 17, now on leg A; 1–3 Dryer to 18–20.',
     ];
     $panels = fn (int $more) => Changed::of(
         house([$fridge]),

@@ -126,13 +126,19 @@ it('says what other local rules would change in a job: the rules, and what is sa
     $strict = $changes['strict'];
     expect(count($strict->rules))->toBe(2)->and(implode(' ', array_merge(...array_values($strict->rules))))->toContain('30 ft')
         ->and($strict->gone)->toBe(
-            ['Multi-circuit manual transfer switch: Moved circuits may be spliced in the panel, as far as its wiring space allows.']
+            [
+                'Multi-circuit manual transfer switch: Moved circuits may be spliced in the panel, as far as its wiring space allows.',
+                'Transfer panel as a sub-panel: Moved circuits may be spliced in the panel, as far as its wiring space allows.',
+            ]
         )
-        ->and($strict->new)->toBe(
-            ['Multi-circuit manual transfer switch: Splices in the panel are not allowed here: bring longer cable to the switch, or set '
-                    .'a junction box beside the panel.', 'The cord is 25 ft long; the machine stands at least 30 ft away, and 5 ft go into '
-                    .'bends and slack.']
-        );
+        ->and($strict->new)->toBe([
+            'Multi-circuit manual transfer switch: Splices in the panel are not allowed here: bring longer cable to the switch, or set '
+                .'a junction box beside the panel.',
+            'Transfer panel as a sub-panel: Splices in the panel are not allowed here: a junction box beside it, or longer cable.',
+            'Transfer panel in place of the main panel: Splices in the panel are not allowed here: look whether every cable reaches its '
+                .'new breaker.',
+            'The cord is 25 ft long; the machine stands at least 30 ft away, and 5 ft go into bends and slack.',
+        ]);
 });
 
 /** @return mixed the same without words that an older file did not have and that say nothing */

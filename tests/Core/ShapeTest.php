@@ -59,7 +59,7 @@ it('takes another way of connecting everywhere with its class alone', function (
     $do = fn (OwnerStep $step): string => $step->do;
     expect(
         array_map(fn (WayVerdict $v): string => $v->way->key(), $design->connections())
-    )->toBe(['interlock', 'manual_switch', 'cords', 'rope'])
+    )->toBe([...array_keys(Ways::standard()->options()), 'rope'])
         ->and(array_map(fn (Line $l): string => $l->part, $design->assembly()?->lines() ?? []))->toBe(['Rope'])
         ->and(array_map($do, $card->toGenerator))->toBe(['Call the balloon.'])
         ->and(array_map($do, $card->back))->toBe([

@@ -103,7 +103,9 @@ it('takes no name back that another has now', function () {
 });
 
 it('keeps the machines of the catalogue with history and conflict check, and refuses what no plate says', function () {
-    $machine = Machine::query()->where('shop_id', $this->user->shop_id)->where('outlet', 'L14-30R')->where('form', 'portable')->firstOrFail();
+    $machine = Machine::query()->where(
+        'shop_id', $this->user->shop_id,
+    )->where('outlet', 'L14-30R')->where('form', 'portable')->firstOrFail();
     $shown = MachineLine::write($machine->core());
     $fields = fn (array $changes = []): array => [
         ...array_map(fn (mixed $value): string => is_bool($value) ? (string) (int) $value : (string) $value, $shown),
@@ -142,13 +144,16 @@ it('keeps the machines of the catalogue with history and conflict check, and ref
 
 it('adds a machine, refuses its name twice, and takes it away again', function () {
     $fields = [
-        ...array_map(fn (): string => '', MachineLine::write($this->user->shop->machines()->firstOrFail()->core())), 'housing_noise_ft' => '23',
+        ...array_map(fn (): string => '', MachineLine::write($this->user->shop->machines()->firstOrFail()->core())),
+        'housing_noise_ft' => '23',
         'name' => 'Marmot 9000', 'form' => 'portable', 'volts' => '240', 'outlet' => 'L14-30R', 'outlet_a' => '30', 'neutral' => 'floating',
         'gfci' => '0', 'price_usd' => '900', 'run_w_propane' => '6300', 'peak_w_propane' => '8100',
     ];
     $this->post('/machines', $fields)->assertSessionHasNoErrors()->assertRedirect(route('catalogue'));
     $machine = Machine::query()->where('name', 'Marmot 9000')->firstOrFail();
-    expect($machine->ratings)->toHaveCount(1)->and($machine->ratings[0])->toMatchArray(['fuel' => 'propane', 'run_w' => 6300, 'peak_w' => 8100]);
+    expect($machine->ratings)->toHaveCount(1)->and($machine->ratings[0])->toMatchArray(
+        ['fuel' => 'propane', 'run_w' => 6300, 'peak_w' => 8100],
+    );
     $this->post('/machines', $fields)->assertSessionHasErrors('name');
     $job = $this->job($this->user);
     $this->get("/jobs/$job->id/size")->assertSee('Marmot 9000');

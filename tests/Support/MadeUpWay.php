@@ -13,6 +13,8 @@ use Underpin\Assembly\Line;
 use Underpin\Codebook\ConductorSize;
 use Underpin\Codebook\Material;
 use Underpin\Codebook\Source;
+use Underpin\Connection\MeansOfTransfer;
+use Underpin\Connection\MeterWork;
 use Underpin\Connection\OwnerStep;
 use Underpin\Connection\Reason;
 use Underpin\Connection\Situation;
@@ -113,6 +115,26 @@ final class MadeUpWay implements Way
                 lines: [new Line('Rope', 'hemp', 'It hangs down.', Source::practice('ballooning'))],
             ),
         ]);
+    }
+
+    public function means(): MeansOfTransfer
+    {
+        return MeansOfTransfer::Cords;
+    }
+
+    public function meter(Situation $situation): MeterWork
+    {
+        return MeterWork::Stays;
+    }
+
+    public function needs(Situation $situation): array
+    {
+        return [];
+    }
+
+    public function failsBy(): string
+    {
+        return 'wind';
     }
 
     public function atNight(): string

@@ -50,8 +50,12 @@ final class SourceFile
     public function names(): array
     {
         $names = [];
+        // A plain name after "use" is imported above the class; within it, it is a trait of its own folder.
+        $isAbove = true;
         foreach ($this->tokens as $i => $token) {
-            if ($token->is([T_NAME_QUALIFIED, T_NAME_FULLY_QUALIFIED]) || $token->is(T_STRING) && $this->before($i)?->is(T_USE)) {
+            $isAbove = $isAbove && ! $token->is([T_CLASS, T_TRAIT, T_ENUM, T_INTERFACE]);
+            $isImport = $isAbove && $token->is(T_STRING) && $this->before($i)?->is(T_USE);
+            if ($token->is([T_NAME_QUALIFIED, T_NAME_FULLY_QUALIFIED]) || $isImport) {
                 $names[] = ltrim($token->text, '\\');
             }
         }

@@ -6,6 +6,8 @@ namespace Tests\Support;
 
 use Underpin\Assembly\Assembly;
 use Underpin\Assembly\Conductor;
+use Underpin\Connection\MeansOfTransfer;
+use Underpin\Connection\MeterWork;
 use Underpin\Connection\Situation;
 use Underpin\Connection\SwitchLayout;
 use Underpin\Connection\Way;
@@ -102,6 +104,26 @@ final readonly class WayWithout implements Way
     public function platedPanel(Situation $situation): ?Panel
     {
         return $this->way->platedPanel($situation);
+    }
+
+    public function means(): MeansOfTransfer
+    {
+        return $this->way->means();
+    }
+
+    public function meter(Situation $situation): MeterWork
+    {
+        return $this->way->meter($situation);
+    }
+
+    public function needs(Situation $situation): array
+    {
+        return $this->way->needs($situation);
+    }
+
+    public function failsBy(): string
+    {
+        return $this->way->failsBy();
     }
 
     public function atNight(): string

@@ -5,23 +5,31 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use Underpin\Assembly\Line;
+use Underpin\Connection\Need;
 use Underpin\Connection\OwnerStep;
 use Underpin\Connection\Reason;
 use Underpin\Connection\Way;
 use Underpin\Connection\Ways;
 use Underpin\Design\Design;
 use Underpin\Job\Circuit;
+use Underpin\Job\DemandInputs;
+use Underpin\Job\DemandMethod;
+use Underpin\Job\Disconnect;
+use Underpin\Job\DisconnectPlace;
+use Underpin\Job\Dwelling;
 use Underpin\Job\Fuel;
 use Underpin\Job\GeneratorNeutral;
 use Underpin\Job\Job;
 use Underpin\Job\LocalRules;
 use Underpin\Job\Machine;
 use Underpin\Job\MachineKind;
+use Underpin\Job\Marking;
 use Underpin\Job\Outlet;
 use Underpin\Job\Panel;
 use Underpin\Job\Protection;
 use Underpin\Job\Rating;
 use Underpin\Job\Role;
+use Underpin\Job\Service;
 use Underpin\Job\StartRoutine;
 use Underpin\Job\WireRun;
 use Underpin\Sizing\Supply;
@@ -32,9 +40,15 @@ final class WaysAloud
     public static function text(): string
     {
         $text = '';
+        $before = [];
         foreach (self::houses() as $name => $job) {
             foreach (Ways::standard()->all() as $way) {
-                $text .= "== $name, {$way->key()}\n".self::said($way, Houses::changed($job, connection: $way->key()))."\n";
+                [$verdict, $steps] = self::said($way, Houses::changed($job, connection: $way->key()));
+                // What an owner does is written out where it differs from the house before.
+                $text .= "== $name, {$way->key()}\n$verdict".(
+                    ($before[$way->key()] ?? '') === $steps ? "  steps as before\n" : $steps
+                )."\n";
+                $before[$way->key()] = $steps;
             }
         }
 
@@ -96,8 +110,31 @@ final class WaysAloud
             'an inlet smaller than the outlet' => Houses::changed(
                 Houses::small(Houses::supply(12_000, 15_000, 240, Outlet::Straight50, 50)), wire: new WireRun(25, 20, 30),
             ),
+            'a battery pair' => Houses::changed(
+                Houses::small(new Supply(self::batteries(), Fuel::Stored)), wire: new WireRun(25, 20),
+            ),
+            'a standby behind a disconnect at the meter, calculated' => Houses::changed(
+                Houses::small(Houses::supply(18_000, 18_000, 240, Outlet::Terminals, 80, MachineKind::Standby)),
+                wire: new WireRun(null, 60),
+                demand: new DemandInputs(DemandMethod::Optional, 240.0, new Dwelling(2000)),
+                service: new Service(DisconnectPlace::Meter, [new Disconnect('m', 'Meter disconnect', 200, true, Marking::Service)]),
+                serviceAmps: 200,
+            ),
+            'a standby and the main in the panel' => Houses::changed(
+                Houses::small(Houses::supply(9_000, 9_000, 240, Outlet::Terminals, 45, MachineKind::Standby)), wire: new WireRun(null, 60),
+                demand: new DemandInputs(DemandMethod::Optional, 240.0, new Dwelling(3000, heatingVa: 9000)),
+                service: new Service(DisconnectPlace::Panel), serviceAmps: 200,
+            ),
             'no main breaker' => Houses::changed($plain, panels: [$panel($plain)->with(mainAmps: null)]),
         ];
+    }
+
+    private static function batteries(): Machine
+    {
+        return new Machine(
+            'p', 'Two stations', MachineKind::BatteryPair, 240, Outlet::Locking30, 30, GeneratorNeutral::Floating, false,
+            [new Rating(Fuel::Stored, 6800, 11_200)], 6000,
+        );
     }
 
     private static function bonded(): Machine
@@ -108,7 +145,8 @@ final class WaysAloud
         );
     }
 
-    private static function said(Way $way, Job $job): string
+    /** @return array{string, string} the verdict with what is built, and what the owner does */
+    private static function said(Way $way, Job $job): array
     {
         $design = new Design($job);
         $situation = $design->situation();
@@ -116,17 +154,23 @@ final class WaysAloud
         $assembly = $design->assembly();
         $titles = fn (array $circuits): string => implode(', ', array_map(fn (Circuit $c): string => $c->title(), $circuits));
         $step = fn (OwnerStep $s): string => "  $s->do".($s->because === '' ? '' : " | $s->because");
-        $steps = fn (array $steps): array => array_map($step, $steps);
+        $written = fn (array $steps): array => array_map($step, $steps);
         $lines = [
             $verdict->possible->name, "powers: {$titles($verdict->powers)}", "dead: {$titles($verdict->dead)}",
             'places: '.($verdict->switchPositions ?? '-'), 'in the way: '.$titles($way->inTheWay($situation)),
             ...array_map(fn (Reason $r): string => "- {$r->possible->name}: $r->text [{$r->source->words()}]", $verdict->reasons),
             ...array_map(fn (Line $l): string => "+ $l->part: $l->pick. $l->why [{$l->source->words()}]", $assembly?->lines() ?? []),
             ...array_map(fn (string $missing): string => "? $missing", $assembly->missing ?? []),
+            "here: {$verdict->here()}; meter {$way->meter($situation)->words()}", 'needs: '.implode(', ', array_map(
+                fn (Need $n): string => ($n->quantity === null ? '?' : $n->quantity + 0)." {$n->item->value}", $way->needs($situation),
+            )),
+        ];
+        $steps = [
             "night: {$way->atNight()}", "throws: {$way->throws()}", "caution: {$way->caution()}",
-            'to the generator:', ...$steps($way->toGenerator($situation, $assembly)), 'back:', ...$steps($way->back($situation, $assembly)),
+            'to the generator:', ...$written($way->toGenerator($situation, $assembly)), 'back:',
+            ...$written($way->back($situation, $assembly)),
         ];
 
-        return implode("\n", $lines)."\n";
+        return [implode("\n", $lines)."\n", implode("\n", $steps)."\n"];
     }
 }

@@ -6,6 +6,7 @@ namespace Underpin\Checks\Arrangement;
 
 use Underpin\Codebook\ConductorTable;
 use Underpin\Codebook\SplitPhase;
+use Underpin\Connection\MeansOfTransfer;
 use Underpin\Refused;
 use Underpin\Wiring\Ampacity;
 

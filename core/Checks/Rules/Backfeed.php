@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Underpin\Checks\Rules;
 
 use Underpin\Checks\Arrangement\Arrangement;
-use Underpin\Checks\Arrangement\MeansOfTransfer;
 use Underpin\Checks\Code;
+use Underpin\Connection\MeansOfTransfer;
 
 final class Backfeed implements Rule
 {

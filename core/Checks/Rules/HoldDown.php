@@ -6,8 +6,8 @@ namespace Underpin\Checks\Rules;
 
 use Underpin\Checks\Arrangement\Arrangement;
 use Underpin\Checks\Arrangement\Fact;
-use Underpin\Checks\Arrangement\MeansOfTransfer;
 use Underpin\Checks\Code;
+use Underpin\Connection\MeansOfTransfer;
 
 final class HoldDown implements Rule
 {

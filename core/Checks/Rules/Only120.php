@@ -6,9 +6,9 @@ namespace Underpin\Checks\Rules;
 
 use Underpin\Checks\Arrangement\Arrangement;
 use Underpin\Checks\Arrangement\Fact;
-use Underpin\Checks\Arrangement\MeansOfTransfer;
 use Underpin\Checks\Code;
 use Underpin\Codebook\SplitPhase;
+use Underpin\Connection\MeansOfTransfer;
 
 final class Only120 implements Rule
 {

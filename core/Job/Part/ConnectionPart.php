@@ -8,9 +8,12 @@ use Underpin\Codebook\ManualSwitches;
 use Underpin\Form\FaultList;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
+use Underpin\Form\Unit;
 use Underpin\Form\Values;
 use Underpin\Job\Connection;
 use Underpin\Job\Job;
+use Underpin\Job\PickedFor;
+use Underpin\Job\ShedLoad;
 use Underpin\Job\StartRoutine;
 use Underpin\Job\SwitchKind;
 use Underpin\Refused;
@@ -45,6 +48,54 @@ final class ConnectionPart implements JobPart
         );
     }
 
+    public static function panel(): Field
+    {
+        return Field::text('fed_panel', 'id of the panel that is fed, where a way leaves a choice; empty: the usual one')
+            ->label('Panel that is fed')->atMost(Job::LONGEST_ID);
+    }
+
+    public static function circuit(): Field
+    {
+        return Field::text('single_circuit', 'id of the one circuit with a switch of its own; empty: the usual one')
+            ->label('Circuit with a switch of its own')->atMost(Job::LONGEST_ID);
+    }
+
+    public static function switchesNeutral(): Field
+    {
+        return Field::flag('switches_neutral', 'the switch breaks the neutral too', 'it breaks the neutral', 'it leaves the neutral whole')
+            ->label('Neutral in the switch')->optional('not chosen');
+    }
+
+    public static function meters(): Field
+    {
+        return Field::flag('switch_meters', 'a multi-circuit switch with wattmeters', 'with meters', 'without')
+            ->label('Wattmeters')->optional('without');
+    }
+
+    /** A circuit that an automatic switch takes off. */
+    public static function shedLoad(): Form
+    {
+        /** @var ?Form $form */
+        static $form = null;
+
+        return $form ??= new Form(
+            Field::key(Job::LONGEST_ID, 'circuit'),
+            Field::whole(
+                'priority', '1 goes off first and comes back last',
+            )->label('Goes off')->atLeast(1)->atMost(ShedLoad::MOST_PRIORITY),
+            Field::whole('delay_s', 'seconds until it comes back once there is room')->label('Comes back after')->in(Unit::Seconds)
+                ->atMost(ShedLoad::MOST_DELAY_S)->default(30),
+        );
+    }
+
+    private static function pickedFor(): Form
+    {
+        return new Form(
+            Field::text('machine', 'id of the machine; empty: none was picked')->label('Machine')->atMost(Job::LONGEST_ID),
+            Field::items('must', 'circuits that had to run', new Form(Field::key(Job::LONGEST_ID, 'circuit')))->label('Had to run'),
+        );
+    }
+
     public function fields(): array
     {
         return [
@@ -53,6 +104,10 @@ final class ConnectionPart implements JobPart
                 'switch_places', 'circuits with a place of their own on a multi-circuit switch; the others are laid out', self::place(),
             )
                 ->label('Places on the switch')->atMost(max(ManualSwitches::PLACES))->optional('all are laid out'),
+            self::panel(), self::circuit(), self::switchesNeutral(), self::meters(),
+            Field::items('shed', 'what an automatic switch takes off when the generator has too much', self::shedLoad())
+                ->label('Load shedding')->atMost(ShedLoad::MOST_PRIORITY)->optional('nothing is shed'),
+            Field::group('picked_for', 'what the way was picked for', self::pickedFor())->label('Picked for')->optional('not kept'),
         ];
     }
 
@@ -68,9 +123,20 @@ final class ConnectionPart implements JobPart
             $places[$each->text('circuit')] = $each->whole('place');
         }
         $kind = SwitchKind::tryFrom($in->textOrNull('switch_kind') ?? '');
-        $plain = new Connection($in->textOrNull('connection'), StartRoutine::from($in->text('start_school')), $kind);
+        $for = $in->group('picked_for');
+        $plain = new Connection(
+            $in->textOrNull('connection'), StartRoutine::from($in->text('start_school')), $kind, [], $in->text('fed_panel'),
+            $in->text('single_circuit'), $in->flagOrNull('switches_neutral'), $in->flagOrNull('switch_meters') ?? false, [],
+            $for === null ? null : new PickedFor(
+                $for->text('machine'), array_map(fn (Values $each): string => $each->text('circuit'), $for->items('must')),
+            ),
+        );
+        $placed = $faults->attempt('', fn (): Connection => $plain->with(places: $places)) ?? $plain;
 
-        return $faults->attempt('', fn (): Connection => $plain->with(places: $places)) ?? $plain;
+        return $faults->attempt('', fn (): Connection => $placed->with(shed: array_map(
+            fn (Values $each): ShedLoad => new ShedLoad($each->text('circuit'), $each->whole('priority'), $each->whole('delay_s')),
+            $in->itemsOrNone('shed'),
+        ))) ?? $placed;
     }
 
     public function write(Job $job): array
@@ -84,6 +150,16 @@ final class ConnectionPart implements JobPart
                 fn (int|string $circuit, int $place): array => ['circuit' => (string) $circuit, 'place' => $place],
                 array_keys($connection->places), array_values($connection->places),
             ),
+            'fed_panel' => $connection->panel, 'single_circuit' => $connection->circuit,
+            'switches_neutral' => $connection->switchesNeutral, 'switch_meters' => $connection->meters ? true : null,
+            'shed' => array_map(
+                fn (ShedLoad $s): array => ['circuit' => $s->circuit, 'priority' => $s->priority, 'delay_s' => $s->delayS],
+                $connection->shed,
+            ),
+            'picked_for' => $connection->pickedFor === null ? null : [
+                'machine' => $connection->pickedFor->machine,
+                'must' => array_map(fn (string $id): array => ['circuit' => $id], $connection->pickedFor->must),
+            ],
         ];
     }
 }

@@ -43,6 +43,8 @@ final class LocalRulesPart
                 ->label('Load calculations accepted')
                 ->atMost(4)
                 ->optional('all'),
+            Field::flag('meter_adapter', 'the utility takes meter-socket adapters', 'taken by the utility', 'not taken')
+                ->label('Meter-socket adapters')->optional('not asked'),
             Field::text('notes', 'free notes')->label('Notes')->atMost(2000),
             Field::text('source', 'where this was read or who said it')->label('Source')->atMost(200),
             Field::date('dated', 'when, as YYYY-MM-DD')->label('As of'),
@@ -61,6 +63,7 @@ final class LocalRulesPart
             'portable_ft' => $rules->portableFt,
             'who' => $rules->who,
             'calculations' => array_map(fn (DemandMethod $m): array => ['method' => $m->value], $rules->calculations),
+            'meter_adapter' => $rules->meterAdapter,
             'notes' => $rules->notes,
             'source' => $rules->source,
             'dated' => $rules->dated,
@@ -76,7 +79,7 @@ final class LocalRulesPart
             $in->has('calculations')
                 ? array_map(fn (Values $each): DemandMethod => DemandMethod::from($each->text('method')), $in->items('calculations'))
                 : DemandMethod::cases(),
-            $in->text('notes'), $in->text('source'), $in->text('dated'),
+            $in->text('notes'), $in->text('source'), $in->text('dated'), $in->flagOrNull('meter_adapter'),
         );
     }
 }

@@ -10,6 +10,7 @@
     <x-pick :of="$asks->field('splices_in_panel')" :id="$prefix.'-splices'" :value="(int) $rules->splicesInPanel"/>
     <x-pick :of="$asks->field('permit')" :id="$prefix.'-permit'" :value="(int) $rules->permit"/>
     <x-pick :of="$asks->field('inspection')" :id="$prefix.'-inspection'" :value="(int) $rules->inspection"/>
+    <x-pick :of="$asks->field('meter_adapter')" :id="$prefix.'-adapter'" :options="['' => 'not asked'] + $asks->field('meter_adapter')->options()" :value="$rules->meterAdapter === null ? '' : (int) $rules->meterAdapter"/>
 </div>
 <div class="fields">
     @foreach (Underpin\Job\DemandMethod::cases() as $method)

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Underpin\Checks\Arrangement;
+namespace Underpin\Connection;
 
 /** How the machine comes to the loads, in the words of an arrangement; "none": nothing keeps the sources apart. */
 enum MeansOfTransfer: string

@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Connection;
+
+use Underpin\Assembly\Assembly;
+use Underpin\Assembly\Component;
+use Underpin\Assembly\ComponentKind;
+use Underpin\Codebook\Source;
+use Underpin\Codebook\TransferSwitches;
+use Underpin\Connection\Source\SourceSteps;
+use Underpin\Job\Circuit;
+use Underpin\Job\Outlet;
+use Underpin\Job\Panel;
+use Underpin\Loads\Plan;
+use Underpin\Sizing\Supply;
+
+/**
+ * A small switch with its own inlet at one load, such as a boiler: that one is fed by a cord, everything else stays as it is. NEC
+ * 2023 702.5(A).
+ */
+final class SingleLoadSwitch implements Way
+{
+    public function key(): string
+    {
+        return 'single_circuit';
+    }
+
+    public function words(): string
+    {
+        return 'one load\'s own transfer switch at the load';
+    }
+
+    public function verdict(Situation $situation): WayVerdict
+    {
+        $circuit = $this->circuit($situation);
+        $dead = array_values(array_filter($situation->plan->must, fn (Circuit $c): bool => $c->id !== $circuit?->id));
+        $source = Source::nec('110.3(B), 702.5(A)');
+
+        return new WayVerdict($this, [
+            $circuit === null
+                ? Reason::stops(
+                    'No circuit that must run is one-pole and at most '.TransferSwitches::SINGLE_A.' A: such a switch takes no more.',
+                    $source,
+                    'no single 120 V load',
+                )
+                : Reason::note("It feeds {$circuit->title()} alone, at the load, hot and neutral of that circuit in the switch.", $source),
+            ...$situation->supply?->machine->form->isStandby() === true
+                ? [Reason::stops('It takes a cord; a standby has none.', $source, 'a standby has no cord')] : [],
+        ], $circuit === null ? [] : [$circuit], $dead);
+    }
+
+    public function isWired(): bool
+    {
+        return true;
+    }
+
+    public function switchesNeutral(Situation $situation): ?bool
+    {
+        return $situation->job->connection->switchesNeutral;
+    }
+
+    public function transfersByItself(): bool
+    {
+        return false;
+    }
+
+    public function joinsSharedNeutrals(Situation $situation): ?bool
+    {
+        return false;
+    }
+
+    public function fedPanels(Situation $situation): array
+    {
+        return [];
+    }
+
+    public function onGenerator(Situation $situation): Plan
+    {
+        return $situation->plan;
+    }
+
+    public function layout(Situation $situation): ?SwitchLayout
+    {
+        return null;
+    }
+
+    public function reachesMore(): bool
+    {
+        return false;
+    }
+
+    public function leavesUtilityOn(): bool
+    {
+        return true;
+    }
+
+    public function switchesAtPanel(): bool
+    {
+        return false;
+    }
+
+    public function inTheWay(Situation $situation): array
+    {
+        return [];
+    }
+
+    public function platedPanel(Situation $situation): ?Panel
+    {
+        return null;
+    }
+
+    public function means(): MeansOfTransfer
+    {
+        return MeansOfTransfer::SingleCircuit;
+    }
+
+    public function meter(Situation $situation): MeterWork
+    {
+        return MeterWork::Stays;
+    }
+
+    public function needs(Situation $situation): array
+    {
+        return [new Need(Item::SingleSwitch), new Need(Item::Cord20, $situation->job->wire->cordFt)];
+    }
+
+    public function failsBy(): string
+    {
+        return 'everything else stays dark';
+    }
+
+    public function assemble(Situation $situation, Supply $supply): Assembly
+    {
+        return CordFeed::assembly($situation, $supply, Outlet::Straight20->value, TransferSwitches::SINGLE_A, new Component(
+            'switch', ComponentKind::Switch, 'transfer switch at the load', TransferSwitches::SINGLE_A,
+            designation: Outlet::Straight20->plug(),
+        ));
+    }
+
+    public function atNight(): string
+    {
+        return 'Run one cord to the switch at the load, start the engine, and move the switch to GENERATOR.';
+    }
+
+    public function throws(): string
+    {
+        return 'Switch';
+    }
+
+    public function unload(): string
+    {
+        return 'move the switch at the load to OFF.';
+    }
+
+    public function caution(): string
+    {
+        return 'Never plug the generator into a wall outlet. Never two sources at once.';
+    }
+
+    public function toGenerator(Situation $situation, ?Assembly $assembly): array
+    {
+        $source = SourceSteps::of($situation, $assembly);
+
+        return [
+            new OwnerStep('Move the switch at the load to OFF.', 'So that nothing loads a cold engine.'),
+            ...$source->start('the switch at the load'),
+            new OwnerStep('Move the switch at the load to GENERATOR.'),
+        ];
+    }
+
+    public function back(Situation $situation, ?Assembly $assembly): array
+    {
+        return [
+            new OwnerStep('Move the switch at the load from GENERATOR over OFF to LINE.'),
+            ...SourceSteps::of($situation, $assembly)->stop(),
+        ];
+    }
+
+    /** The one that was chosen, else the largest that such a switch takes. */
+    private function circuit(Situation $situation): ?Circuit
+    {
+        $fits = array_values(array_filter($situation->plan->must, fn (Circuit $c): bool => $c->position->poles === 1
+            && $c->breakerAmps <= TransferSwitches::SINGLE_A));
+        $chosen = array_filter($fits, fn (Circuit $c): bool => $c->id === $situation->job->connection->circuit);
+        usort($fits, fn (Circuit $x, Circuit $y): int => $y->runAmps() <=> $x->runAmps());
+
+        return array_values($chosen)[0] ?? $fits[0] ?? null;
+    }
+}

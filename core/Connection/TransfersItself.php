@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Connection;
+
+use Underpin\Assembly\Assembly;
+use Underpin\Codebook\Source;
+use Underpin\Loads\Plan;
+use Underpin\Service\Multiwire;
+
+/** A way that watches the utility, starts the machine and transfers with nobody there. NEC 2023 702.4, 702.5(A). */
+trait TransfersItself
+{
+    public function isWired(): bool
+    {
+        return true;
+    }
+
+    public function switchesNeutral(Situation $situation): ?bool
+    {
+        return $situation->job->connection->switchesNeutral;
+    }
+
+    public function transfersByItself(): bool
+    {
+        return true;
+    }
+
+    public function joinsSharedNeutrals(Situation $situation): ?bool
+    {
+        return (new Multiwire($situation->job->service->panels))->among([], $this->fedPanels($situation));
+    }
+
+    public function onGenerator(Situation $situation): Plan
+    {
+        return $situation->plan;
+    }
+
+    public function layout(Situation $situation): ?SwitchLayout
+    {
+        return null;
+    }
+
+    public function reachesMore(): bool
+    {
+        return true;
+    }
+
+    public function leavesUtilityOn(): bool
+    {
+        return false;
+    }
+
+    public function switchesAtPanel(): bool
+    {
+        return true;
+    }
+
+    public function means(): MeansOfTransfer
+    {
+        return MeansOfTransfer::Automatic;
+    }
+
+    public function failsBy(): string
+    {
+        return 'a battery that is flat, fuel that is shut, a load that was never shed; nobody notices until the storm';
+    }
+
+    public function atNight(): string
+    {
+        return 'Nothing: it starts and transfers by itself. Somebody looks at it once a day.';
+    }
+
+    public function throws(): string
+    {
+        return 'Breaker';
+    }
+
+    public function unload(): string
+    {
+        return 'turn off the large circuit breakers first.';
+    }
+
+    public function caution(): string
+    {
+        return 'It starts by itself at any moment: nobody reaches into the machine. Never two sources at once; never force the transfer '
+            .'switch.';
+    }
+
+    public function toGenerator(Situation $situation, ?Assembly $assembly): array
+    {
+        return [
+            new OwnerStep('Wait half a minute: it starts and takes over by itself.', 'A short flicker does not start it.'),
+            new OwnerStep('If nothing happens in two minutes, look at the controller: it must stand in AUTO and show no fault. Is its '
+                .'stop button '
+                .'pulled out, its own breaker closed, its fuel open?'),
+            new OwnerStep('If it runs and the house stays dark: is the breaker at the machine closed? Then call the electrician. Nobody '
+                .'opens the '
+                .'transfer switch.'),
+            new OwnerStep('To transfer by hand, only as the label of the switch says, with every breaker behind it off first.'),
+        ];
+    }
+
+    public function back(Situation $situation, ?Assembly $assembly): array
+    {
+        return [
+            new OwnerStep('It goes back by itself once the utility has been steady, and runs some minutes more to cool.'),
+            new OwnerStep(
+                'Leave its fuel open and its own breaker closed; its controller stays in AUTO. Write the run hours in the log.',
+                'So that it can start the next time.',
+            ),
+        ];
+    }
+
+    /** @return list<Reason> whether the machine that is picked starts by itself */
+    protected function machine(Situation $situation): array
+    {
+        $machine = $situation->supply?->machine;
+        $source = Source::practice('standby machines');
+
+        return match (true) {
+            $machine === null => [Reason::open('Pick a machine that starts by itself.', $source, 'pick a standby')],
+            ! $machine->form->isStandby() => [Reason::stops(
+                "$machine->name does not start by itself: an automatic switch needs a standby.", $source, 'needs a standby',
+            )],
+            default => [Reason::note("$machine->name starts by itself when its switch calls.", $source)],
+        };
+    }
+}
