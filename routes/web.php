@@ -16,6 +16,7 @@ use App\Http\Controllers\Shop\CatalogueController;
 use App\Http\Controllers\Shop\LibraryLoadController;
 use App\Http\Controllers\Shop\MachineController;
 use App\Http\Controllers\Shop\PeopleController;
+use App\Http\Controllers\Shop\PriceBookController;
 use App\Http\Controllers\Shop\RuleProfileController;
 use App\Http\Controllers\Shop\ShopHistoryController;
 use App\Http\Controllers\Shop\ShopSheetController;
@@ -64,6 +65,8 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::get('/shop/{thing}.csv', [ShopSheetController::class, 'export'])->name('shop.sheet');
     Route::post('/shop/{thing}/import', [ShopSheetController::class, 'import'])
         ->middleware('throttle:imports')->name('shop.sheet.import');
+    Route::get('/prices', [PriceBookController::class, 'index'])->name('prices');
+    Route::put('/prices', [PriceBookController::class, 'update'])->name('prices.update');
     Route::get('/library/new', [LibraryLoadController::class, 'create'])->name('library.create');
     Route::post('/library', [LibraryLoadController::class, 'store'])->name('library.store');
     Route::get('/library/{load}', [LibraryLoadController::class, 'edit'])->whereNumber('load')->name('library.edit');

@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $id
  * @property string $name
  * @property string $phone
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, PriceRow> $priceRows
  */
 final class Shop extends Model
 {
@@ -44,6 +45,12 @@ final class Shop extends Model
     public function ruleProfiles(): HasMany
     {
         return $this->hasMany(RuleProfile::class);
+    }
+
+    /** @return HasMany<PriceRow, $this> */
+    public function priceRows(): HasMany
+    {
+        return $this->hasMany(PriceRow::class);
     }
 
     /** @return HasMany<LibraryLoad, $this> */

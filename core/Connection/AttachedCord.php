@@ -39,6 +39,11 @@ final class AttachedCord implements Way
         ];
     }
 
+    public function isLastResort(): bool
+    {
+        return true;
+    }
+
     public function failsBy(): string
     {
         return 'sun, frost and mice at a cord that hangs there for years; its length is fixed';

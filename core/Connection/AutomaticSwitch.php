@@ -23,6 +23,11 @@ final class AutomaticSwitch implements Way
         return 'automatic';
     }
 
+    public function leavesToChoose(Situation $situation): array
+    {
+        return [WayChoice::Panel, WayChoice::Neutral];
+    }
+
     public function words(): string
     {
         return 'automatic switch behind the service disconnect';

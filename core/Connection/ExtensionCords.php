@@ -88,6 +88,16 @@ final class ExtensionCords implements Way
         return false;
     }
 
+    public function leavesToChoose(Situation $situation): array
+    {
+        return [];
+    }
+
+    public function isLastResort(): bool
+    {
+        return true;
+    }
+
     public function transfersByItself(): bool
     {
         return false;

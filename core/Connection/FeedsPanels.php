@@ -20,6 +20,16 @@ trait FeedsPanels
         return false;
     }
 
+    public function leavesToChoose(Situation $situation): array
+    {
+        return [];
+    }
+
+    public function isLastResort(): bool
+    {
+        return false;
+    }
+
     public function transfersByItself(): bool
     {
         return false;

@@ -17,6 +17,11 @@ final class InterlockOnSubpanel implements Way
         return 'interlock_sub';
     }
 
+    public function leavesToChoose(Situation $situation): array
+    {
+        return [WayChoice::Panel];
+    }
+
     public function words(): string
     {
         return 'interlock on a sub-panel with a main';

@@ -72,6 +72,16 @@ final class ManualTransferSwitch implements Way
         return $situation->job->connection->switchesNeutral;
     }
 
+    public function leavesToChoose(Situation $situation): array
+    {
+        return [WayChoice::Neutral, WayChoice::Meters];
+    }
+
+    public function isLastResort(): bool
+    {
+        return false;
+    }
+
     public function transfersByItself(): bool
     {
         return false;

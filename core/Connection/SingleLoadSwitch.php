@@ -61,6 +61,16 @@ final class SingleLoadSwitch implements Way
         return $situation->job->connection->switchesNeutral;
     }
 
+    public function leavesToChoose(Situation $situation): array
+    {
+        return [WayChoice::Circuit, WayChoice::Neutral];
+    }
+
+    public function isLastResort(): bool
+    {
+        return false;
+    }
+
     public function transfersByItself(): bool
     {
         return false;

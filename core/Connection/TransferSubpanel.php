@@ -71,6 +71,16 @@ final class TransferSubpanel implements Way
         return false;
     }
 
+    public function leavesToChoose(Situation $situation): array
+    {
+        return [];
+    }
+
+    public function isLastResort(): bool
+    {
+        return false;
+    }
+
     public function transfersByItself(): bool
     {
         return false;

@@ -22,6 +22,16 @@ trait TransfersItself
         return $situation->job->connection->switchesNeutral;
     }
 
+    public function leavesToChoose(Situation $situation): array
+    {
+        return [WayChoice::Neutral];
+    }
+
+    public function isLastResort(): bool
+    {
+        return false;
+    }
+
     public function transfersByItself(): bool
     {
         return true;

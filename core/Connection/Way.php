@@ -81,6 +81,12 @@ interface Way
     /** @return list<Need> what it takes here beside the machine: parts and work */
     public function needs(Situation $situation): array;
 
+    /** @return list<WayChoice> what it leaves to choose here */
+    public function leavesToChoose(Situation $situation): array;
+
+    /** It is offered after every other one that can be done: nobody would build it as long as there is another. */
+    public function isLastResort(): bool;
+
     /** How it fails, in a few words: what a person, the weather or the years do to it. */
     public function failsBy(): string;
 

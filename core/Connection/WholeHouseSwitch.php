@@ -26,6 +26,11 @@ final class WholeHouseSwitch implements Way
         return 'whole_house_manual';
     }
 
+    public function leavesToChoose(Situation $situation): array
+    {
+        return [WayChoice::Neutral];
+    }
+
     public function words(): string
     {
         return 'manual whole-house switch between meter and panel';

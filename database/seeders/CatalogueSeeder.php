@@ -16,6 +16,7 @@ final class CatalogueSeeder
     public static function fill(Shop $shop): void
     {
         self::fillInvented($shop);
+        self::fillPrices($shop);
         self::fillLoads($shop);
     }
 
@@ -30,6 +31,15 @@ final class CatalogueSeeder
         $machines = require database_path('data/machines.php');
         foreach ($machines as $key => $line) {
             $shop->machines()->create(Machines::held(MachineLine::read($key, MachineLine::form()->read((object) $line))));
+        }
+    }
+
+    private static function fillPrices(Shop $shop): void
+    {
+        /** @var array<string, float|int> $prices */
+        $prices = require database_path('data/prices.php');
+        foreach ($prices as $item => $usd) {
+            $shop->priceRows()->create(['item' => $item, 'price_usd' => $usd]);
         }
     }
 

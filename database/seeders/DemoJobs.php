@@ -33,6 +33,7 @@ use Underpin\Job\Panel;
 use Underpin\Job\PanelKind;
 use Underpin\Job\Service;
 use Underpin\Job\Site;
+use Underpin\Job\ShedLoad;
 use Underpin\Job\SpaceList;
 use Underpin\Job\SwitchKind;
 use Underpin\Job\WireRun;
@@ -138,6 +139,10 @@ final class DemoJobs
             ),
             self::authority('north-district'),
             self::generator($shop, 'larch-48', Fuel::Propane, 25.0),
+            new Connection('automatic_several', switchesNeutral: false, shed: [
+                new ShedLoad('w10', 1, 300), new ShedLoad('c14', 2, 120), new ShedLoad('w6', 3, 60),
+            ]),
+            new WireRun(null, 130.0),
             new Service(
                 DisconnectPlace::Cabinet,
                 [

@@ -55,6 +55,16 @@ final class MadeUpWay implements Way
         return false;
     }
 
+    public function leavesToChoose(Situation $situation): array
+    {
+        return [];
+    }
+
+    public function isLastResort(): bool
+    {
+        return true;
+    }
+
     public function transfersByItself(): bool
     {
         return false;

@@ -56,6 +56,16 @@ final readonly class WayWithout implements Way
         return $this->way->switchesNeutral($situation);
     }
 
+    public function leavesToChoose(Situation $situation): array
+    {
+        return $this->way->leavesToChoose($situation);
+    }
+
+    public function isLastResort(): bool
+    {
+        return $this->way->isLastResort();
+    }
+
     public function transfersByItself(): bool
     {
         return $this->way->transfersByItself();

@@ -12,7 +12,10 @@ use App\Models\Job;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Underpin\Connection\Ways;
+use Underpin\Job\Circuit;
 use Underpin\Job\Job as JobFile;
+use Underpin\Job\PickedFor;
+use Underpin\Loads\Plan;
 use Underpin\StageKey;
 
 /** The way of connecting that is picked. */
@@ -30,7 +33,10 @@ final class ConnectionController extends Controller
             $was = ['connection' => $file->connection->way];
             Conflict::guard($row, ['connection'], $was, $request->was(), ['connection' => $key]);
 
-            return $file->with($file->connection->with(way: $key));
+            $must = array_map(fn (Circuit $c): string => $c->id, Plan::of($file->asSized())->must);
+            $for = $key === null ? null : new PickedFor($file->generator->machine->id ?? '', $must);
+
+            return $file->with($file->connection->with(way: $key, pickedFor: $for));
         };
 
         return $this->save($request, $job, 'Connection: '.($ways->find($key)?->words() ?? 'none'), $edit);

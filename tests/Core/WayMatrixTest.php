@@ -1,0 +1,276 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\WayMatrixTest;
+
+use Tests\Support\Changed;
+use Tests\Support\Houses;
+use Underpin\Connection\Capacity;
+use Underpin\Connection\Item;
+use Underpin\Connection\MeterWork;
+use Underpin\Connection\Need;
+use Underpin\Connection\NightWork;
+use Underpin\Connection\PickDrift;
+use Underpin\Connection\Possible;
+use Underpin\Connection\Ways;
+use Underpin\Design\Design;
+use Underpin\Job\Circuit;
+use Underpin\Job\Connection;
+use Underpin\Job\DemandInputs;
+use Underpin\Job\DemandMethod;
+use Underpin\Job\Disconnect;
+use Underpin\Job\DisconnectPlace;
+use Underpin\Job\Dwelling;
+use Underpin\Job\Job;
+use Underpin\Job\LocalRules;
+use Underpin\Job\MachineKind;
+use Underpin\Job\Marking;
+use Underpin\Job\Outlet;
+use Underpin\Job\Panel;
+use Underpin\Job\PanelKind;
+use Underpin\Job\PickedFor;
+use Underpin\Job\Role;
+use Underpin\Job\Service;
+use Underpin\Job\ShedLoad;
+use Underpin\Job\SpaceList;
+use Underpin\Job\WireRun;
+use Underpin\Pricing\Cost;
+use Underpin\Pricing\PriceBook;
+use Underpin\Pricing\PriceRow;
+use Underpin\Pricing\Schools;
+use Underpin\Pricing\WayMatrix;
+use Underpin\Pricing\WayRow;
+use Underpin\Service\Moves\PanelMoves;
+use Underpin\Service\Multiwire;
+
+/** Everything costs a dollar, and an hour ten. */
+function book(): PriceBook
+{
+    return new PriceBook(array_map(fn (Item $item): PriceRow => new PriceRow($item, $item === Item::Hour ? 10.0 : 1.0), Item::cases()));
+}
+
+function matrix(Job $job, ?PriceBook $book = null): WayMatrix
+{
+    return WayMatrix::of(new Design($job), $book ?? book());
+}
+
+/** A house with a standby, its demand, and its service switched off where it is said. */
+function withStandby(Service $service, int $areaFt2 = 2000, float $runW = 18_000): Job
+{
+    return Changed::of(
+        Houses::small(Houses::supply($runW, $runW, 240, Outlet::Terminals, 80, MachineKind::Standby)), wire: new WireRun(null, 60),
+        demand: new DemandInputs(DemandMethod::Optional, 240.0, new Dwelling($areaFt2)), service: $service, serviceAmps: 200,
+    );
+}
+
+function behind(?Marking $marking): Service
+{
+    return new Service(DisconnectPlace::Meter, [new Disconnect('m', 'Meter disconnect', 200, true, $marking)]);
+}
+
+/** @return list<string> */
+function reasonsOf(Job $job, string $way): array
+{
+    return array_map(fn ($r): string => $r->text, Houses::verdict($job, $way)->reasons);
+}
+
+it('knows all the ways of the trade by their words in a job file', function () {
+    expect(array_keys(Ways::standard()->options()))->toEqualCanonicalizing([
+        'cords', 'single_circuit', 'interlock', 'interlock_sub', 'manual_switch', 'transfer_subpanel', 'whole_house_manual',
+        'transfer_main_panel', 'meter_collar', 'automatic_service', 'automatic', 'automatic_several', 'hard_cord',
+    ]);
+});
+
+it('moves the bond and the meter only where a switch becomes the service disconnect', function (string $way) {
+    $inPanel = withStandby(new Service(DisconnectPlace::Panel));
+    $atMeter = withStandby(behind(Marking::Service));
+    $unread = withStandby(behind(null));
+    $meter = fn (Job $job): MeterWork => Ways::standard()->find($way)->meter((new Design($job))->situation());
+    expect(implode(reasonsOf($inPanel, $way)))->toContain('becomes a sub-panel')->toContain(
+        'The old bond comes out only when the new one is in',
+    )
+        ->and(implode(reasonsOf($atMeter, $way)))->toContain('the bond stays there')
+        ->and(Houses::verdict($unread, $way)->possible)->toBe(Possible::NotKnown)
+        ->and($meter($inPanel))->toBe(MeterWork::Pulled)->and($meter($atMeter))->toBe(MeterWork::Stays);
+})->with(['whole_house_manual']);
+
+it('asks an automatic switch for a machine that starts by itself', function (string $way) {
+    $portable = Changed::of(Houses::small(Houses::supply()), service: behind(Marking::Service), serviceAmps: 200);
+    expect(Houses::verdict($portable, $way)->possible)->toBe(Possible::No)
+        ->and(Houses::verdict($portable, $way)->here())->toContain('needs a standby');
+})->with(['automatic', 'automatic_service', 'automatic_several']);
+
+it('holds what transfers by itself against the full load, less what is shed', function () {
+    // 2,000 ft²: 6,000 + 4,500 = 10,500 VA, of it 10,000 whole and 500 at 40 %
+    expect(Capacity::fullLoadVa((new Design(withStandby(behind(Marking::Service))))->situation()))->toBe(10_200.0);
+    $over = withStandby(behind(Marking::Service), runW: 9_000);
+    expect(Houses::verdict($over, 'automatic')->changes())->toBe(['shed 1,200 VA more']);
+    // The well pump's 1,000 W and the fridge's are off; 200 VA more than the machine would be left without the second.
+    $shed = $over->with($over->connection->with(shed: [new ShedLoad('c5'), new ShedLoad('c2', 2)]));
+    $left = 10_200 - Capacity::shedW((new Design($shed))->situation());
+    expect(Houses::verdict($shed, 'automatic')->changes())->toBe($left > 9_000 ? ['shed '.number_format($left - 9_000).' VA more'] : [])
+        ->and($left)->toBeLessThan(10_200.0);
+    expect(Houses::verdict(Changed::of($over, demand: null), 'automatic')->here())->toBe('do the load calculation');
+});
+
+it('puts a switch of its own ahead of each of several panels, and one ahead of one', function () {
+    $small = withStandby(behind(Marking::Service));
+    $two = Changed::of($small, service: new Service(DisconnectPlace::Cabinet, [
+        new Disconnect('a', 'A', 200, true, Marking::Service), new Disconnect('b', 'B', 200, true, Marking::Service),
+    ]), panels: [
+        $small->service->panels[0]->with(fedFrom: 'a'), new Panel('east', 'East', 20, PanelKind::Sub, fedFrom: 'b'),
+    ]);
+    expect(Houses::verdict($small, 'automatic_several')->here())->toBe('one panel, one switch')
+        ->and(Houses::verdict($two, 'automatic_several')->possible)->toBe(Possible::Yes)
+        ->and(Houses::verdict($two, 'automatic_service')->here())->toBe('several disconnects')
+        ->and(Houses::built($two, Houses::supply(18_000, 18_000, 240, Outlet::Terminals, 80, MachineKind::Standby), 'automatic_several')
+            ->components(\Underpin\Assembly\ComponentKind::Switch))->toHaveCount(2);
+});
+
+it('asks the utility before an adapter goes into its meter socket', function (?bool $taken, Possible $possible, string $here) {
+    $job = Changed::of(Houses::small(Houses::supply()), rules: new LocalRules(meterAdapter: $taken), serviceAmps: 200);
+    $verdict = Houses::verdict($job, 'meter_collar');
+    expect([$verdict->possible, $verdict->here()])->toBe([$possible, $here]);
+})->with([[true, Possible::Yes, 'the utility sets it'], [false, Possible::No, 'the utility takes none'],
+    [null, Possible::NotKnown, 'ask the utility']]);
+
+it('fits no adapter to a large socket, a cabinet or a standby', function (Job $job, string $here) {
+    expect(Houses::verdict($job, 'meter_collar')->here())->toContain($here);
+})->with(function (): iterable {
+    $job = Changed::of(Houses::small(Houses::supply()), rules: new LocalRules(meterAdapter: true));
+    yield [Changed::of($job, serviceAmps: 201), 'socket over 200 A'];
+    yield [Changed::of($job, serviceAmps: 200, service: new Service(DisconnectPlace::Cabinet)), 'no meter socket'];
+    $standby = Houses::supply(18_000, 18_000, 240, Outlet::Terminals, 80, MachineKind::Standby);
+    yield [Changed::of($job, serviceAmps: 200, supply: $standby), 'a standby has no cord'];
+});
+
+it('locks a sub-panel only where it has a main, and feeds what hangs behind it', function () {
+    $job = Houses::small(Houses::supply());
+    $barn = fn (?int $main): Job => Changed::of($job, panels: [
+        ...$job->service->panels,
+        new Panel('barn', 'Barn', 12, PanelKind::Sub, $main, true, 1, false, [
+            Houses::circuit('6', 1, Role::Must, 300, 300, name: 'Pump')->with(id: 'b6'),
+        ],
+            fedFrom: 'main', mainLugs: $main === null ? true : null),
+    ]);
+    expect(Houses::verdict($job, 'interlock_sub')->here())->toBe('no sub-panel')
+        ->and(Houses::verdict($barn(null), 'interlock_sub')->here())->toBe('no sub-panel with a main')
+        ->and(Houses::verdict($barn(60), 'interlock_sub')->possible)->toBe(Possible::Yes)
+        ->and(array_map(fn (Circuit $c): string => $c->name, Houses::verdict($barn(60), 'interlock_sub')->powers))->toBe(['Pump'])
+        ->and(count(Houses::verdict($barn(60), 'interlock_sub')->dead))->toBe(3);
+});
+
+it('gives one load a switch of its own, the one that was chosen or the largest', function () {
+    $job = Houses::small(Houses::supply());
+    $powers = fn (Job $job): array => array_map(fn (Circuit $c): string => $c->id, Houses::verdict($job, 'single_circuit')->powers);
+    expect($powers($job))->toHaveCount(1);
+    $boiler = array_values(array_filter($job->circuits(), fn (Circuit $c): bool => $c->name === 'Boiler'))[0];
+    expect($powers($job->with($job->connection->with(circuit: $boiler->id))))->toBe([$boiler->id]);
+});
+
+it('leaves an attached cord to the authority, with no inlet in it', function () {
+    $job = Houses::small(Houses::supply());
+    $verdict = Houses::verdict($job, 'hard_cord');
+    expect($verdict->changes())->toContain('the authority agrees to the cord');
+    $built = Houses::built($job, Houses::supply(), 'hard_cord');
+    expect($built->component(\Underpin\Assembly\ComponentKind::Inlet))->toBeNull()
+        ->and($built->component(\Underpin\Assembly\ComponentKind::Box))->not->toBeNull();
+});
+
+it('moves tandems, quads and multiwire pairs as what they are, and writes the panel as it is then', function () {
+    $circuits = [
+        Houses::circuit('1', 1, Role::Off, name: 'Den'), Houses::circuit('3', 1, Role::Off, name: 'Hall')->with(sharesNeutralWith: 'c1'),
+        Houses::circuit('5a', 1, Role::Off, name: 'Up'), Houses::circuit('5b', 1, Role::Off, name: 'Down'),
+        Houses::circuit('7', 1, Role::Off, name: 'Porch'), Houses::circuit('2', 2, Role::Off, name: 'Heat'),
+        Houses::circuit('6', 2, Role::Off, name: 'Range'), Houses::circuit('10', 2, Role::Off, name: 'Dryer'),
+    ];
+    $panel = new Panel('p', 'P', 12, PanelKind::Main, 200, true, 1, true, $circuits, tandemSpaces: SpaceList::parse('5'));
+    $moves = PanelMoves::of($panel, new Multiwire([$panel]));
+    expect($moves->words())->toBe(['1 Den and 3 Hall to 9–11']);
+    $after = $moves->after();
+    expect(array_map(fn (Circuit $c): string => $c->label().' '.$c->name, $after->circuits))
+        ->toBe(['9 Den', '11 Hall', '5a Up', '5b Down', '7 Porch', '2–4 Heat', '6–8 Range', '10–12 Dryer'])
+        ->and($after->positionFaults())->toBe([])->and($after->inTheWayOfInterlock())->toBe([]);
+});
+
+it('makes a tandem of two and names both halves', function () {
+    $circuits = array_map(fn (int $n): Circuit => Houses::circuit((string) $n, 1, Role::Off, name: "Room $n"), range(1, 12));
+    $panel = new Panel('p', 'P', 12, PanelKind::Main, 200, true, 1, false, $circuits, tandemSpaces: SpaceList::parse('9-12'));
+    $moves = PanelMoves::of($panel, new Multiwire([$panel]));
+    $after = $moves->after();
+    expect($moves->moves())->toBe(2)->and($after->inTheWayOfInterlock())->toBe([])->and($after->positionFaults())->toBe([]);
+    $halves = array_filter($after->circuits, fn (Circuit $c): bool => $c->position->half !== null);
+    expect($halves)->toHaveCount(4);
+    foreach ($halves as $circuit) {
+        expect($after->accepts($circuit->position))->toBeTrue();
+    }
+});
+
+it('sorts by what can be done, then by what stays dead, then by the machine, then by money', function () {
+    $rows = matrix(Changed::of(Houses::small(Houses::supply()), wire: new WireRun(25, 20)))->rows;
+    $keys = array_map(fn (WayRow $row): array => $row->key(), $rows);
+    $sorted = $keys;
+    sort($sorted);
+    expect($keys)->toBe($sorted)->and($rows[0]->verdict->possible)->toBe(Possible::Yes)
+        ->and(end($rows)->verdict->possible)->toBe(Possible::No)
+        ->and(count($rows))->toBe(count(Ways::standard()->all()));
+});
+
+it('picks the interlock for a plain house and says what the next costs', function () {
+    $matrix = matrix(Changed::of(Houses::small(Houses::supply()), wire: new WireRun(25, 20)));
+    expect($matrix->best()->verdict->way->key())->toBe('interlock')
+        ->and($matrix->because())->toStartWith('Interlock on the panel main powers all 3 circuits that must run for $')
+        ->toContain('The next, ')->toContain(' more.');
+});
+
+it('recommends an automatic switch for a standby, and none where nothing can be done', function () {
+    expect(matrix(withStandby(behind(Marking::Service)))->best()->verdict->way->key())->toBe('automatic')
+        ->and(matrix(Houses::job('x'))->best())->toBeNull()->and(matrix(Houses::job('x'))->because())->toBe('');
+});
+
+it('counts money and hours, and names what has no price or no length', function () {
+    $cost = Cost::of(book(), [new Need(Item::InterlockKit), new Need(Item::Run30, 20.0)]);
+    // two parts at a dollar each unit, half an hour and 20 × 0.06 h at ten dollars
+    expect($cost->hours)->toEqualWithDelta(1.7, 1e-9)->and($cost->usd)->toEqualWithDelta(1 + 20 + 17, 1e-9)->and($cost->open)->toBe([]);
+    $open = Cost::of(new PriceBook([new PriceRow(Item::Inlet30, 70.0, 2.0)]), [new Need(Item::Inlet30), new Need(Item::Run30, null)]);
+    expect([$open->usd, $open->hours])->toBe([70.0, 2.0])->and($open->open)->toBe([Item::Run30->words(), Item::Hour->words()]);
+});
+
+it('says what the night asks: less with places of its own, nothing where it transfers by itself', function () {
+    $job = Houses::small(Houses::supply());
+    $night = fn (string $way, Job $job): NightWork => NightWork::of(Ways::standard()->find($way), (new Design($job))->situation(), null);
+    expect($night('interlock', $job)->steps)->toBeGreaterThan($night('manual_switch', $job)->steps)
+        ->and($night('automatic', withStandby(behind(Marking::Service)))->words())->toBe('nothing');
+});
+
+it('sets both schools beside each other with this job\'s figures', function () {
+    $job = Changed::of(Houses::small(Houses::supply()), wire: new WireRun(25, 20), rules: new LocalRules);
+    $lines = Schools::interlockOrSwitch(matrix($job));
+    expect($lines[0])->toMatch('/The interlock costs \$\d+, the .* \$\d+: \$\d+ less\./')->and($lines[1])->toContain('reaches 4 circuits');
+    $inlet = Schools::inletForTodayOrLater(new Design($job), book());
+    expect($inlet[0])->toContain('gives 30 A')->and($inlet[1])->toContain('An inlet and wire for 50 A now cost $');
+    $large = Changed::of($job, supply: Houses::supply(12_000, 15_000, 240, Outlet::Straight50, 50));
+    expect(Schools::inletForTodayOrLater(new Design($large), book()))->toBe([]);
+});
+
+it('says what has changed since the pick', function () {
+    $job = Houses::small(Houses::supply(), 'interlock');
+    $must = array_map(fn (Circuit $c): string => $c->id, (new Design($job))->plan()->must);
+    $kept = $job->with($job->connection->with(pickedFor: new PickedFor('m', $must)));
+    $drift = fn (Job $job): array => PickDrift::of((new Design($job))->situation());
+    expect($drift($job))->toBe([])->and($drift($kept))->toBe([]);
+    $other = $kept->with($kept->connection->with(pickedFor: new PickedFor('otter', [$must[0], 'gone'])));
+    expect(implode(' ', $drift($other)))->toContain('Another machine is picked since: Machine m.')->toContain('must run since')
+        ->toContain('1 circuit need not run any more');
+});
+
+it('keeps what a way leaves to choose in a job file', function () {
+    $job = Houses::small(Houses::supply(), 'manual_switch');
+    $chosen = $job->with(new Connection(
+        'manual_switch', panel: 'main', circuit: 'c4', switchesNeutral: true, meters: true, shed: [new ShedLoad('c2', 2, 45)],
+        pickedFor: new PickedFor('m', ['c2', 'c4']),
+    ));
+    $file = \Underpin\Exchange\JobFile::standard();
+    expect($file->decode($file->encode($chosen))->connection)->toEqual($chosen->connection);
+});
