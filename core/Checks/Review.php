@@ -84,6 +84,7 @@ final readonly class Review
             new InterlockSpacesTaken,
             new FeedOverloaded,
             new FeederOverloaded,
+            new ArrangementRules,
             new DoubleBond,
             new NeutralNotKnown,
             new InletUnderOutlet,

@@ -11,4 +11,10 @@ final class Terminals
     public const AT_60_UP_TO_A = 100;
 
     public const LARGE_C = 75;
+
+    /** What the terminals of a circuit of that many amperes are counted at, °C, where the job chose one for the smaller ones. */
+    public static function countedC(int $chosenC, int $amps): int
+    {
+        return $amps > self::AT_60_UP_TO_A ? self::LARGE_C : $chosenC;
+    }
 }

@@ -6,7 +6,8 @@ namespace Underpin\Connection;
 
 use Underpin\Codebook\Source;
 use Underpin\Demand\Worksheet;
-use Underpin\Job\Circuit;
+use Underpin\Job\DemandMethod;
+use Underpin\Job\LoadKind;
 use Underpin\Limit;
 use Underpin\Refused;
 use Underpin\Say;
@@ -17,6 +18,9 @@ use Underpin\Say;
  */
 final class Capacity
 {
+    /** the smallest share with which a load can stand in a calculation: 220.55 column B, 220.82(B), 220.83 */
+    private const LEAST_FACTOR = ['standard' => 0.45, 'optional' => 0.4, 'existing' => 0.4, 'measured' => 0.0];
+
     /** @return list<Reason> */
     public static function byHand(): array
     {
@@ -36,14 +40,33 @@ final class Capacity
         }
     }
 
-    /** Watts of what is shed, at what each runs with. */
-    public static function shedW(Situation $situation): float
+    /**
+     * What shedding takes off the calculation, volt-amperes: each load with the smallest factor that it can have had there, so that
+     * what stays is never said too small. A vehicle charger counts whole where one stands in the calculation, and nothing is taken off a
+     * recorded peak.
+     */
+    public static function shedVa(Situation $situation): float
     {
-        $shed = array_filter(
-            $situation->job->circuits(), fn (Circuit $c): bool => $situation->job->connection->shedding($c->id) !== null,
-        );
+        $method = $situation->job->basis->demand?->method;
+        $least = $method === null ? 0.0 : self::LEAST_FACTOR[$method->value];
+        $hasCharger = ($situation->job->basis->demand->dwelling->evChargersVa ?? []) !== [];
+        $va = 0.0;
+        foreach ($situation->job->circuits() as $circuit) {
+            foreach ($situation->job->connection->shedding($circuit->id) === null ? [] : $circuit->loads as $load) {
+                $whole = $load->kind === LoadKind::Charger && $method !== DemandMethod::Measured && $hasCharger;
+                $va += ($load->runW ?? 0.0) * ($whole ? 1.0 : $least);
+            }
+        }
 
-        return array_sum(array_map(fn (Circuit $c): float => $c->runAmps() * $c->leg()->volts(), $shed));
+        return $va;
+    }
+
+    /** What stays of the full load when everything that is shed is off, volt-amperes; null: it has not been calculated. */
+    public static function staysVa(Situation $situation): ?float
+    {
+        $full = self::fullLoadVa($situation);
+
+        return $full === null ? null : max(0.0, $full - self::shedVa($situation));
     }
 
     /** @return list<Reason> */
@@ -59,7 +82,7 @@ final class Capacity
                 $source, 'do the load calculation',
             )];
         }
-        $left = max(0.0, $full - self::shedW($situation));
+        $left = self::staysVa($situation) ?? $full;
         $has = Say::watts($supply->runW());
 
         return [match (true) {

@@ -61,7 +61,7 @@ final readonly class GeneratorFeed
         $hottest = $situation->job->site->hottestC();
         $run = $hottest === null ? $situation->job->wire : $situation->job->wire->atLeast($hottest);
         $largest = max($supply->machine->outletAmps, $run->inletAmps ?? 0);
-        $this->run = $largest > Terminals::AT_60_UP_TO_A ? $run->withTerminals(Terminals::LARGE_C) : $run;
+        $this->run = $run->withTerminals(Terminals::countedC($run->terminalC, $largest));
         $machine = $supply->machine;
         $this->hardWired = $machine->outlet === Outlet::Terminals;
         $this->outletAmps = $machine->outletAmps;

@@ -101,7 +101,9 @@ it('shows what is shed as a table, with what stays in the worst case', function 
         Houses::small($standby, 'automatic'), demand: new DemandInputs(DemandMethod::Optional, 240.0, new Dwelling(2000)),
     );
     $row = $this->job($this->nell, $job->with($job->connection->with(shed: [new ShedLoad('c5', 1, 60)])));
-    $this->get("/jobs/$row->id/connect")->assertOk()->assertSeeInOrder(['Load shedding', 'Full load 10,200 VA', 'stays in the worst case', 'Well pump']);
+    $this->get("/jobs/$row->id/connect")->assertOk()->assertSeeInOrder(
+        ['Load shedding', 'Full load 10,200 VA', 'stays in the worst case', 'Well pump'],
+    );
 });
 
 it('writes the panel as it is once the moves are made, and can be undone', function () {

@@ -5,7 +5,7 @@
 @php($draws = collect($screen->job->drawingCircuits())->filter(fn ($c) => ! $c->isSpare())->sortBy(fn ($c) => [$connection->shedding($c->id)?->priority ?? 99, -$c->runAmps()]))
 <section class="sheet" id="shed">
     <h2>Load shedding <small>on loss of its control a shed load stays off</small></h2>
-    <p>@if ($full === null)The full load is not calculated yet: do the load calculation under Loads.@else Full load {{ number_format($full) }} VA; shed {{ number_format(Underpin\Connection\Capacity::shedW($situation)) }} W; stays in the worst case {{ number_format(max(0, $full - Underpin\Connection\Capacity::shedW($situation))) }} VA{{ $screen->design()->supply() ? ', of '.number_format($screen->design()->supply()->runW()).' W that the machine gives here' : '' }}.@endif</p>
+    <p>@if ($full === null)The full load is not calculated yet: do the load calculation under Loads.@else Full load {{ number_format($full) }} VA; what is shed takes at least {{ number_format(Underpin\Connection\Capacity::shedVa($situation)) }} VA off it; stays in the worst case {{ number_format(Underpin\Connection\Capacity::staysVa($situation)) }} VA{{ $screen->design()->supply() ? ', of '.number_format($screen->design()->supply()->runW()).' W that the machine gives here' : '' }}. <span class="quiet">Each must stand in the load calculation; it counts with the smallest share that it can have there.</span>@endif</p>
     <div class="scroll" tabindex="0" role="region" aria-label="Load shedding"><table class="table">
         <thead><tr><th>Circuit</th><th class="num">Amps</th><th>Goes off</th><th>Comes back after</th></tr></thead>
         <tbody>@foreach ($draws as $circuit)
