@@ -46,7 +46,7 @@ final class CheckDesignCalculator implements Calculator
                     'message' => "$said->what $said->why", 'do' => $said->do, 'source' => $rule->code()->source()->words(),
                 ];
             }, $judgement->found),
-            'not_checked' => array_map(fn (Rule $rule): string => $rule->code()->value, $judgement->notChecked),
+            'not_checked' => array_map(fn (Rule $rule): string => $rule->code()->value, $judgement->notChecked()),
             'safe' => $judgement->nothingBadOrOpen(),
         ];
     }

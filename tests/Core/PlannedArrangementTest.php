@@ -120,7 +120,7 @@ it('says of each rule the same as the check that speaks in its place', function 
         $broken = in_array($rule->code(), $same, true) ? $rule->isBroken($arrangement) : null;
         expect($broken === null || in_array($rule->code()->value, $codes, true) === $broken)->toBeTrue($rule->code()->value);
     }
-    expect((new Judgement($arrangement))->notChecked)->not->toBe([]);
+    expect((new Judgement($arrangement))->notChecked())->not->toBe([]);
 })->with(range(1, 60));
 
 it('knows of every rule whether it speaks for itself', function () {

@@ -13,31 +13,34 @@ final readonly class Judgement
     /** @var list<Rule> worst first, then by code */
     public array $found;
 
-    /** @var list<Rule> worst first, then by code */
-    public array $notChecked;
-
     public function __construct(public Arrangement $it)
     {
-        $rules = Rules::all();
-        usort($rules, fn (Rule $x, Rule $y): int => self::key($x) <=> self::key($y));
-        $found = $open = [];
-        foreach ($rules as $rule) {
-            $broken = $rule->isBroken($it);
-            array_push($found, ...$broken === true ? [$rule] : []);
-            array_push($open, ...$broken === null ? [$rule] : []);
-        }
-        $this->found = $found;
-        $this->notChecked = $open;
+        $this->found = $this->thatAre(true);
+    }
+
+    /** @return list<Rule> that the facts given neither prove nor exclude, worst first, then by code */
+    public function notChecked(): array
+    {
+        return $this->thatAre(null);
     }
 
     /** Nothing dangerous or wrong was found, and nothing of that kind is open. */
     public function nothingBadOrOpen(): bool
     {
         $bad = array_filter(
-            [...$this->found, ...$this->notChecked], fn (Rule $rule): bool => $rule->code()->severity() !== Severity::Advice,
+            [...$this->found, ...$this->notChecked()], fn (Rule $rule): bool => $rule->code()->severity() !== Severity::Advice,
         );
 
         return $bad === [];
+    }
+
+    /** @return list<Rule> worst first, then by code */
+    private function thatAre(?bool $broken): array
+    {
+        $rules = array_values(array_filter(Rules::all(), fn (Rule $rule): bool => $rule->isBroken($this->it) === $broken));
+        usort($rules, fn (Rule $x, Rule $y): int => self::key($x) <=> self::key($y));
+
+        return $rules;
     }
 
     /** @return array{int, string} */
