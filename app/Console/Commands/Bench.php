@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Bench\BenchHouse;
+use App\Bench\FullPanels;
 use App\Bench\Hostile\Attack;
 use App\Bench\Hostile\GoodFiles;
 use App\Bench\Hostile\People as HostilePeople;
@@ -23,16 +24,22 @@ use App\Models\Recording;
 use App\Models\Shop;
 use App\Models\User;
 use App\Recordings\RecordingRows;
+use App\Shop\Prices;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Process;
+use Underpin\Checks\Review;
+use Underpin\Design\Design;
 use Underpin\Job\Fuel;
 use Underpin\Job\Job;
 use Underpin\Legs\Leg;
+use Underpin\Legs\LegBalancer;
 use Underpin\Loads\Starter;
 use Underpin\Loads\StartOrder;
 use Underpin\Measure\Interval\Zone;
+use Underpin\Pricing\WayMatrix;
+use Underpin\Service\Moves\FewestMoves;
 use Underpin\Sizing\BestSet;
 use Underpin\Sizing\Candidate;
 use Underpin\Sizing\Supply;
@@ -78,7 +85,9 @@ final class Bench extends Command
 
     private const PROCESS_MB = 300;
 
-    protected $signature = 'underpin:bench {what? : role, sizing, page, survey, intervals, recorder, card or hostile; all without}';
+    private const FULL_PANELS = 100;
+
+    protected $signature = 'underpin:bench {what? : role, sizing, page, survey, intervals, recorder, card, connect or hostile; all without}';
 
     protected $description = 'Measure against the figures in docs/performance.md';
 
@@ -89,10 +98,10 @@ final class Bench extends Command
         $all = [
             'role' => $this->role(...), 'sizing' => $this->sizing(...), 'page' => $this->page(...), 'survey' => $this->survey(...),
             'intervals' => $this->intervals(...), 'recorder' => $this->recorder(...), 'card' => $this->card(...),
-            'hostile' => $this->hostile(...),
+            'connect' => $this->connect(...), 'hostile' => $this->hostile(...),
         ];
         if ($what !== null && ! isset($all[$what])) {
-            $this->error('bench measures role, sizing, page, survey, intervals, recorder, card or hostile.');
+            $this->error('bench measures role, sizing, page, survey, intervals, recorder, card, connect or hostile.');
 
             return 2;
         }
@@ -102,6 +111,35 @@ final class Bench extends Command
         }
 
         return $good ? 0 : 1;
+    }
+
+    /** Moves and legs on one core, the matrix of all ways, and the whole review, of the largest demo job. */
+    private function connect(): bool
+    {
+        $moves = new Times;
+        foreach (FullPanels::some(self::FULL_PANELS) as $room) {
+            $moves->measure(fn (): bool => FewestMoves::of($room)->isPossible());
+        }
+        mt_srand(24);
+        $circuits = array_map(fn (): array => ['amps' => mt_rand(1, 200) / 10, 'leg' => null], range(1, LegBalancer::MOST));
+        $legs = new Times;
+        for ($i = 0; $i < 5; $i++) {
+            $legs->measure(fn (): float => LegBalancer::balance($circuits)->differenceAmps());
+        }
+        $rows = JobRow::query()->get()->sortByDesc(fn (JobRow $row): int => count(JobEditor::open($row)->job->circuits()));
+        $job = JobEditor::open($rows->firstOrFail())->job;
+        $book = Prices::book(Shop::query()->firstOrFail());
+        $matrix = new Times;
+        $review = new Times;
+        for ($i = 0; $i < 20; $i++) {
+            $matrix->measure(fn (): int => count(WayMatrix::of(new Design($job), $book)->rows));
+            $review->measure(fn (): int => count(Review::of($job)->findings));
+        }
+        $good = $this->verdict('interlock moves, slowest of '.self::FULL_PANELS.' full panels, ms', $moves->share(1.0), 1000, '%.0f');
+        $good = $this->verdict('legs of 24 circuits, ms', $legs->share(1.0), 1000, '%.0f') && $good;
+        $good = $this->verdict('matrix of all ways, largest demo job, ms', $matrix->median(), 200, '%.1f') && $good;
+
+        return $this->verdict('review of the largest demo job, ms', $review->median(), 150, '%.1f') && $good;
     }
 
     /** Fifty people at once with forms and files that are not what they should be. No error page, nothing lost, memory bounded. */
