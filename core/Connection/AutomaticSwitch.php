@@ -51,6 +51,15 @@ final class AutomaticSwitch implements Way
             ], $reach->powers, $reach->dead);
     }
 
+    public function transfers(Situation $situation): array
+    {
+        $panel = $this->panelOf($situation);
+
+        return $panel === null ? [] : [
+            new TransferPoint(TransferKind::Switch, 'Automatic transfer switch', (new AtService($situation, $panel))->switchAmps(), $panel),
+        ];
+    }
+
     public function meter(Situation $situation): MeterWork
     {
         return MeterWork::Stays;

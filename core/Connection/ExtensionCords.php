@@ -187,6 +187,11 @@ final class ExtensionCords implements Way
         return MeansOfTransfer::Cords;
     }
 
+    public function transfers(Situation $situation): array
+    {
+        return [];
+    }
+
     public function meter(Situation $situation): MeterWork
     {
         return MeterWork::Stays;

@@ -151,6 +151,18 @@ final class ManualTransferSwitch implements Way
         return MeansOfTransfer::ManualSwitch;
     }
 
+    public function transfers(Situation $situation): array
+    {
+        $moved = $this->moved($situation);
+        $size = ManualSwitches::with(array_sum(array_map(fn (Circuit $c): int => $c->position->poles, $moved)));
+        $panel = $moved === [] ? $situation->job->panel() : $situation->job->panelWith($moved[0]->id);
+        $title = 'Manual transfer switch'.($size === null ? '' : ", $size places");
+
+        return [new TransferPoint(
+            TransferKind::Circuits, $title, $size === null ? null : ManualSwitches::incomingAmps($size), $panel, $moved,
+        )];
+    }
+
     public function meter(Situation $situation): MeterWork
     {
         return MeterWork::Stays;

@@ -52,6 +52,15 @@ final class MeterAdapter implements Way
         return MeansOfTransfer::MeterCollar;
     }
 
+    public function transfers(Situation $situation): array
+    {
+        $panel = $this->panelOf($situation);
+
+        return $panel === null ? [] : [
+            new TransferPoint(TransferKind::Switch, 'Meter-socket adapter', TransferSwitches::METER_ADAPTER_A, $panel),
+        ];
+    }
+
     public function meter(Situation $situation): MeterWork
     {
         return MeterWork::Adapter;

@@ -96,6 +96,13 @@ trait PlateOnMain
         return MeansOfTransfer::Interlock;
     }
 
+    public function transfers(Situation $situation): array
+    {
+        $panel = $this->panelOf($situation);
+
+        return $panel === null ? [] : [new TransferPoint(TransferKind::Plate, 'Interlock', $panel->mainAmps, $panel)];
+    }
+
     public function meter(Situation $situation): MeterWork
     {
         return MeterWork::Stays;

@@ -42,6 +42,17 @@ final class ServiceAutomatic implements Way
         ], $reach->powers, $reach->dead);
     }
 
+    public function transfers(Situation $situation): array
+    {
+        $panel = $this->panelOf($situation);
+
+        return $panel === null ? [] : [
+            new TransferPoint(
+                TransferKind::Switch, 'Automatic service-entrance switch', (new AtService($situation, $panel))->switchAmps(), $panel,
+            ),
+        ];
+    }
+
     public function meter(Situation $situation): MeterWork
     {
         return MeterWork::Pulled;

@@ -58,6 +58,13 @@ final class SeveralAutomatic implements Way
         return $situation->job->service->panels;
     }
 
+    public function transfers(Situation $situation): array
+    {
+        return array_map(fn (Panel $p): TransferPoint => new TransferPoint(
+            TransferKind::Switch, 'Automatic switch', SwitchesAtHouse::amps($situation, $p), $p,
+        ), $this->heads($situation));
+    }
+
     public function meter(Situation $situation): MeterWork
     {
         $works = array_map(fn (Panel $p): MeterWork => (new AtService($situation, $p))->meter(), $this->heads($situation));

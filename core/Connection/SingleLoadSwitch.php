@@ -126,6 +126,15 @@ final class SingleLoadSwitch implements Way
         return MeansOfTransfer::SingleCircuit;
     }
 
+    public function transfers(Situation $situation): array
+    {
+        $circuit = $this->circuit($situation);
+
+        return $circuit === null ? [] : [new TransferPoint(
+            TransferKind::Circuits, 'Switch at the load', TransferSwitches::SINGLE_A, $situation->job->panelWith($circuit->id), [$circuit],
+        )];
+    }
+
     public function meter(Situation $situation): MeterWork
     {
         return MeterWork::Stays;

@@ -48,6 +48,13 @@ final class TransferMainPanel implements Way
         return MeansOfTransfer::WholeHouseManual;
     }
 
+    public function transfers(Situation $situation): array
+    {
+        $panel = $this->panelOf($situation);
+
+        return $panel === null ? [] : [new TransferPoint(TransferKind::Plate, 'Transfer panel', $panel->mainAmps, $panel)];
+    }
+
     public function meter(Situation $situation): MeterWork
     {
         return (new AtService($situation, $this->panelOf($situation)))->meter();

@@ -136,6 +136,15 @@ final class TransferSubpanel implements Way
         return MeansOfTransfer::Subpanel;
     }
 
+    public function transfers(Situation $situation): array
+    {
+        $moved = $this->moved($situation);
+
+        return [new TransferPoint(
+            TransferKind::Circuits, 'Transfer panel', TransferSwitches::SUBPANEL_A, $situation->job->panel(), $moved,
+        )];
+    }
+
     public function meter(Situation $situation): MeterWork
     {
         return MeterWork::Stays;

@@ -75,6 +75,9 @@ interface Way
     /** What keeps the sources apart, in the words of an arrangement. */
     public function means(): MeansOfTransfer;
 
+    /** @return list<TransferPoint> where the sources meet; none: nothing of the house does */
+    public function transfers(Situation $situation): array;
+
     /** What becomes of the meter while it is built. */
     public function meter(Situation $situation): MeterWork;
 

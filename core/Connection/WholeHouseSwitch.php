@@ -59,6 +59,15 @@ final class WholeHouseSwitch implements Way
         return MeansOfTransfer::WholeHouseManual;
     }
 
+    public function transfers(Situation $situation): array
+    {
+        $panel = $this->panelOf($situation);
+
+        return $panel === null ? [] : [
+            new TransferPoint(TransferKind::Switch, 'Manual whole-house switch', (new AtService($situation, $panel))->switchAmps(), $panel),
+        ];
+    }
+
     public function meter(Situation $situation): MeterWork
     {
         return (new AtService($situation, $this->panelOf($situation)))->meter();

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Underpin\Drawing;
 
-use Underpin\Drawing\Board\PanelBoards;
+use Underpin\Drawing\Board\PanelsAfter;
+use Underpin\Drawing\Board\PanelsBefore;
 use Underpin\Drawing\Directory\DoorDirectories;
+use Underpin\Drawing\OneLine\OneLines;
 use Underpin\Drawing\Service\ServiceDrawings;
 
 /** Every drawing that can be taken along: the registry that pages and files follow. */
@@ -18,7 +20,7 @@ final readonly class Drawings
 
     public static function standard(): self
     {
-        return new self([new PanelBoards, new DoorDirectories, new ServiceDrawings]);
+        return new self([new OneLines, new PanelsBefore, new PanelsAfter, new DoorDirectories, new ServiceDrawings]);
     }
 
     public function with(DesignDrawing $drawing): self

@@ -221,6 +221,8 @@ it('takes another drawing into every kind of file with its class alone', functio
     expect((new SvgFile)->write($sheet))->toContain('<line x1="0" y1="0" x2="10" y2="10"')
         ->and((new DxfReader((new DxfFile)->write($sheet)))->entities('LINE'))->toHaveCount(1)
         ->and(SvgPage::inner($sheet))->toContain('<line class="grid"')
-        ->and(array_map(fn (DesignDrawing $d): string => $d->key(), $drawings->all()))->toBe(['panels', 'directory', 'service', 'kite'])
+        ->and(array_map(fn (DesignDrawing $d): string => $d->key(), $drawings->all()))->toBe(
+            ['one-line', 'panel-before', 'panel-after', 'directory', 'service', 'kite'],
+        )
         ->and(Drawings::standard()->find('kite'))->toBeNull();
 });

@@ -31,7 +31,8 @@ it('gives every drawing of a job as PDF, SVG and DXF, with its names in them', f
         ->and($svg->headers->get('Content-Disposition'))->toMatch('/^attachment; filename="small-house-[a-z0-9-]+\.svg"$/');
     $dxf = $this->get("$this->base/drawings/$drawing/1.dxf")->assertOk()->assertHeader('Content-Type', 'image/vnd.dxf');
     expect(array_column((new DxfReader($dxf->getContent()))->entities('TEXT'), 1))->toContain($word);
-})->with([['panels', 'Well pump'], ['directory', 'Well pump'], ['service', 'utility']]);
+})->with([['one-line', 'Generator'], ['panel-before', 'Well pump'], ['panel-after', 'Well pump'], ['directory', 'Well pump'],
+    ['service', 'utility']]);
 
 it('has no drawing, sheet or kind of file that is not there', function (string $path) {
     $this->get("$this->base/drawings/$path")->assertNotFound();
@@ -39,7 +40,7 @@ it('has no drawing, sheet or kind of file that is not there', function (string $
 
 it('offers the files where the drawings are', function () {
     $this->get("$this->base/survey")->assertOk()
-        ->assertSee("$this->base/drawings/panels/1.pdf", false)->assertSee("$this->base/drawings/service/1.dxf", false);
+        ->assertSee("$this->base/drawings/panel-before/1.pdf", false)->assertSee("$this->base/drawings/service/1.dxf", false);
 });
 
 it('gives a drawing that is added to the registry at its address with nothing else changed', function () {

@@ -132,6 +132,11 @@ final class MadeUpWay implements Way
         return MeansOfTransfer::Cords;
     }
 
+    public function transfers(Situation $situation): array
+    {
+        return [];
+    }
+
     public function meter(Situation $situation): MeterWork
     {
         return MeterWork::Stays;

@@ -121,6 +121,11 @@ final readonly class WayWithout implements Way
         return $this->way->means();
     }
 
+    public function transfers(Situation $situation): array
+    {
+        return $this->way->transfers($situation);
+    }
+
     public function meter(Situation $situation): MeterWork
     {
         return $this->way->meter($situation);

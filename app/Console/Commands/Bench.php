@@ -87,7 +87,8 @@ final class Bench extends Command
 
     private const FULL_PANELS = 100;
 
-    protected $signature = 'underpin:bench {what? : role, sizing, page, survey, intervals, recorder, card, connect or hostile; all without}';
+    protected $signature = 'underpin:bench {what? : role, sizing, page, survey, intervals, recorder, card, connect or hostile; all '
+        .'without}';
 
     protected $description = 'Measure against the figures in docs/performance.md';
 

@@ -56,7 +56,19 @@ final readonly class PanelBoard
             new Layer('free', array_map($this->free(...), $this->freeSpaces())),
             new Layer('interlock', [...$this->generator(), ...$this->plate()]),
             new Layer('breakers', array_map($this->breaker(...), $this->panel->circuits)),
-        ]);
+        ], $this->twin());
+    }
+
+    /** @return list<list<string>> a row for each breaker, in the order of the spaces */
+    private function twin(): array
+    {
+        $circuits = $this->panel->circuits;
+        usort($circuits, fn (Circuit $x, Circuit $y): int => [$x->position->space, $x->position->half?->value]
+            <=> [$y->position->space, $y->position->half?->value]);
+
+        return [['Space', 'Leg', 'Amps', 'Name', 'Role'], ...array_map(fn (Circuit $c): array => [
+            $c->label(), $c->position->leg()->value, (string) $c->breakerAmps, $c->name, $c->role->value,
+        ], $circuits)];
     }
 
     public function sheet(): Sheet

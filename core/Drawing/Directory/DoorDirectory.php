@@ -60,7 +60,21 @@ final readonly class DoorDirectory
             new Layer('foot', [new Text(
                 0, $height - 6, 'Black bar: runs on the generator. Blank: spare or free.', DirectoryInk::Note,
             )]),
-        ]);
+        ], $this->twin());
+    }
+
+    /** @return list<list<string>> a row for each space, in their order */
+    private function twin(): array
+    {
+        $rows = [];
+        foreach (range(1, $this->panel->spaces) as $space) {
+            $here = array_filter($this->panel->circuits, fn (Circuit $c): bool => in_array($space, $c->position->spaces(), true));
+            array_push($rows, ...$here === [] ? [[(string) $space, '', 'free', '']] : array_map(fn (Circuit $c): array => [
+                (string) $space, "$c->breakerAmps A", $c->name, $c->role === Role::Off ? '' : 'runs on the generator',
+            ], array_values($here)));
+        }
+
+        return [['Space', 'Rating', 'Circuit', 'In an outage'], ...$rows];
     }
 
     /** @return list<Element> */

@@ -76,7 +76,14 @@ final readonly class ServiceDrawing
             new Layer('equipment', array_merge(...array_map($this->equipment(...), $points))),
             new Layer('live-parts', array_merge(...array_map($this->live(...), $points))),
             new Layer('notes', array_merge(...array_map($this->notes(...), $points))),
-        ]);
+        ], [['Part', 'Switch', 'Fed from', 'Neutral and ground'], ...array_map(fn (DistributionPoint $p): array => [
+            $p->name, self::switchWords($p), $p->parent === null ? 'the utility' : $this->service->node($p->parent)->name ?? '',
+            match ($p->bonded) {
+                true => 'bonded here',
+                false => 'apart',
+                null => $p->parent === null ? '' : 'not looked',
+            },
+        ], $points)]);
     }
 
     public function sheet(): Sheet

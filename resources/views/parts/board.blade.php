@@ -6,7 +6,7 @@
                 <h2 class="panel-name">{{ $panel->name }} <small>{{ $panel->kind->words() }}, {{ $panel->spaces }} spaces, {{ count($panel->circuits) }} breakers</small></h2>
             @endif
             <x-panel-board :panel="$panel" :screen="$screen"/>
-            @if ($screen->stage->value === 'survey')<x-drawing-files :screen="$screen" drawing="panels" :sheet="$loop->iteration"/><x-drawing-files :screen="$screen" drawing="directory" said="Directory for the door" :sheet="$loop->iteration"/>@endif
+            @if ($screen->stage->value === 'survey')<x-drawing-files :screen="$screen" drawing="panel-before" :sheet="$loop->iteration"/><x-drawing-files :screen="$screen" drawing="directory" said="Directory for the door" :sheet="$loop->iteration"/>@endif
             <details class="twin" @if (count($panel->circuits) === 0) hidden @endif>
                 <summary>The same as a list</summary>
                 <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="table">

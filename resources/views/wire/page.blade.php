@@ -42,5 +42,11 @@
         @endif
     </dl>
     <p class="quiet">Voltage drop at {{ $screen->design()->supply()->machine->outletAmps }} A, the most the outlet passes. NEC 2023 Chapter 9 Table 8; 3 % is a recommendation (210.19, 215.2, informational notes).</p>
+    @php($oneLine = (new Underpin\Drawing\OneLine\OneLine($screen->design()))->drawing())
+    <section class="gap"><h2>One-line diagram</h2>
+        <figure class="one-line"><x-drawing :drawing="$oneLine" role="img" aria-label="One-line diagram; the same in words below it"/></figure>
+        <x-drawing-files :screen="$screen" drawing="one-line"/>
+        <details><summary>The same in words</summary><div class="scroll" tabindex="0" role="region" aria-label="One-line diagram in words"><table class="table"><tbody>@foreach ($oneLine->twin as $row)<tr>@foreach ($row as $cell)<td>{{ $cell }}</td>@endforeach</tr>@endforeach</tbody></table></div></details>
+    </section>
 @endif
 <p class="caution">Work in a panel with the main off still leaves the lugs ahead of it live. Prove dead before touching: line to line, each line to neutral, each line to ground. Local rules and the authority decide.</p>
