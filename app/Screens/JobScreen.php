@@ -142,6 +142,10 @@ final readonly class JobScreen
     /** The address of what a link of a drawing leads to. A free space is filled in the survey. */
     public function address(Spot $spot): string
     {
+        if ($spot->part !== null) {
+            return $this->links->to(StageKey::Wire)."#part-$spot->part";
+        }
+
         return $spot->circuit === null
             ? $this->links->to(StageKey::Survey, ['panel' => $spot->panel, 'space' => $spot->space])
             : $this->links->to($this->stage, ['at' => $spot->circuit]);

@@ -15,17 +15,25 @@ use Underpin\Limit;
 final readonly class Assembly
 {
     /**
-     * @param  list<Component|Conductor|Bond>  $elements  in the order of the way from the source to the loads
+     * @param  list<Element>  $elements  in the order of the way from the source to the loads
      * @param  list<string>  $missing  what must be measured first
      */
     public function __construct(public array $elements, public array $missing = [])
     {
         $known = array_map(fn (Component $c): string => $c->id, $this->components());
+        $ids = array_map(fn (Element $e): string => $e->id(), $elements);
+        if (count(array_unique($ids)) < count($ids)) {
+            throw new LogicException('Two of these have one id: '.implode(', ', $ids));
+        }
         foreach ($this->conductors() as $conductor) {
-            foreach ([$conductor->from, $conductor->to] as $end) {
-                if (! in_array($end, $known, true)) {
-                    throw new LogicException("The conductors '$conductor->id' end at '$end', which is not there.");
-                }
+            $ends = [$conductor->from, $conductor->to];
+            foreach ($conductor->wires as $wire) {
+                array_push($ends, $wire->from->component, $wire->to->component);
+            }
+            if (array_diff($ends, $known) !== []) {
+                throw new LogicException(sprintf(
+                    "The conductors '%s' end at '%s', which is not there.", $conductor->id, implode(', ', array_diff($ends, $known)),
+                ));
             }
         }
     }
@@ -35,7 +43,7 @@ final readonly class Assembly
     {
         return array_values(array_filter(
             $this->elements,
-            fn (Component|Conductor|Bond $e): bool => $e instanceof Component && ($kind === null || $e->kind === $kind),
+            fn (Element $e): bool => $e instanceof Component && ($kind === null || $e->kind === $kind),
         ));
     }
 
@@ -49,7 +57,7 @@ final readonly class Assembly
     {
         return array_values(array_filter(
             $this->elements,
-            fn (Component|Conductor|Bond $e): bool => $e instanceof Conductor && ($kind === null || $e->kind === $kind),
+            fn (Element $e): bool => $e instanceof Conductor && ($kind === null || $e->kind === $kind),
         ));
     }
 
@@ -61,13 +69,71 @@ final readonly class Assembly
     /** The same without one cord or run, as if it were not built. */
     public function without(Conductor $conductor): self
     {
-        return new self(array_values(array_filter($this->elements, fn (object $e): bool => $e !== $conductor)), $this->missing);
+        return new self(array_values(array_filter($this->elements, fn (Element $e): bool => $e !== $conductor)), $this->missing);
     }
 
-    /** @return list<Line> of every element, in order */
+    /** The same without one single conductor. */
+    public function withoutWire(string $id): self
+    {
+        return new self(array_map(
+            fn (Element $e): Element => $e instanceof Conductor ? $e->withoutWire($id) : $e,
+            $this->elements,
+        ), $this->missing);
+    }
+
+    /** The same with more of it. */
+    public function with(Element ...$elements): self
+    {
+        return new self([...$this->elements, ...array_values($elements)], $this->missing);
+    }
+
+    /** @return list<Wire> every single conductor */
+    public function wires(): array
+    {
+        return array_merge([], ...array_map(fn (Conductor $c): array => $c->wires, $this->conductors()));
+    }
+
+    /** @return list<Bond> */
+    public function bonds(): array
+    {
+        return array_values(array_filter($this->elements, fn (Element $e): bool => $e instanceof Bond));
+    }
+
+    /** @return list<Sign> */
+    public function signs(): array
+    {
+        return array_values(array_filter($this->elements, fn (Element $e): bool => $e instanceof Sign));
+    }
+
+    /** @return list<TableRow> of every element, in order: the wire table */
+    public function rows(): array
+    {
+        $rows = [];
+        foreach ($this->elements as $element) {
+            foreach ($element->says() as $i => $line) {
+                $rows[] = new TableRow($element->id(), $line, $i === 0);
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return list<Line> of the wire table */
     public function lines(): array
     {
-        return array_merge([], ...array_map(fn (Component|Conductor|Bond $e): array => $e->lines, $this->elements));
+        return array_map(fn (TableRow $row): Line => $row->line, $this->rows());
+    }
+
+    /** The id of the enclosure that a component sits in: its own where it is one. */
+    public function enclosure(string $component): string
+    {
+        foreach ($this->components() as $each) {
+            if ($each->id === $component) {
+                return $each->inside ?? $each->id;
+            }
+        }
+
+        return $component;
     }
 
     /** Per cent of the voltage that is lost on the way; null: no length is measured. */

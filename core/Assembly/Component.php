@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Underpin\Assembly;
 
 /** One piece of equipment of the thing that will be built. Null: not known, or it has none. */
-final readonly class Component
+final readonly class Component implements Element
 {
     /**
      * @param  string  $id  unique in its assembly
@@ -14,6 +14,7 @@ final readonly class Component
      * @param  string  $designation  of an outlet or inlet, by NEMA WD 6
      * @param  ?string  $panel  id of the panel that it sits in
      * @param  list<int>  $spaces  of that panel
+     * @param  ?string  $inside  id of the component that it sits in; null: it stands by itself
      * @param  list<Line>  $lines  what the wire table says of it
      */
     public function __construct(
@@ -27,6 +28,17 @@ final readonly class Component
         public ?string $panel = null,
         public array $spaces = [],
         public array $lines = [],
+        public ?string $inside = null,
     ) {
+    }
+
+    public function id(): string
+    {
+        return $this->id;
+    }
+
+    public function says(): array
+    {
+        return $this->lines;
     }
 }

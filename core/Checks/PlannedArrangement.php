@@ -7,6 +7,7 @@ namespace Underpin\Checks;
 use Underpin\Assembly\Assembly;
 use Underpin\Assembly\ComponentKind;
 use Underpin\Assembly\ConductorKind;
+use Underpin\Assembly\WireRole;
 use Underpin\Checks\Arrangement\Arrangement;
 use Underpin\Checks\Arrangement\BreakerFacts;
 use Underpin\Checks\Arrangement\CordEnds;
@@ -101,7 +102,8 @@ final readonly class PlannedArrangement
         return $run === null ? WiringFacts::none() : new WiringFacts(
             $run->size, $run->material,
             Terminals::countedC($laid->terminalC, max($this->supply->machine->outletAmps, $laid->inletAmps ?? 0)), $run->lengthFt,
-            $laid->method === WiringMethod::Cable ? RunMethod::Nm : RunMethod::Conduit, $laid->wet, false, $run->ground !== null,
+            $laid->method === WiringMethod::Cable ? RunMethod::Nm : RunMethod::Conduit, $laid->wet, false,
+            $run->wire(WireRole::Ground) !== null,
         );
     }
 

@@ -21,6 +21,14 @@ final readonly class AtService
     {
     }
 
+    /** Another panel feeds it: everything here lies behind the service. */
+    public function isBehindAPanel(): bool
+    {
+        $node = $this->panel === null ? null : $this->situation->distribution->node($this->panel->id);
+
+        return $node?->parent !== null && $this->situation->job->service->panel($node->parent) !== null;
+    }
+
     /** The disconnect that feeds the panel; null: there is none. */
     public function ahead(): ?Disconnect
     {
@@ -37,6 +45,7 @@ final readonly class AtService
         $place = $this->situation->job->service->place;
 
         return match (true) {
+            $this->isBehindAPanel() => false,
             $ahead !== null => $ahead->marking === null ? null : $ahead->marking === Marking::NotService,
             $place === null => null,
             default => $place === DisconnectPlace::Panel,
@@ -46,7 +55,7 @@ final readonly class AtService
     public function meter(): MeterWork
     {
         // A disconnect ahead makes the conductors behind it dead, whatever it is marked.
-        return $this->ahead() !== null ? MeterWork::Stays : match ($this->situation->job->service->place) {
+        return $this->ahead() !== null || $this->isBehindAPanel() ? MeterWork::Stays : match ($this->situation->job->service->place) {
             DisconnectPlace::Panel => MeterWork::Pulled,
             default => MeterWork::NotKnown,
         };
@@ -55,6 +64,10 @@ final readonly class AtService
     /** Amperes that flow through it from the utility; null: not noted. */
     public function amps(): ?int
     {
+        if ($this->panel !== null && $this->isBehindAPanel()) {
+            return $this->situation->distribution->node($this->panel->id)->feederAmps ?? $this->panel->mainAmps;
+        }
+
         return $this->ahead()->amps ?? $this->panel->mainAmps ?? $this->situation->job->service->amps;
     }
 

@@ -83,7 +83,7 @@ final class AutomaticSwitch implements Way
         $panel = $this->panelOf($situation);
 
         return SwitchesAtHouse::build($situation, $supply, [
-            'Automatic transfer switch' => $panel === null ? null : SwitchesAtHouse::amps($situation, $panel),
+            ...$panel === null ? [] : ['Automatic transfer switch' => $panel],
         ]);
     }
 

@@ -9,6 +9,7 @@ use Underpin\Assembly\Component;
 use Underpin\Assembly\ComponentKind;
 use Underpin\Assembly\Conductor;
 use Underpin\Assembly\ConductorKind;
+use Underpin\Assembly\Element;
 use Underpin\Assembly\Line;
 use Underpin\Codebook\FlexibleCords;
 use Underpin\Codebook\Material;
@@ -20,8 +21,10 @@ use Underpin\Wiring\VoltageDrop;
 /** A cord from the machine straight into a switch that has its own inlet: nothing fixed lies between. Amperes, volts, feet. */
 final class CordFeed
 {
-    public static function assembly(Situation $situation, Supply $supply, string $outlet, int $amps, Component $switch): Assembly
-    {
+    /** @param  list<Element>  $more  what the way adds at the house */
+    public static function assembly(
+        Situation $situation, Supply $supply, string $outlet, int $amps, Component $switch, array $more,
+    ): Assembly {
         $feet = $situation->job->wire->cordFt;
         $volts = Outlet::from($outlet)->volts() ?? $supply->machine->volts;
         $size = FlexibleCords::size($amps);
@@ -42,14 +45,16 @@ final class CordFeed
 
         return new Assembly([
             new Component('generator', ComponentKind::Generator, $supply->machine->name, $amps, $volts),
-            new Component('outlet', ComponentKind::Outlet, 'Outlet', $amps, $volts, designation: $outlet, lines: [$lines[0]]),
+            new Component(
+                'outlet', ComponentKind::Outlet, 'Outlet', $amps, $volts, designation: $outlet, lines: [$lines[0]], inside: 'generator',
+            ),
             $switch,
             new Conductor(
-                'cord', ConductorKind::Cord, 'outlet', $switch->id, $size, Material::Copper, $volts === 240 ? 2 : 1, $feet, $amps,
-                (float) $volts,
-                null, $drop, [$lines[1]],
+                'cord', ConductorKind::Cord, 'outlet', $switch->id, Bundle::wires(
+                    'cord', Bundle::of($volts === 240), Ends::plug('outlet', $volts === 240), Ends::side($switch->id, 'generator'), $size,
+                ), $size, Material::Copper, $feet, $amps, (float) $volts, null, $drop, [$lines[1]],
             ),
-            NeutralBond::of($supply),
+            ...$more,
         ], $feet === null ? ['the cord\'s length'] : []);
     }
 }

@@ -173,11 +173,12 @@ final class ExtensionCords implements Way
             new Component(
                 'generator', ComponentKind::Generator, $supply->machine->name, $supply->machine->outletAmps, $supply->machine->volts,
             ),
-            new Component('outlet', ComponentKind::Outlet, 'Outlets', 20, SplitPhase::LEG_V, lines: [$outlets]),
+            new Component('outlet', ComponentKind::Outlet, 'Outlets', 20, SplitPhase::LEG_V, lines: [$outlets], inside: 'generator'),
             new Component('appliance', ComponentKind::Appliance, 'Farthest appliance', volts: SplitPhase::LEG_V),
             new Conductor(
-                'cords', ConductorKind::Cord, 'outlet', 'appliance', FlexibleCords::TO_APPLIANCE, Material::Copper, 1, $feet,
-                FlexibleCords::TO_APPLIANCE_A, $volts, null, $drop, [$cords],
+                'cords', ConductorKind::Cord, 'outlet', 'appliance', Bundle::wires(
+                    'cords', Bundle::of(false), Ends::plug('outlet', false), Ends::plug('appliance', false), FlexibleCords::TO_APPLIANCE,
+                ), FlexibleCords::TO_APPLIANCE, Material::Copper, $feet, FlexibleCords::TO_APPLIANCE_A, $volts, null, $drop, [$cords],
             ),
         ], $feet === null ? ['the length to the farthest appliance'] : []);
     }

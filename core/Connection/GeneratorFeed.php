@@ -9,7 +9,9 @@ use Underpin\Assembly\Component;
 use Underpin\Assembly\ComponentKind;
 use Underpin\Assembly\Conductor;
 use Underpin\Assembly\ConductorKind;
+use Underpin\Assembly\Element;
 use Underpin\Assembly\Line;
+use Underpin\Assembly\WireRole;
 use Underpin\Codebook\ConductorSize;
 use Underpin\Codebook\Conduit;
 use Underpin\Codebook\DropLimits;
@@ -78,35 +80,27 @@ final readonly class GeneratorFeed
     }
 
     /**
-     * @param  string  $breaker  what the first breaker at the house is called
-     * @param  string  $held  what is said of how it is held; empty: nothing
-     * @param  ?string  $panel  id of the panel that this breaker sits in; null: it sits in the switch
-     * @param  list<int>  $spaces  of that panel
-     * @param  list<Component>  $more  components that belong to it: the interlock, the switch
-     * @param  string  $onOneHot  what that breaker is on a 120 V machine
+     * @param  list<Element>  $more  what the way adds at the house; what the breaker sits in is among them
      */
-    public function assembly(
-        string $breaker, string $held, Source $rule, ?string $panel, array $spaces, array $more, string $onOneHot,
-    ): Assembly {
-        $poles = $this->supply->feedsBothLegs() || $spaces !== [] ? 2 : 1;
-        $line = new Line($breaker, "$this->breakerAmps A, ".(
-            $this->supply->feedsBothLegs() ? 'two-pole' : $onOneHot
+    public function assembly(FirstBreaker $first, array $more): Assembly
+    {
+        $poles = $this->supply->feedsBothLegs() || $first->spaces !== [] ? 2 : 1;
+        $line = new Line($first->name, "$this->breakerAmps A, ".(
+            $this->supply->feedsBothLegs() ? 'two-pole' : $first->onOneHot
         ), sprintf(
             'The smallest of outlet %d A,%s conductor %d A%s%s.',
             $this->outletAmps, $this->cordStays ? " cord $this->outletAmps A,"
                 : ($this->inletAmps === null ? '' : " cord $this->outletAmps A, inlet $this->inletAmps A,"),
-            $this->choice->ampacity->maxBreakerAmps, $this->mostAmps === null ? '' : ", switch $this->mostAmps A", $held,
-        ), $rule);
-        $breakers = [
-            new Component(
-                'breaker', ComponentKind::Breaker, $breaker, $this->breakerAmps, $this->supply->machine->volts, $poles, '', $panel,
-                $spaces, [$line],
-            ),
-        ];
+            $this->choice->ampacity->maxBreakerAmps, $this->mostAmps === null ? '' : ", switch $this->mostAmps A", $first->held,
+        ), $first->rule);
+        $breaker = new Component(
+            'breaker', ComponentKind::Breaker, $first->name, $this->breakerAmps, $this->supply->machine->volts, $poles, '', $first->panel,
+            $first->spaces, [$line], $first->inside,
+        );
 
         return new Assembly([
             ...($this->hardWired ? $this->atTheMachine() : $this->throughACord()),
-            ...$breakers, $this->fixedRun(), ...$more, NeutralBond::of($this->supply),
+            $breaker, $this->fixedRun($first), ...$more,
         ], $this->missing());
     }
 
@@ -166,17 +160,19 @@ final readonly class GeneratorFeed
             new Component('generator', ComponentKind::Generator, $machine->name, $this->outletAmps, $machine->volts),
             new Component(
                 'outlet', ComponentKind::Outlet, 'Outlet', $this->outletAmps, $machine->volts, designation: $outlet->value,
-                lines: [$atOutlet],
+                lines: [$atOutlet], inside: 'generator',
             ),
             new Conductor(
-                'cord', ConductorKind::Cord, 'outlet', $atHouse->id, $size, Material::Copper, $this->hots(), $this->run->cordFt,
-                $this->outletAmps, $machine->volts, null, $this->cordDrop, [$cord],
+                'cord', ConductorKind::Cord, 'outlet', $atHouse->id, Bundle::wires(
+                    'cord', Bundle::of($this->supply->feedsBothLegs()), Ends::plug('outlet', $this->supply->feedsBothLegs()),
+                    Ends::plug($atHouse->id, $this->supply->feedsBothLegs()), $size,
+                ), $size, Material::Copper, $this->run->cordFt, $this->outletAmps, $machine->volts, null, $this->cordDrop, [$cord],
             ),
             $atHouse,
         ];
     }
 
-    private function fixedRun(): Conductor
+    private function fixedRun(FirstBreaker $first): Conductor
     {
         $size = $this->choice->forDrop ?? $this->choice->size;
         $volts = (float) $this->supply->machine->volts;
@@ -184,31 +180,50 @@ final readonly class GeneratorFeed
             ? null
             : VoltageDrop::along($this->run->material, $size, $this->run->runFt, $this->outletAmps, $volts);
         $ground = GroundWire::size($this->needAmps(), $this->run->material, $this->choice->size, $size);
+        $hot = new Line(
+            'Conductors', $size->words().' '.$this->run->material->words().', '.$this->run->method->words(), $this->whyThisSize(),
+            Source::nec('310.16, 110.14(C), 240.4(D)'),
+        );
         $lines = [
-            new Line(
-                'Conductors', $size->words().' '.$this->run->material->words().', '.$this->run->method->words(), $this->whyThisSize(),
-                Source::nec('310.16, 110.14(C), 240.4(D)'),
-            ),
-            new Line(
+            WireRole::HotA->value => $hot, WireRole::HotB->value => $hot,
+            WireRole::Neutral->value => new Line(
                 'Neutral', $size->words().', as large as the hots', $this->supply->feedsBothLegs()
                     ? 'With everything on one leg it carries all of it.'
                     : 'On one hot wire nothing cancels: it carries as much as the hot.',
                 Source::nec('220.61'),
             ),
-            new Line(
+            WireRole::Ground->value => new Line(
                 'Equipment ground', "{$ground->words()} {$this->run->material->words()}, with the hots", $this->choice->forDrop === null
                     ? "For the {$this->needAmps()} A that the run is made for. Without it a fault has no way back and no breaker opens."
                     : "For the {$this->needAmps()} A that the run is made for, enlarged in the same proportion as the hots, which "
                         .'are larger for voltage drop (250.122(B)).',
                 Source::nec('250.118, 250.122'),
             ),
-            $this->raceway($size, $ground),
         ];
+        $wires = Bundle::wires(
+            'run', Bundle::of($this->supply->feedsBothLegs()), $this->begins($first), $this->ends($first), $size, $ground,
+            $this->run->material, $lines,
+        );
 
         return new Conductor(
-            'run', ConductorKind::Run, $this->comesFrom(), 'breaker', $size, $this->run->material, $this->hots(),
-            $this->run->runFt, $this->outletAmps, $volts, $this->choice, $drop, $lines, $ground,
+            'run', ConductorKind::Run, $this->comesFrom(), $first->isAtMachine() ? $first->feeds : 'breaker', $wires, $size,
+            $this->run->material, $this->run->runFt, $this->outletAmps, $volts, $this->choice, $drop,
+            [$this->raceway($size, $ground)],
         );
+    }
+
+    private function begins(FirstBreaker $first): Ends
+    {
+        return match (true) {
+            ! $this->hardWired => Ends::plug($this->comesFrom(), $this->supply->feedsBothLegs()),
+            $first->isAtMachine() => Ends::breaker('breaker', 'generator'),
+            default => Ends::side('generator', ''),
+        };
+    }
+
+    private function ends(FirstBreaker $first): Ends
+    {
+        return $first->isAtMachine() ? Ends::side($first->feeds, 'generator') : Ends::breaker('breaker', $first->inside);
     }
 
     /** Id of what the run begins at. */

@@ -7,6 +7,7 @@ namespace Underpin\Connection;
 use Underpin\Assembly\Assembly;
 use Underpin\Assembly\Component;
 use Underpin\Assembly\ComponentKind;
+use Underpin\Assembly\Line;
 use Underpin\Codebook\ManualSwitches;
 use Underpin\Codebook\Source;
 use Underpin\Connection\Source\SourceSteps;
@@ -136,14 +137,24 @@ final class ManualTransferSwitch implements Way
 
     public function assemble(Situation $situation, Supply $supply): Assembly
     {
-        $switch = new Component('switch', ComponentKind::Switch, 'Manual transfer switch');
+        $connection = $situation->job->connection;
+        $moved = $this->moved($situation);
+        $size = ManualSwitches::with(array_sum(array_map(fn (Circuit $c): int => $c->position->poles, $moved)));
+        $amps = $size === null ? null : ManualSwitches::incomingAmps($size);
+        $switch = new Component('switch', ComponentKind::Switch, 'Manual transfer switch', $amps, lines: [new Line(
+            'Manual switch',
+            $size === null ? 'none is made with so many places' : "$size places".($connection->meters ? ', with wattmeters' : ''),
+            'One place for each pole: odd places on leg A, even ones on leg B. Each throws its circuit from the utility to the generator.',
+            Source::nec('702.5(A), 110.3(B)'),
+        )]);
 
-        $size = $this->verdict($situation)->switchPositions;
-
-        return (new GeneratorFeed($situation, $supply, $size === null ? null : ManualSwitches::incomingAmps($size)))->assembly(
-            'Switch\'s incoming breaker', '', Source::nec('240.4, 110.3(B)'), null, [], [$switch],
-            'one-pole, and the two halves of the switch joined as its instructions say',
-        );
+        return (new GeneratorFeed($situation, $supply, $amps))->assembly(FirstBreaker::inSwitch(
+            'Switch\'s incoming breaker', Source::nec('240.4, 110.3(B)'),
+            onOneHot: 'one-pole, and the two halves of the switch joined as its instructions say',
+        ), [$switch, ...(new CircuitsMoved(
+            $situation, $moved, $this->layout($situation), true,
+            $connection->switchKind?->movesNeutrals() === true || $connection->switchesNeutral === true,
+        ))->parts()]);
     }
 
     public function means(): MeansOfTransfer

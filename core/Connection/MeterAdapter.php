@@ -7,6 +7,9 @@ namespace Underpin\Connection;
 use Underpin\Assembly\Assembly;
 use Underpin\Assembly\Component;
 use Underpin\Assembly\ComponentKind;
+use Underpin\Assembly\ConductorKind;
+use Underpin\Assembly\Element;
+use Underpin\Assembly\Line;
 use Underpin\Codebook\Source;
 use Underpin\Codebook\TransferSwitches;
 use Underpin\Connection\Source\SourceSteps;
@@ -87,7 +90,30 @@ final class MeterAdapter implements Way
 
         return CordFeed::assembly($situation, $supply, $outlet->value, $outlet->amps() ?? $machine->outletAmps, new Component(
             'switch', ComponentKind::Switch, 'meter-socket adapter', TransferSwitches::METER_ADAPTER_A, designation: $outlet->plug(),
-        ));
+            lines: [new Line(
+                'Adapter', 'between meter and meter socket, '.TransferSwitches::METER_ADAPTER_A.' A, inlet '.$outlet->plug(),
+                'The utility approves it by its marking, and sets it. Nobody else opens the meter.', Source::nec('702.5(B), 230.82'),
+            )],
+        ), $this->behind($situation));
+    }
+
+    /** @return list<Element> the panel behind the meter, on the conductors that it has */
+    private function behind(Situation $situation): array
+    {
+        $panel = $this->panelOf($situation);
+        if ($panel === null) {
+            return [];
+        }
+        $house = new HousePanel($situation, $panel);
+
+        return [...$house->parts(), Bundle::between(
+            "found:$panel->id", ConductorKind::Found, Bundle::feeder($house->isBehindService()), Ends::side('switch', 'load'),
+            $house->ends(),
+            null,
+        ), new Component('utility', ComponentKind::Utility, 'Utility, at the meter', $situation->job->service->amps), Bundle::between(
+            'found:utility', ConductorKind::Found, Bundle::feeder(false), Ends::side('utility', 'load'), Ends::side('switch', 'utility'),
+            null,
+        )];
     }
 
     public function atNight(): string

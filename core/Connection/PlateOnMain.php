@@ -7,6 +7,7 @@ namespace Underpin\Connection;
 use Underpin\Assembly\Assembly;
 use Underpin\Assembly\Component;
 use Underpin\Assembly\ComponentKind;
+use Underpin\Assembly\Line;
 use Underpin\Codebook\BackfedBreakers;
 use Underpin\Codebook\Source;
 use Underpin\Connection\Source\SourceSteps;
@@ -82,13 +83,32 @@ trait PlateOnMain
     public function assemble(Situation $situation, Supply $supply): Assembly
     {
         $panel = $this->panelOf($situation);
-        $plate = new Component('interlock', ComponentKind::Interlock, 'Interlock plate', panel: $panel?->id);
 
-        return (new GeneratorFeed($situation, $supply, cordStays: $this->cordStays()))->assembly(
-            'Generator breaker', '; held down, since it is back-fed', Source::nec('240.4, 408.36(D)'), $panel?->id,
-            $panel?->interlockSpaces() ?? [], [$plate],
-            'two-pole, both poles fed from the one hot wire: the plate locks a two-pole, and a one-pole would leave half of the panel dead',
-        );
+        $feed = new GeneratorFeed($situation, $supply, cordStays: $this->cordStays());
+        $rule = Source::nec('240.4, 408.36(D)');
+        $held = '; held down, since it is back-fed';
+        $onOneHot = 'two-pole, both poles fed from the one hot wire: the plate locks a two-pole, and a one-pole would leave half of the '
+            .'panel '
+            .'dead';
+        if ($panel === null) {
+            return $feed->assembly(FirstBreaker::inSwitch('Generator breaker', $rule, $held, $onOneHot), [
+                new Component('switch', ComponentKind::Panel, 'The panel: not surveyed yet'),
+            ]);
+        }
+        $house = new HousePanel($situation, $panel);
+
+        return $feed->assembly(FirstBreaker::inPanel(
+            'Generator breaker', $panel->id, $panel->interlockSpaces(), $rule, $held, $onOneHot,
+        ), [...$house->parts(), $this->plate($panel), ...$house->bond(), ...$house->feed()]);
+    }
+
+    private function plate(Panel $panel): Component
+    {
+        return new Component('interlock', ComponentKind::Interlock, 'Interlock plate', panel: $panel->id, lines: [new Line(
+            'Interlock', "the one that is listed for $panel->name",
+            'It lets the main or the generator breaker be on, never both; it is tried in both orders, with the cover on.',
+            Source::nec('702.5(A), 110.3(B)'),
+        )], inside: HousePanel::id($panel->id));
     }
 
     public function means(): MeansOfTransfer

@@ -76,7 +76,7 @@ final class ServiceAutomatic implements Way
         $panel = $this->panelOf($situation);
 
         return SwitchesAtHouse::build($situation, $supply, [
-            'Automatic service-entrance switch' => $panel === null ? null : SwitchesAtHouse::amps($situation, $panel),
+            ...$panel === null ? [] : ['Automatic service-entrance switch' => $panel],
         ]);
     }
 

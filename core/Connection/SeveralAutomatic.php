@@ -91,12 +91,12 @@ final class SeveralAutomatic implements Way
 
     public function assemble(Situation $situation, Supply $supply): Assembly
     {
-        $amps = [];
+        $panels = [];
         foreach ($this->heads($situation) as $panel) {
-            $amps["Automatic switch of $panel->name"] = SwitchesAtHouse::amps($situation, $panel);
+            $panels["Automatic switch of $panel->name"] = $panel;
         }
 
-        return SwitchesAtHouse::build($situation, $supply, $amps);
+        return SwitchesAtHouse::build($situation, $supply, $panels);
     }
 
     protected function panelOf(Situation $situation): ?Panel

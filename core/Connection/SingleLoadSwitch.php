@@ -7,6 +7,9 @@ namespace Underpin\Connection;
 use Underpin\Assembly\Assembly;
 use Underpin\Assembly\Component;
 use Underpin\Assembly\ComponentKind;
+use Underpin\Assembly\ConductorKind;
+use Underpin\Assembly\Element;
+use Underpin\Assembly\Line;
 use Underpin\Codebook\Source;
 use Underpin\Codebook\TransferSwitches;
 use Underpin\Connection\Source\SourceSteps;
@@ -15,6 +18,7 @@ use Underpin\Job\Outlet;
 use Underpin\Job\Panel;
 use Underpin\Loads\Plan;
 use Underpin\Sizing\Supply;
+use Underpin\Wiring\FeederSize;
 
 /**
  * A small switch with its own inlet at one load, such as a boiler: that one is fed by a cord, everything else stays as it is. NEC
@@ -154,8 +158,44 @@ final class SingleLoadSwitch implements Way
     {
         return CordFeed::assembly($situation, $supply, Outlet::Straight20->value, TransferSwitches::SINGLE_A, new Component(
             'switch', ComponentKind::Switch, 'transfer switch at the load', TransferSwitches::SINGLE_A,
-            designation: Outlet::Straight20->plug(),
-        ));
+            designation: Outlet::Straight20->plug(), lines: [new Line(
+                'Switch', TransferSwitches::SINGLE_A.' A, 120 V, with an inlet of its own',
+                'Between the circuit and the load that it feeds, '
+                    .'beside the load.',
+                Source::nec('702.5(A), 110.3(B)'),
+            )],
+        ), $this->around($situation));
+    }
+
+    /** @return list<Element> the circuit that comes in, and the load */
+    private function around(Situation $situation): array
+    {
+        $circuit = $this->circuit($situation);
+        $panel = $circuit === null ? null : $situation->job->panelWith($circuit->id);
+        if ($circuit === null || $panel === null) {
+            return [];
+        }
+        $house = new HousePanel($situation, $panel);
+        $size = FeederSize::copper($circuit->breakerAmps);
+        $line = new Line(
+            "Circuit {$circuit->label()} $circuit->name",
+            $size === null ? "$circuit->breakerAmps A" : "$circuit->breakerAmps A, {$size->words()} copper",
+            'It comes into the switch and goes on to the load: hot and neutral through the switch as its label shows, ground joined to '
+                .'its box.',
+            Source::nec('240.4(D), 250.148'),
+        );
+
+        return [
+            ...$house->parts(), $house->circuit($circuit), new Component('load', ComponentKind::Appliance, $circuit->name),
+            Bundle::between(
+                'branch:in', ConductorKind::Branch, Bundle::of(false), Ends::breaker("circuit:$circuit->id", HousePanel::id($panel->id)),
+                Ends::side('switch', 'line'), $circuit->breakerAmps, $size, all: [$line],
+            ),
+            Bundle::between(
+                'branch:out', ConductorKind::Branch, Bundle::of(false), Ends::side('switch', 'load'), Ends::side('load', ''),
+                $circuit->breakerAmps, $size,
+            ),
+        ];
     }
 
     public function atNight(): string

@@ -78,8 +78,9 @@ final class TransferMainPanel implements Way
         $panel = $this->panelOf($situation);
 
         return (new GeneratorFeed($situation, $supply))->assembly(
-            'Generator breaker of the transfer panel', ', locked against its main', Source::nec('240.4, 408.36'), null, [],
-            [new Component('switch', ComponentKind::Switch, 'Transfer panel', $panel?->mainAmps)], 'one-pole',
+            FirstBreaker::inSwitch('Generator breaker of the transfer panel', Source::nec('240.4, 408.36'), ', locked against its main'),
+            $panel === null ? [new Component('switch', ComponentKind::Switch, 'Transfer panel')]
+                : (new PanelReplaced($situation, $panel))->parts(),
         );
     }
 

@@ -7,6 +7,11 @@ namespace Underpin\Connection;
 use Underpin\Assembly\Assembly;
 use Underpin\Assembly\Component;
 use Underpin\Assembly\ComponentKind;
+use Underpin\Assembly\ConductorKind;
+use Underpin\Assembly\Element;
+use Underpin\Assembly\Line;
+use Underpin\Codebook\EquipmentGrounds;
+use Underpin\Codebook\Material;
 use Underpin\Codebook\Source;
 use Underpin\Codebook\TransferSwitches;
 use Underpin\Connection\Source\SourceSteps;
@@ -16,6 +21,7 @@ use Underpin\Loads\Plan;
 use Underpin\Say;
 use Underpin\Service\Multiwire;
 use Underpin\Sizing\Supply;
+use Underpin\Wiring\FeederSize;
 
 /**
  * A sub-panel whose feeder breaker and generator breaker lock each other; the circuits that matter are moved into it.
@@ -169,11 +175,39 @@ final class TransferSubpanel implements Way
 
     public function assemble(Situation $situation, Supply $supply): Assembly
     {
-        return (new GeneratorFeed($situation, $supply, TransferSwitches::SUBPANEL_A))->assembly(
-            'Generator breaker of the transfer panel', '; held down, since it is back-fed', Source::nec('240.4, 408.36(D)'), null, [],
-            [new Component('switch', ComponentKind::Switch, 'Transfer panel', TransferSwitches::SUBPANEL_A)],
+        $panel = $situation->job->panel();
+        $switch = new Component('switch', ComponentKind::Switch, 'Transfer panel', TransferSwitches::SUBPANEL_A, lines: [new Line(
+            'Transfer panel', 'a bus of '.TransferSwitches::SUBPANEL_A.' A, neutrals and grounds apart',
+            'Its lock lets the feeder breaker or the generator breaker be on, never both. It is a sub-panel: no bond in it.',
+            Source::nec('702.5(A), 408.36, 250.24'),
+        )]);
+        $moved = (new CircuitsMoved($situation, $this->moved($situation), null, false, true))->parts();
+        $ids = array_map(fn (Element $e): string => $e->id(), $moved);
+        $house = $panel === null || in_array(HousePanel::id($panel->id), $ids, true) ? [] : (new HousePanel($situation, $panel))->parts();
+
+        return (new GeneratorFeed($situation, $supply, TransferSwitches::SUBPANEL_A))->assembly(FirstBreaker::inSwitch(
+            'Generator breaker of the transfer panel', Source::nec('240.4, 408.36(D)'), '; held down, since it is back-fed',
             'two-pole, both poles fed from the one hot wire: its lock takes a two-pole',
-        );
+        ), [$switch, ...$house, ...$moved, ...$panel === null ? [] : $this->fedFrom($panel)]);
+    }
+
+    /** @return list<Element> the feeder from the house's panel, which is a part of it already where circuits come from there */
+    private function fedFrom(Panel $panel): array
+    {
+        $amps = TransferSwitches::SUBPANEL_A;
+        $size = FeederSize::copper($amps);
+        $ground = EquipmentGrounds::size($amps, Material::Copper);
+
+        return [Bundle::between(
+            'feeder', ConductorKind::Feeder, Bundle::feeder(true), Ends::lugs(HousePanel::id($panel->id)), Ends::side('switch', 'feeder'),
+            $amps,
+            $size, $ground, all: [new Line(
+                "Feeder from $panel->name", "behind a breaker of at most $amps A: four wires, "
+                    .($size === null ? '' : "{$size->words()} copper, ")."ground {$ground->words()}",
+                'A smaller breaker takes smaller wires; it carries all of the circuits that were moved. Neutral and ground lie apart.',
+                Source::nec('215.2, 215.6, 250.122'),
+            )],
+        )];
     }
 
     public function atNight(): string

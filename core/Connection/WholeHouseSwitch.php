@@ -90,11 +90,13 @@ final class WholeHouseSwitch implements Way
 
     public function assemble(Situation $situation, Supply $supply): Assembly
     {
-        $amps = (new AtService($situation, $this->panelOf($situation)))->switchAmps();
+        $panel = $this->panelOf($situation);
+        $name = 'Manual whole-house switch';
 
-        return (new GeneratorFeed($situation, $supply, $amps))->assembly(
-            'Generator breaker at the switch', '', Source::nec('240.4, 110.3(B)'), null, [],
-            [new Component('switch', ComponentKind::Switch, 'Manual whole-house switch', $amps)], 'one-pole',
+        return (new GeneratorFeed($situation, $supply, (new AtService($situation, $panel))->switchAmps()))->assembly(
+            FirstBreaker::inSwitch('Generator breaker at the switch', Source::nec('240.4, 110.3(B)')),
+            $panel === null ? [new Component('switch', ComponentKind::Switch, $name)]
+                : (new SwitchAhead($situation, $panel, 'switch', $name))->parts(),
         );
     }
 

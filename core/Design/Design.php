@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Underpin\Design;
 
 use Underpin\Assembly\Assembly;
+use Underpin\Connection\NeutralBond;
+use Underpin\Connection\Signs;
 use Underpin\Connection\Situation;
 use Underpin\Connection\Way;
 use Underpin\Connection\Ways;
@@ -130,6 +132,17 @@ final class Design
         return $this->verdicts[$way->key()] ??= $way->verdict($this->situation());
     }
 
+    /** What the way adds, with what every wired one needs: where neutral and ground meet, and the signs. */
+    private function finished(Way $way, Supply $supply): Assembly
+    {
+        $built = $way->assemble($this->situation(), $supply);
+
+        return $way->isWired() ? $built->with(
+            NeutralBond::of($supply, $way->switchesNeutral($this->situation())),
+            ...(new Signs($way, $this->situation(), $supply, $built))->all(),
+        ) : $built;
+    }
+
     private function built(): Assembly|Refused|null
     {
         $way = $this->way();
@@ -138,7 +151,7 @@ final class Design
             return null;
         }
         try {
-            return $this->assembly ??= $way->assemble($this->situation(), $supply);
+            return $this->assembly ??= $this->finished($way, $supply);
         } catch (Refused $refused) {
             return $this->assembly = $refused;
         }

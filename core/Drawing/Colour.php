@@ -22,6 +22,9 @@ enum Colour: string
     case LegASoft = '#E6EAF4';
     case LegB = '#7C3A66';
     case LegBSoft = '#F3E7EF';
+    case WireRed = '#B3261E';
+    case WireGreen = '#2E7D32';
+    case WireBlue = '#3A5FA8';
     case Track = '#E6E3D8';
     case Cross = '#C9C5B8';
     case CrossGround = '#E9E6DC';
@@ -37,11 +40,11 @@ enum Colour: string
     public function cadNumber(): int
     {
         return match ($this) {
-            self::Danger => 1,
+            self::Danger, self::WireRed => 1,
             self::Wrong => 30,
-            self::Good => 94,
+            self::Good, self::WireGreen => 94,
             self::Petrol => 132,
-            self::LegA => 5,
+            self::LegA, self::WireBlue => 5,
             self::LegB => 6,
             self::Line, self::PetrolSoft, self::LegASoft, self::LegBSoft, self::Track, self::Cross, self::CrossGround => 9,
             self::Level0, self::Level1 => 254,

@@ -7,6 +7,8 @@ namespace Underpin\Drawing;
 use Underpin\Drawing\Board\PanelsAfter;
 use Underpin\Drawing\Board\PanelsBefore;
 use Underpin\Drawing\Directory\DoorDirectories;
+use Underpin\Drawing\HookUp\HookUps;
+use Underpin\Drawing\Labels\LabelSheets;
 use Underpin\Drawing\OneLine\OneLines;
 use Underpin\Drawing\Service\ServiceDrawings;
 
@@ -20,7 +22,9 @@ final readonly class Drawings
 
     public static function standard(): self
     {
-        return new self([new OneLines, new PanelsBefore, new PanelsAfter, new DoorDirectories, new ServiceDrawings]);
+        return new self(
+            [new OneLines, new HookUps, new LabelSheets, new PanelsBefore, new PanelsAfter, new DoorDirectories, new ServiceDrawings],
+        );
     }
 
     public function with(DesignDrawing $drawing): self

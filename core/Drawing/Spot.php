@@ -7,8 +7,14 @@ namespace Underpin\Drawing;
 /** What of a job a link of a drawing leads to; a page knows the address. */
 final readonly class Spot
 {
-    private function __construct(public ?string $circuit, public ?string $panel, public ?int $space)
+    private function __construct(public ?string $circuit, public ?string $panel, public ?int $space, public ?string $part = null)
     {
+    }
+
+    /** A part of the thing that will be built, by its id: its row of the wire table. */
+    public static function part(string $id): self
+    {
+        return new self(null, null, null, $id);
     }
 
     public static function circuit(string $id): self

@@ -12,6 +12,7 @@ use Underpin\Assembly\ConductorKind;
 use Underpin\Assembly\Line;
 use Underpin\Codebook\ConductorSize;
 use Underpin\Codebook\Material;
+use Underpin\Design\Design;
 use Underpin\Job\Fuel;
 use Underpin\Job\GeneratorNeutral;
 use Underpin\Job\Outlet;
@@ -154,9 +155,22 @@ it('sizes conductors by their terminals, their ambient and their metal', functio
 ]);
 
 it('says where neutral and ground are bonded, and how the plug is wired', function () {
-    $bonded = new Supply(Changed::of(Houses::machine(), bond: GeneratorNeutral::Bonded), Fuel::Gasoline);
-    expect(part(plan(new WireRun), 'Neutral bond')?->pick)->toBe('that of the house, no other')
-        ->and(part(plan(new WireRun, $bonded), 'Neutral bond')?->pick)->toStartWith('one too many')
+    $machine = fn (?GeneratorNeutral $bond): Supply => new Supply(Changed::of(Houses::machine(), bond: $bond), Fuel::Gasoline);
+    $said = function (?GeneratorNeutral $bond, ?bool $switches) use ($machine): ?Line {
+        $job = Changed::of(Houses::small($machine($bond), 'whole_house_manual'), wire: new WireRun(25, 20));
+
+        return part(
+            (new Design($job->with($job->connection->with(switchesNeutral: $switches))))->assembly() ?? new Assembly([]), 'Neutral bond',
+        );
+    };
+    [$floating, $bonded] = [GeneratorNeutral::Floating, GeneratorNeutral::Bonded];
+    expect($said($floating, false)?->pick)->toBe('that of the house, no other')
+        ->and($said($bonded, false)?->pick)->toStartWith('one too many')
+        ->and($said($bonded, false)?->why)->toContain('The bond of the service stays in any case')
+        ->and($said($bonded, true)?->pick)->toStartWith('at the machine, the only one')
+        ->and($said($floating, true)?->pick)->toBe('none at all: not to be built like this')
+        ->and($said($floating, null)?->pick)->toStartWith('choose')->and($said($bonded, null)?->pick)->toStartWith('choose')
+        ->and($said(null, false)?->pick)->toBe('not known')
         ->and(part(plan(new WireRun), 'Terminals')?->pick)->toStartWith('X and Y to the two hots, in either order')
         ->and(
             part(plan(new WireRun, Houses::supply(3000, 3600, 120, Outlet::Travel30)), 'Terminals')?->pick

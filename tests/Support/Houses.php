@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use LogicException;
 use Underpin\Assembly\Assembly;
 use Underpin\Checks\Review;
 use Underpin\Connection\Ways;
@@ -135,7 +136,9 @@ final class Houses
     {
         $job = self::changed($job, supply: $supply, connection: $way);
 
-        return Ways::standard()->find($way)->assemble((new Design($job))->situation(), $supply);
+        $design = new Design($job);
+
+        return $design->assembly() ?? throw $design->assemblyRefused() ?? new LogicException('No machine and no way.');
     }
 
     /** The furthest stage that a job has come to. */

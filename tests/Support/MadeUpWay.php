@@ -121,7 +121,7 @@ final class MadeUpWay implements Way
             new Component('balloon', ComponentKind::Generator, 'Balloon'),
             new Component('roof', ComponentKind::Appliance, 'Roof'),
             new Conductor(
-                'rope', ConductorKind::Cord, 'balloon', 'roof', ConductorSize::Awg10, Material::Copper, 1, 30.0, 30.0, 240.0,
+                'rope', ConductorKind::Cord, 'balloon', 'roof', [], ConductorSize::Awg10, Material::Copper, 30.0, 30.0, 240.0,
                 lines: [new Line('Rope', 'hemp', 'It hangs down.', Source::practice('ballooning'))],
             ),
         ]);

@@ -6,6 +6,7 @@ namespace Underpin\Connection\Source;
 
 use Underpin\Assembly\Assembly;
 use Underpin\Assembly\ConductorKind;
+use Underpin\Assembly\WireRole;
 use Underpin\Connection\OwnerStep;
 use Underpin\Connection\Situation;
 
@@ -65,10 +66,14 @@ abstract readonly class SourceSteps
         return 'Turn off the generator breaker.';
     }
 
-    /** There are fixed conductors that bring its power in. */
+    /** There are fixed conductors that bring its power in, none of them missing. */
     public function reachesTheHouse(): bool
     {
-        return $this->assembly === null || $this->assembly->conductor(ConductorKind::Run) !== null;
+        $run = $this->assembly?->conductor(ConductorKind::Run);
+        $hots = $this->situation->supply?->feedsBothLegs() === false ? 1 : 2;
+
+        return $this->assembly === null || ($run !== null && $run->hots() === $hots && $run->wire(WireRole::Neutral) !== null
+            && $run->wire(WireRole::Ground) !== null);
     }
 
     protected function hasCord(): bool

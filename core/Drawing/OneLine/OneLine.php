@@ -9,6 +9,7 @@ use Underpin\Assembly\Component;
 use Underpin\Assembly\ComponentKind;
 use Underpin\Assembly\Conductor;
 use Underpin\Assembly\ConductorKind;
+use Underpin\Assembly\WireRole;
 use Underpin\Connection\TransferKind;
 use Underpin\Connection\TransferPoint;
 use Underpin\Design\Design;
@@ -16,12 +17,14 @@ use Underpin\Drawing\Anchor;
 use Underpin\Drawing\Box;
 use Underpin\Drawing\Drawing;
 use Underpin\Drawing\Element\Element;
+use Underpin\Drawing\Element\Link;
 use Underpin\Drawing\Element\Path;
 use Underpin\Drawing\Element\Rect;
 use Underpin\Drawing\Element\Text;
 use Underpin\Drawing\Element\Trace;
 use Underpin\Drawing\Layer;
 use Underpin\Drawing\Sheet;
+use Underpin\Drawing\Spot;
 use Underpin\Job\Circuit;
 use Underpin\Job\Job;
 use Underpin\Job\Panel;
@@ -131,7 +134,11 @@ final readonly class OneLine
         $symbols = $notes = [];
         foreach ($chain as $i => [$symbol, $name, $lines]) {
             $y = self::FIRST_Y + $i * self::STEP;
-            array_push($symbols, ...match ($symbol) {
+            $symbols[] = self::part(match ($symbol) {
+                'G' => 'generator',
+                'breaker' => 'breaker',
+                default => str_starts_with($name, 'Inlet') ? 'inlet' : 'outlet',
+            }, $name, match ($symbol) {
                 'G' => OneLineSymbols::machine($x, $y, 'G'),
                 'breaker' => OneLineSymbols::breaker($x, $y, OneLineInk::Generators),
                 default => OneLineSymbols::plug($x, $y),
@@ -208,7 +215,8 @@ final readonly class OneLine
         $lines = $this->lines($point);
         $isCircuits = $point->kind === TransferKind::Circuits;
         $textTop = $top + self::LINE * ($point->kind === TransferKind::Plate ? 4.6 : 5.2);
-        $symbols = [new Rect($box, OneLineInk::Box, 6), ...$this->meeting($point, $box, $y)];
+        $id = $point->kind === TransferKind::Plate ? 'interlock' : ($i === 0 ? 'switch' : 'switch-'.($i + 1));
+        $symbols = [self::part($id, $this->title($point), [new Rect($box, OneLineInk::Box, 6), ...$this->meeting($point, $box, $y)])];
         $notes = [
             new Text(
                 $box->centre(), $top + 22, mb_strimwidth($this->title($point), 0, self::LETTERS, '…'), OneLineInk::Name, Anchor::Middle,
@@ -299,6 +307,16 @@ final readonly class OneLine
         ], $x];
     }
 
+    /**
+     * What leads to its row of the wire table.
+     *
+     * @param  list<Element>  $elements
+     */
+    private static function part(string $id, string $spoken, array $elements): Link
+    {
+        return new Link(Spot::part($id), 'ol-link', '', $spoken, '', false, [], $elements);
+    }
+
     private function title(TransferPoint $point): string
     {
         return match ($point->kind) {
@@ -344,9 +362,12 @@ final readonly class OneLine
     private static function conductor(Conductor $conductor, string $kind): string
     {
         $length = $conductor->lengthFt === null ? 'not measured' : Say::figure($conductor->lengthFt).' ft';
-        $ground = $conductor->ground === null ? '' : ", ground {$conductor->ground->value}";
+        $ground = $conductor->wire(WireRole::Ground)?->size;
+        $power = count($conductor->wires) - ($ground === null ? 0 : 1);
+        $apart = $ground === null || $kind === 'cord' ? '' : ", ground {$ground->value}";
+        $size = $conductor->size === null ? '' : "{$conductor->size->value} ";
 
-        return ($conductor->hots + 1)." × {$conductor->size->value} {$conductor->material->value}$ground, $length".(
+        return "$power × $size{$conductor->material->value}$apart, $length".(
             $kind === 'cord' ? ' cord' : ''
         );
     }

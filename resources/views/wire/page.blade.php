@@ -31,7 +31,7 @@
 @else
     <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="table wire-table">
         <thead><tr><th>Part</th><th>Pick</th><th>Why</th><th>Rule</th></tr></thead>
-        <tbody>@foreach ($assembly->lines() as $line)<tr><th scope="row">{{ $line->part }}</th><td class="pick">{{ $line->pick }}</td><td>{{ $line->why }}</td><td><cite>{{ $line->source->words($screen->job->authority->rules->edition) }}</cite></td></tr>@endforeach</tbody>
+        <tbody>@foreach ($assembly->rows() as $row)<tr @if ($row->isFirst)id="part-{{ $row->part }}" tabindex="-1" @endif><th scope="row">{{ $row->line->part }}</th><td class="pick">{{ $row->line->pick }}</td><td>{{ $row->line->why }}</td><td><cite>{{ $row->line->source->words($screen->job->authority->rules->edition) }}</cite></td></tr>@endforeach</tbody>
     </table></div>
     <dl class="figures drop">
         @if ($cord)<div><dt>Cord loses</dt><dd>{{ number_format($cord->dropV, 2) }} <i>V</i></dd></div>@endif
@@ -42,11 +42,8 @@
         @endif
     </dl>
     <p class="quiet">Voltage drop at {{ $screen->design()->supply()->machine->outletAmps }} A, the most the outlet passes. NEC 2023 Chapter 9 Table 8; 3 % is a recommendation (210.19, 215.2, informational notes).</p>
-    @php($oneLine = (new Underpin\Drawing\OneLine\OneLine($screen->design()))->drawing())
-    <section class="gap"><h2>One-line diagram</h2>
-        <figure class="one-line"><x-drawing :drawing="$oneLine" role="img" aria-label="One-line diagram; the same in words below it"/></figure>
-        <x-drawing-files :screen="$screen" drawing="one-line"/>
-        <details><summary>The same in words</summary><div class="scroll" tabindex="0" role="region" aria-label="One-line diagram in words"><table class="table"><tbody>@foreach ($oneLine->twin as $row)<tr>@foreach ($row as $cell)<td>{{ $cell }}</td>@endforeach</tr>@endforeach</tbody></table></div></details>
-    </section>
+    @foreach (['one-line', 'hook-up', 'labels'] as $key)
+        <x-drawn :screen="$screen" :kind="$key"/>
+    @endforeach
 @endif
 <p class="caution">Work in a panel with the main off still leaves the lugs ahead of it live. Prove dead before touching: line to line, each line to neutral, each line to ground. Local rules and the authority decide.</p>
