@@ -46,6 +46,7 @@ use Underpin\Job\Part\PanelPart;
 use Underpin\Job\Part\RecordedPeakPart;
 use Underpin\Job\Part\ServicePart;
 use Underpin\Job\Part\SitePart;
+use Underpin\Job\Part\WireRunPart;
 use Underpin\Job\PartOfDay;
 use Underpin\Job\Position;
 use Underpin\Job\Protection;
@@ -133,13 +134,26 @@ final class JobRows
                 $machine === null ? null : MachinePart::read($machine), Fuel::tryFrom($job->fuel ?? ''), $job->margin_pct,
             ),
             self::connection($job),
-            new WireRun(
-                $job->cord_ft, $job->run_ft, $job->inlet_a, WiringMethod::from($job->wire_method), Material::from($job->wire_material),
-                $job->terminal_c, $job->ambient_c, $job->wet,
-            ),
+            self::wire($job),
             $site === null ? new Site : SitePart::site($site),
             self::basis($job),
         );
+    }
+
+    private static function wire(Job $job): WireRun
+    {
+        $more = $job->wire_more ?? [];
+        if ($more === []) {
+            return new WireRun(
+                $job->cord_ft, $job->run_ft, $job->inlet_a, WiringMethod::from($job->wire_method), Material::from($job->wire_material),
+                $job->terminal_c, $job->ambient_c, $job->wet,
+            );
+        }
+
+        return WireRunPart::run(WireRunPart::form()->read(self::object($more + [
+            'cord_ft' => $job->cord_ft, 'run_ft' => $job->run_ft, 'inlet_a' => $job->inlet_a, 'method' => $job->wire_method,
+            'material' => $job->wire_material, 'terminal_c' => $job->terminal_c, 'ambient_c' => $job->ambient_c, 'wet' => $job->wet,
+        ])));
     }
 
     /** Where one stands among its like; of two at the same place the first read is the first. */
@@ -252,6 +266,9 @@ final class JobRows
             'terminal_c' => $job->wire->terminalC,
             'ambient_c' => $job->wire->ambientC,
             'wet' => $job->wire->wet,
+            'wire_more' => array_filter(
+                WireRunPart::writeLaying($job->wire->laying), fn (mixed $value): bool => $value !== null,
+            ),
             'rules' => $file['local_rules'],
             'service' => $service,
             'connection_more' => array_filter(

@@ -14,7 +14,7 @@ final class CableInWetPlace implements Check
     public function findings(Design $design): iterable
     {
         $run = $design->job->wire;
-        if ($design->assembly()?->conductor(ConductorKind::Run) !== null && $run->wet && $run->method === WiringMethod::Cable) {
+        if ($design->assembly()?->conductor(ConductorKind::Run) !== null && $run->isWet() && $run->method === WiringMethod::Cable) {
             yield new Finding(
                 Code::WiringWet,
                 'NM cable is planned through a wet place.',

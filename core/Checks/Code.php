@@ -13,12 +13,14 @@ enum Code: string
     case AfciLost = 'AFCI_LOST';
     case AutoUnderLoad = 'AUTO_UNDER_LOAD';
     case Backfeed = 'BACKFEED';
+    case BendsOver = 'BENDS_OVER';
     case BondedGfciTrip = 'BONDED_GFCI_TRIP';
     case BreakerOverCord = 'BREAKER_OVER_CORD';
     case BreakerOverInlet = 'BREAKER_OVER_INLET';
     case BreakerOverSwitch = 'BREAKER_OVER_SWITCH';
     case BreakerOverWire = 'BREAKER_OVER_WIRE';
     case BreakerPoles = 'BREAKER_POLES';
+    case BurialShallow = 'BURIAL_SHALLOW';
     case CalculationNotAccepted = 'CALCULATION_NOT_ACCEPTED';
     case CalculationNotDone = 'CALCULATION_NOT_DONE';
     case CircuitOverSwitch = 'CIRCUIT_OVER_SWITCH';
@@ -98,6 +100,7 @@ enum Code: string
     case OtherSourceNotLooked = 'OTHER_SOURCE_NOT_LOOKED';
     case OverRun = 'OVER_RUN';
     case OverSurge = 'OVER_SURGE';
+    case RacewayFull = 'RACEWAY_FULL';
     case ReceptacleUnderBreaker = 'RECEPTACLE_UNDER_BREAKER';
     case ReceptacleUnderLoad = 'RECEPTACLE_UNDER_LOAD';
     case RecordedPeakDoubtful = 'RECORDED_PEAK_DOUBTFUL';
@@ -194,6 +197,9 @@ enum Code: string
             self::NeutralNotKnown => [StageKey::Connect, $wrong, Source::nec('250.24, 250.30')],
             self::MultiwireOn120 => [StageKey::Connect, $danger, Source::nec('210.4')],
 
+            self::BendsOver => [StageKey::Wire, $wrong, Source::nec('358.26, 352.26')],
+            self::BurialShallow => [StageKey::Wire, $wrong, Source::nec('300.5(A)')],
+            self::RacewayFull => [StageKey::Wire, $wrong, Source::nec('300.17, Chapter 9')],
             self::CordShort => [StageKey::Wire, $wrong, Source::practice('carbon monoxide')],
             self::DropLong => [StageKey::Wire, $advice, Source::nec('210.19, 215.2, informational notes')],
             self::InletUnderOutlet => [StageKey::Wire, $wrong, Source::nec('110.3(B)')],

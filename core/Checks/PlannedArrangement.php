@@ -102,7 +102,7 @@ final readonly class PlannedArrangement
         return $run === null ? WiringFacts::none() : new WiringFacts(
             $run->size, $run->material,
             Terminals::countedC($laid->terminalC, max($this->supply->machine->outletAmps, $laid->inletAmps ?? 0)), $run->lengthFt,
-            $laid->method === WiringMethod::Cable ? RunMethod::Nm : RunMethod::Conduit, $laid->wet, false,
+            $laid->method === WiringMethod::Cable ? RunMethod::Nm : RunMethod::Conduit, $laid->isWet(), false,
             $run->wire(WireRole::Ground) !== null,
         );
     }

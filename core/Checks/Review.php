@@ -90,6 +90,9 @@ final readonly class Review
             new InletUnderOutlet,
             new CordShort,
             new DropLong,
+            new BendsOver,
+            new BurialShallow,
+            new RacewayFull,
             new CableInWetPlace,
             new WireNotFound,
         ];

@@ -176,9 +176,10 @@ final readonly class GeneratorFeed
     {
         $size = $this->choice->forDrop ?? $this->choice->size;
         $volts = (float) $this->supply->machine->volts;
-        $drop = $this->run->runFt === null
+        $length = $this->run->lengthFt();
+        $drop = $length === null
             ? null
-            : VoltageDrop::along($this->run->material, $size, $this->run->runFt, $this->outletAmps, $volts);
+            : VoltageDrop::along($this->run->material, $size, $length, $this->outletAmps, $volts);
         $ground = GroundWire::size($this->needAmps(), $this->run->material, $this->choice->size, $size);
         $hot = new Line(
             'Conductors', $size->words().' '.$this->run->material->words().', '.$this->run->method->words(), $this->whyThisSize(),
@@ -207,8 +208,8 @@ final readonly class GeneratorFeed
 
         return new Conductor(
             'run', ConductorKind::Run, $this->comesFrom(), $first->isAtMachine() ? $first->feeds : 'breaker', $wires, $size,
-            $this->run->material, $this->run->runFt, $this->outletAmps, $volts, $this->choice, $drop,
-            [$this->raceway($size, $ground)],
+            $this->run->material, $length, $this->outletAmps, $volts, $this->choice, $drop,
+            [$this->raceway($size, $ground), ...RunRows::of($this->run, $this->supply, $this->cordDrop, $drop)],
         );
     }
 
@@ -243,16 +244,24 @@ final readonly class GeneratorFeed
             );
         }
         $conductors = $size === $ground ? [[$size, $hots + 2]] : [[$size, $hots + 1], [$ground, 1]];
+        $chosen = $this->run->laying->raceway;
+        $kinds = $chosen === null ? [Conduit::Emt, Conduit::Pvc40] : [$chosen];
         $fits = [];
-        foreach ([Conduit::Emt, Conduit::Pvc40] as $conduit) {
-            $trade = ConduitFill::smallestFor($conduit, $conductors);
-            array_push($fits, ...$trade === null ? [] : ["{$conduit->words()} $trade->value"]);
+        foreach ($kinds as $kind) {
+            $trade = ConduitFill::smallestFor($kind, $conductors);
+            array_push($fits, ...$trade === null ? [] : ["{$kind->words()} $trade->value"]);
         }
+        $trade = $this->run->laying->trade;
+        $fill = $chosen === null || $trade === null || $chosen->areaIn2($trade) === null
+            ? null
+            : ConduitFill::of($chosen, $trade, $conductors);
 
-        return new Line(
-            'Raceway', $fits === [] ? 'none up to trade size 3 holds them' : 'at least '.implode(' or ', $fits),
-            "$counted in one raceway, filled to 40 % at most.", Source::nec('300.3(B), Chapter 9'),
-        );
+        return new Line('Raceway', match (true) {
+            $fits === [] => 'none up to trade size 3 holds them',
+            $fill !== null => "{$chosen->words()} $trade->value, filled to ".Say::pct($fill->fillPct),
+            default => 'at least '.implode(' or ', $fits),
+        }, "$counted in one raceway, filled to 40 % at most".($fill === null || $fits === [] ? '.' : "; the smallest is $fits[0]."),
+            Source::nec('300.3(B), Chapter 9'));
     }
 
     private function whyThisSize(): string

@@ -32,10 +32,23 @@ final readonly class WireRun
         public int $terminalC = 60,
         public float $ambientC = 30.0,
         public bool $wet = false,
+        public Laying $laying = new Laying,
     ) {
         WireRunPart::form()->guard([
             'cord_ft' => $cordFt, 'run_ft' => $runFt, 'inlet_a' => $inletAmps, 'terminal_c' => $terminalC, 'ambient_c' => $ambientC,
         ]);
+    }
+
+    /** One way, feet, with slack; null: not measured. */
+    public function lengthFt(): ?float
+    {
+        return $this->runFt === null ? null : $this->runFt + ($this->laying->slackFt ?? 0.0);
+    }
+
+    /** It lies where water is: below grade it always does. NEC 2023 300.5(B). */
+    public function isWet(): bool
+    {
+        return $this->wet || $this->laying->isBuried();
     }
 
     /** The same run with terminals of this rating, °C. */

@@ -58,7 +58,7 @@ final readonly class ConductorChoice
             if (! $reached) {
                 continue;
             }
-            $drop = VoltageDrop::along($run->material, $size, $run->runFt ?? 0.0, $loadAmps, $volts)->dropV;
+            $drop = VoltageDrop::along($run->material, $size, $run->lengthFt() ?? 0.0, $loadAmps, $volts)->dropV;
             if (Limit::within($drop, $spareDropV)) {
                 return $size === $chosen ? null : $size;
             }

@@ -12,6 +12,9 @@ use Underpin\Checks\Review;
 use Underpin\Checks\Rules\Rule;
 use Underpin\Checks\Rules\Rules;
 use Underpin\Checks\Severity;
+use Underpin\Codebook\Burial;
+use Underpin\Codebook\Conduit;
+use Underpin\Codebook\TradeSize;
 use Underpin\Job\Circuit;
 use Underpin\Job\DemandInputs;
 use Underpin\Job\DemandMethod;
@@ -23,6 +26,7 @@ use Underpin\Job\FeederGround;
 use Underpin\Job\Fuel;
 use Underpin\Job\GeneratorNeutral;
 use Underpin\Job\Job;
+use Underpin\Job\Laying;
 use Underpin\Job\Load;
 use Underpin\Job\LoadBasis;
 use Underpin\Job\LoadKind;
@@ -159,6 +163,12 @@ it('finds nothing in a house that is in order', function () {
 });
 
 /** @var array<string, array{string, Job, bool, 3?: Severity}> $houses  code, house, whether it is found there */
+/** A sound house whose run is laid like this. */
+function laid(mixed ...$laying): Job
+{
+    return sound(wire: new WireRun(25, 20, laying: new Laying(...$laying)));
+}
+
 $houses = [
     'two breakers that share a neutral, on one leg' => ['MULTIWIRE_ONE_LEG', sound(sharing('5', '9')), true, Severity::Danger],
     'on both legs' => ['MULTIWIRE_ONE_LEG', sound(sharing('5', '7')), false],
@@ -490,6 +500,32 @@ $houses = [
         'EXISTING_'.strtoupper(ExistingFault::cases()[0]->value),
         sound(existing: new ExistingEquipment([ExistingFault::cases()[0]->value => false])), false,
     ],
+
+    'PVC with 17 inches of earth over it' => ['BURIAL_SHALLOW', laid(burial: Burial::Pvc, coverIn: 17.0), true, Severity::Wrong],
+    'with 18' => ['BURIAL_SHALLOW', laid(burial: Burial::Pvc, coverIn: 18.0), false],
+    'a cable with 23' => ['BURIAL_SHALLOW', laid(burial: Burial::Cable, coverIn: 23.0), true],
+    'a cable with 24' => ['BURIAL_SHALLOW', laid(burial: Burial::Cable, coverIn: 24.0), false],
+    'rigid metal with 6' => ['BURIAL_SHALLOW', laid(burial: Burial::Rigid, coverIn: 6.0), false],
+    'rigid metal with 6 under a driveway' => ['BURIAL_SHALLOW', laid(burial: Burial::Rigid, coverIn: 6.0, underDrive: true), true],
+    'nothing in the ground' => ['BURIAL_SHALLOW', laid(burial: Burial::None, coverIn: 0.0), false],
+    'a cover that nobody measured' => ['BURIAL_SHALLOW', laid(burial: Burial::Pvc), false],
+    'NM cable that is buried' => [
+        'WIRING_WET', sound(wire: new WireRun(25, 20, method: WiringMethod::Cable, laying: new Laying(burial: Burial::Pvc))), true,
+    ],
+    'five quarter bends' => ['BENDS_OVER', laid(bendDeg: 450.0), true, Severity::Wrong],
+    'four' => ['BENDS_OVER', laid(bendDeg: 360.0), false],
+    // Four 10s take 0.0844 in² of 0.285, 29.6 %; three 6s and a 10 take 0.1732 in², 61 %.
+    'four 10s in half an inch' => ['RACEWAY_FULL', laid(raceway: Conduit::Pvc40, trade: TradeSize::Half), false],
+    'three 6s and a 10 in half an inch' => [
+        'RACEWAY_FULL',
+        sound(
+            supply: Houses::supply(12_000, 15_000, 240, Outlet::Straight50, 50),
+            wire: new WireRun(25, 20, laying: new Laying(raceway: Conduit::Pvc40, trade: TradeSize::Half)),
+        ),
+        true, Severity::Wrong,
+    ],
+    'a size that is not made' => ['RACEWAY_FULL', laid(raceway: Conduit::LfncB, trade: TradeSize::Three), true],
+    'a raceway whose size follows' => ['RACEWAY_FULL', laid(raceway: Conduit::Pvc40), false],
 
     'a wire that no table has' => [
         'WIRE_NOT_FOUND',

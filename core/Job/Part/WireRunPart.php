@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace Underpin\Job\Part;
 
+use Underpin\Codebook\Burial;
+use Underpin\Codebook\Conduit;
 use Underpin\Codebook\Material;
+use Underpin\Codebook\TradeSize;
 use Underpin\Form\FaultList;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
 use Underpin\Form\Unit;
 use Underpin\Form\Values;
 use Underpin\Job\Job;
+use Underpin\Job\Laying;
 use Underpin\Job\WireRun;
 use Underpin\Job\WiringMethod;
 
@@ -38,7 +42,27 @@ final class WireRunPart implements JobPart
             Field::number('ambient_c', 'hottest place along the run, °C')
                 ->label('Hottest ambient')->in(Unit::Celsius)->atLeast(WireRun::COLDEST_C)->atMost(WireRun::HOTTEST_C)->default(30),
             Field::flag('wet', 'part of the run lies in a wet place')->label('Wet place on the way')->default(false),
+            Field::number('slack_ft', 'added to the run for both ends, feet')
+                ->label('Slack of the run')->in(Unit::Feet)->atMost(Laying::MOST_SLACK_FT)->optional('none added'),
+            Field::enum('raceway', 'kind of the raceway', Conduit::class)->label('Raceway')->optional('not chosen'),
+            Field::enum('trade', 'trade size of the raceway, inches', TradeSize::class)->label('Trade size')->optional('the smallest'),
+            Field::number('bend_deg', 'bends between two points where it is pulled, degrees in all')
+                ->label('Bends between pulls')->in(Unit::Degrees)->atMost(Laying::MOST_BEND_DEG)->optional('not counted'),
+            Field::enum('buried', 'how it lies in the ground', Burial::class)->label('Buried as')->optional('not known'),
+            Field::number('cover_in', 'earth over it, inches')
+                ->label('Cover')->in(Unit::Inches)->atMost(Laying::MOST_COVER_IN)->optional('not measured'),
+            Field::flag('under_drive', 'part of it lies under a driveway of the house')->label('Under a driveway')->optional('not known'),
+            self::torque('breaker', 'generator breaker'), self::torque('neutral', 'neutral bar'), self::torque('ground', 'ground bar'),
+            self::torque('inlet', 'inlet'),
         );
+    }
+
+    private static function torque(string $key, string $of): Field
+    {
+        return Field::number(
+            "torque_{$key}_inlb", "torque by the label of the $of, inch-pounds",
+        )->label("Torque, $of")->in(Unit::InchPounds)
+            ->over(0)->atMost(Laying::MOST_TORQUE_INLB)->optional('not read');
     }
 
     public function fields(): array
@@ -57,7 +81,19 @@ final class WireRunPart implements JobPart
     {
         return new WireRun(
             $in->numberOrNull('cord_ft'), $in->numberOrNull('run_ft'), $in->wholeOrNull('inlet_a'), WiringMethod::from($in->text('method')),
-            Material::from($in->text('material')), $in->whole('terminal_c'), $in->number('ambient_c'), $in->flag('wet'),
+            Material::from($in->text('material')), $in->whole('terminal_c'), $in->number('ambient_c'), $in->flag('wet'), self::laying($in),
+        );
+    }
+
+    private static function laying(Values $in): Laying
+    {
+        return new Laying(
+            $in->numberOrNull('slack_ft'), Conduit::tryFrom($in->textOrNull('raceway') ?? ''),
+            TradeSize::tryFrom($in->textOrNull('trade') ?? ''),
+            $in->numberOrNull('bend_deg'), Burial::tryFrom($in->textOrNull('buried') ?? ''), $in->numberOrNull('cover_in'),
+            $in->flagOrNull('under_drive'),
+            $in->numberOrNull('torque_breaker_inlb'), $in->numberOrNull('torque_neutral_inlb'), $in->numberOrNull('torque_ground_inlb'),
+            $in->numberOrNull('torque_inlet_inlb'),
         );
     }
 
@@ -78,6 +114,24 @@ final class WireRunPart implements JobPart
             'terminal_c' => $wire->terminalC,
             'ambient_c' => $wire->ambientC,
             'wet' => $wire->wet,
+        ] + self::writeLaying($wire->laying);
+    }
+
+    /** @return array<string, mixed> what columns of the run do not hold */
+    public static function writeLaying(Laying $laying): array
+    {
+        return [
+            'slack_ft' => $laying->slackFt,
+            'raceway' => $laying->raceway?->value,
+            'trade' => $laying->trade?->value,
+            'bend_deg' => $laying->bendDeg,
+            'buried' => $laying->burial?->value,
+            'cover_in' => $laying->coverIn,
+            'under_drive' => $laying->underDrive,
+            'torque_breaker_inlb' => $laying->breakerInLb,
+            'torque_neutral_inlb' => $laying->neutralInLb,
+            'torque_ground_inlb' => $laying->groundInLb,
+            'torque_inlet_inlb' => $laying->inletInLb,
         ];
     }
 }

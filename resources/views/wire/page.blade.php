@@ -7,11 +7,19 @@
 <form id="wire-form" class="sheet-form" method="post" action="{{ route('jobs.wire', $screen->row->id) }}" data-parts data-autosave>
     @csrf @method('PUT')
     <x-was :of="$f" :values="Underpin\Job\Part\WireRunPart::writeRun($run)"/>
+    @php($hasCord = $screen->design()->supply()?->machine->outlet !== Underpin\Job\Outlet::Terminals)
+    @php($laying = $run->laying)
     <div class="fields">
-        <x-field :of="$f->field('cord_ft')" id="w-cord" :value="Underpin\Csv\Number::write($run->cordFt)"/>
+        @if ($hasCord)<x-field :of="$f->field('cord_ft')" id="w-cord" :value="Underpin\Csv\Number::write($run->cordFt)"/>@else<input type="hidden" name="cord_ft" value="{{ Underpin\Csv\Number::write($run->cordFt) }}">@endif
         <x-field :of="$f->field('run_ft')" id="w-run" :value="Underpin\Csv\Number::write($run->runFt)"/>
-        <x-pick :of="$f->field('inlet_a')" id="w-inlet" :value="$run->inletAmps"/>
+        <x-field :of="$f->field('slack_ft')" id="w-slack" :value="Underpin\Csv\Number::write($laying->slackFt)"/>
+        @if ($hasCord)<x-pick :of="$f->field('inlet_a')" id="w-inlet" :value="$run->inletAmps"/>@else<input type="hidden" name="inlet_a" value="{{ $run->inletAmps }}">@endif
+    </div>
+    <div class="fields">
         <x-pick :of="$f->field('method')" id="w-method" :value="$run->method->value"/>
+        <x-pick :of="$f->field('raceway')" id="w-raceway" :value="$laying->raceway?->value"/>
+        <x-pick :of="$f->field('trade')" id="w-trade" :value="$laying->trade?->value"/>
+        <x-field :of="$f->field('bend_deg')" id="w-bends" :value="Underpin\Csv\Number::write($laying->bendDeg)"/>
     </div>
     <div class="fields">
         <x-pick :of="$f->field('material')" id="w-material" :value="$run->material->value"/>
@@ -19,6 +27,19 @@
         <x-field :of="$f->field('ambient_c')" id="w-ambient" :value="Underpin\Csv\Number::write($run->ambientC)"/>
         <x-pick :of="$f->field('wet')" id="w-wet" :value="(int) $run->wet"/>
     </div>
+    <details class="more-fields"@if ($laying->isBuried() || $laying->breakerInLb !== null) open @endif><summary>In the ground, and torque from the labels</summary>
+        <div class="fields">
+            <x-pick :of="$f->field('buried')" id="w-buried" :value="$laying->burial?->value"/>
+            <x-field :of="$f->field('cover_in')" id="w-cover" :value="Underpin\Csv\Number::write($laying->coverIn)"/>
+            <x-pick :of="$f->field('under_drive')" id="w-drive" :value="$laying->underDrive === null ? '' : (int) $laying->underDrive"/>
+        </div>
+        <div class="fields">
+            <x-field :of="$f->field('torque_breaker_inlb')" id="w-t-breaker" :value="Underpin\Csv\Number::write($laying->breakerInLb)"/>
+            <x-field :of="$f->field('torque_neutral_inlb')" id="w-t-neutral" :value="Underpin\Csv\Number::write($laying->neutralInLb)"/>
+            <x-field :of="$f->field('torque_ground_inlb')" id="w-t-ground" :value="Underpin\Csv\Number::write($laying->groundInLb)"/>
+            <x-field :of="$f->field('torque_inlet_inlb')" id="w-t-inlet" :value="Underpin\Csv\Number::write($laying->inletInLb)"/>
+        </div>
+    </details>
     <button class="button is-primary">Work it out</button>
 </form>
 <x-findings :edition="$screen->job->authority->rules->edition" :findings="$screen->findings()"/>
@@ -29,7 +50,10 @@
         @if ($screen->design()->supply() === null)<a class="button is-primary" href="{{ $screen->links->to(Underpin\StageKey::Size) }}">Pick a machine</a>@elseif ($screen->design()->way() === null)<a class="button is-primary" href="{{ route('jobs.stage', [$screen->row->id, 'connect']) }}">Pick a way</a>@endif
     </div>
 @else
-    <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="table wire-table">
+    <p class="jump">On this page: <a href="#one-line">one-line</a> <a href="#wire-table">parts and rules</a> <a href="#hook-up">hook-up</a> <a href="#labels">labels</a></p>
+    <x-drawn :screen="$screen" kind="one-line"/>
+    <h2 id="wire-table" tabindex="-1">Parts and rules</h2>
+    <div class="scroll" tabindex="0" role="region" aria-label="Parts and rules"><table class="table wire-table">
         <thead><tr><th>Part</th><th>Pick</th><th>Why</th><th>Rule</th></tr></thead>
         <tbody>@foreach ($assembly->rows() as $row)<tr @if ($row->isFirst)id="part-{{ $row->part }}" tabindex="-1" @endif><th scope="row">{{ $row->line->part }}</th><td class="pick">{{ $row->line->pick }}</td><td>{{ $row->line->why }}</td><td><cite>{{ $row->line->source->words($screen->job->authority->rules->edition) }}</cite></td></tr>@endforeach</tbody>
     </table></div>
@@ -42,7 +66,7 @@
         @endif
     </dl>
     <p class="quiet">Voltage drop at {{ $screen->design()->supply()->machine->outletAmps }} A, the most the outlet passes. NEC 2023 Chapter 9 Table 8; 3 % is a recommendation (210.19, 215.2, informational notes).</p>
-    @foreach (['one-line', 'hook-up', 'labels'] as $key)
+    @foreach (['hook-up', 'labels'] as $key)
         <x-drawn :screen="$screen" :kind="$key"/>
     @endforeach
 @endif
