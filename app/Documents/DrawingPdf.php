@@ -6,10 +6,10 @@ namespace App\Documents;
 
 use App\Models\Job;
 use Illuminate\Support\Carbon;
+use Underpin\Checks\Review;
 use Underpin\Drawing\Drawing;
 use Underpin\Drawing\Writer\SvgPrint;
 use Underpin\Drawing\Writer\Writer;
-use Underpin\Job\Job as JobFile;
 
 /** A drawing on one letter sheet, upright or across as it fits better, with whose job it is and when it was drawn. */
 final readonly class DrawingPdf implements Writer
@@ -22,7 +22,7 @@ final readonly class DrawingPdf implements Writer
     /** Points a unit at most: a small panel is not blown up to fill the sheet. */
     private const LARGEST = 0.75;
 
-    public function __construct(private Job $row, private JobFile $job)
+    public function __construct(private Job $row, private Review $review)
     {
     }
 
@@ -44,7 +44,8 @@ final readonly class DrawingPdf implements Writer
         $pdf = Sheet::empty();
         $pdf->setPaper('letter', $across > $upright ? 'landscape' : 'portrait');
         $pdf->loadHtml(view('documents.drawing', [
-            'row' => $this->row, 'job' => $this->job, 'drawing' => $drawing, 'drawn' => Carbon::now(),
+            'row' => $this->row, 'job' => $this->review->design->job, 'drawing' => $drawing, 'drawn' => Carbon::now(),
+            'dangers' => $this->review->dangers(),
             'svg' => base64_encode(SvgPrint::of($drawing)),
             'width' => $drawing->sheet->width * $scale, 'height' => $drawing->sheet->height * $scale,
         ])->render());

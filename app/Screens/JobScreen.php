@@ -143,12 +143,21 @@ final readonly class JobScreen
     public function address(Spot $spot): string
     {
         if ($spot->part !== null) {
-            return $this->links->to(StageKey::Wire)."#part-$spot->part";
+            return $this->links->to(StageKey::Wire)."#graph-$spot->part";
         }
 
         return $spot->circuit === null
             ? $this->links->to(StageKey::Survey, ['panel' => $spot->panel, 'space' => $spot->space])
             : $this->links->to($this->stage, ['at' => $spot->circuit]);
+    }
+
+    /** The address at which a finding is mended, with the cursor in its field. */
+    public function mend(Finding $finding): string
+    {
+        $fragment = FindingSpots::fragment($finding);
+
+        return $this->links->to($finding->stage, $finding->circuitId === null ? [] : ['at' => $finding->circuitId])
+            .($fragment === '' ? '' : "#$fragment");
     }
 
     /** @return list<Finding> of the selected circuit, whatever stage they belong to */

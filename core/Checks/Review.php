@@ -41,6 +41,12 @@ final readonly class Review
         return array_values(array_filter($this->findings, fn (Finding $f): bool => $f->stage === $stage));
     }
 
+    /** @return list<Finding> that can kill: they head every page and every paper until they are mended */
+    public function dangers(): array
+    {
+        return array_values(array_filter($this->findings, fn (Finding $f): bool => $f->severity === Severity::Danger));
+    }
+
     /** @return list<Finding> */
     public function onCircuit(string $id): array
     {

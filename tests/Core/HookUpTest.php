@@ -133,6 +133,9 @@ it('sets boxes apart and everything on the sheet, and no two wires in one lane',
     }
     $lanes = [];
     foreach ((new HookUpLayout(built($job)))->runs() as [$wire, , $corners]) {
+        if (count($corners) === 2) {
+            continue;
+        }
         [$x, $top, $bottom] = [$corners[1][0], min($corners[1][1], $corners[2][1]), max($corners[1][1], $corners[2][1])];
         foreach ($lanes as [$u, $from, $to]) {
             expect($x === $u && $top < $to && $from < $bottom)->toBeFalse($wire->id);

@@ -6,11 +6,13 @@ namespace Tests\Feature\CommandsTest;
 
 use Symfony\Component\Process\Process;
 use Tests\Support\Changed;
+use Tests\Support\DxfReader;
 use Tests\Support\Houses;
 use Underpin\Exchange\JobFile;
 use Underpin\Job\Disconnect;
 use Underpin\Job\DisconnectPlace;
 use Underpin\Job\Service;
+use Underpin\Job\WireRun;
 
 /** @return array{int, mixed} exit code and decoded output */
 function artisan(array $words, string $in = ''): array
@@ -53,6 +55,42 @@ it('reviews a job file without a database', function () {
     unlink($path);
     expect(artisan(['underpin:review', $path])[0])->toBe(2);
 });
+
+it('lists and prints the drawings that follow from a job file', function () {
+    $path = (string) tempnam(sys_get_temp_dir(), 'job');
+    file_put_contents($path, JobFile::standard()->encode(Changed::of(
+        Houses::small(Houses::supply(), 'interlock'), wire: new WireRun(25, 20), serviceAmps: 200,
+    )));
+    [$code, $sheets] = artisan(['underpin:draw', $path, '--list']);
+    expect($code)->toBe(0)->and(array_column($sheets, 'name'))
+        ->toBe(['one-line', 'hook-up', 'labels', 'panel-before', 'panel-after', 'directory', 'service'])
+        ->and(array_filter(array_column($sheets, 'title')))->toHaveCount(7);
+    foreach (array_column($sheets, 'name') as $name) {
+        [$code, $svg] = artisan(['underpin:draw', $path, $name, '--format=svg']);
+        expect($code)->toBe(0)->and(@simplexml_load_string($svg))->not->toBeFalse();
+        [$code, $dxf] = artisan(['underpin:draw', $path, $name, '--format=dxf']);
+        expect($code)->toBe(0)->and((new DxfReader($dxf))->entities('TEXT'))->not->toBe([]);
+        [$code, $text] = artisan(['underpin:draw', $path, $name, '--format=text']);
+        expect($code)->toBe(0)->and(substr_count($text, "\n"))->toBeGreaterThan(2);
+    }
+    expect(artisan(['underpin:draw', $path, 'hook-up', '--format=text'])[1])->toContain('generator run, hot A');
+
+    file_put_contents($path, JobFile::standard()->encode(Houses::small(Houses::supply())));
+    expect(array_column(artisan(['underpin:draw', $path, '--list'])[1], 'name'))->toContain('panel-before')->not->toContain('panel-after');
+    unlink($path);
+});
+
+it('says what is wrong with a call for a drawing', function (array $words, string $field, string $says) {
+    $path = (string) tempnam(sys_get_temp_dir(), 'job');
+    file_put_contents($path, JobFile::standard()->encode(Houses::small(Houses::supply(), 'interlock')));
+    [$code, $out] = artisan(['underpin:draw', ...array_map(fn (string $w): string => $w === 'FILE' ? $path : $w, $words)]);
+    unlink($path);
+    expect($code)->toBe(2)->and($out['error']['field'])->toBe($field)->and($out['error']['message'])->toContain($says)
+        ->and($out['errors'])->not->toBe([]);
+})->with([
+    [['FILE', 'kite'], 'name', '"kite"'], [['FILE'], 'name', 'none'], [['FILE', 'one-line', '--format=pdf'], 'format', '"pdf"'],
+    [['/nowhere.json', '--list'], '', 'nowhere'],
+]);
 
 it('names the first fault of a file and all of them', function () {
     $path = tempnam(sys_get_temp_dir(), 'job');

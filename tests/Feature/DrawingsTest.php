@@ -17,6 +17,8 @@ beforeEach(function () {
 });
 
 it('gives every drawing of a job as PDF, SVG and DXF, with its names in them', function (string $drawing, string $word) {
+    $this->put("$this->base/machine", ['key' => 'badger-95', 'fuel' => 'gasoline', 'was' => '{}'])->assertSessionHasNoErrors();
+    $this->put("$this->base/connection", ['connection' => 'interlock']);
     $pdf = $this->get("$this->base/drawings/$drawing/1.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf');
     $path = (string) tempnam(sys_get_temp_dir(), 'underpin');
     file_put_contents($path, $pdf->getContent());
@@ -31,12 +33,27 @@ it('gives every drawing of a job as PDF, SVG and DXF, with its names in them', f
         ->and($svg->headers->get('Content-Disposition'))->toMatch('/^attachment; filename="small-house-[a-z0-9-]+\.svg"$/');
     $dxf = $this->get("$this->base/drawings/$drawing/1.dxf")->assertOk()->assertHeader('Content-Type', 'image/vnd.dxf');
     expect(array_column((new DxfReader($dxf->getContent()))->entities('TEXT'), 1))->toContain($word);
-})->with([['one-line', 'Generator'], ['panel-before', 'Well pump'], ['panel-after', 'Well pump'], ['directory', 'Well pump'],
+})->with([['one-line', 'Meter'], ['hook-up', 'Inlet'], ['labels', 'WARNING: TWO SOURCES'], ['panel-before', 'Well pump'], ['panel-after', 'Well pump'], ['directory', 'Well pump'],
     ['service', 'utility']]);
 
 it('has no drawing, sheet or kind of file that is not there', function (string $path) {
     $this->get("$this->base/drawings/$path")->assertNotFound();
-})->with(['panels/2.svg', 'panels/0.svg', 'panels/1.exe', 'panels/999.pdf', 'kite/1.svg', 'panels/1', 'panels/-1.svg', 'panels/1.svg.svg']);
+})->with([
+    'panel-before/2.svg', 'panel-before/0.svg', 'panel-before/1.exe', 'panel-before/999.pdf', 'kite/1.svg', 'panel-before/1',
+    'panel-before/-1.svg', 'panel-before/1.svg.svg', 'hook-up/1.svg', 'panel-after/1.svg',
+]);
+
+it('heads every page and every paper of a job with what can kill, and leads to where it is mended', function () {
+    $this->get("$this->base/wire")->assertDontSee('danger-head', false);
+    $this->put("$this->base/existing", ['question' => 'male_cord', 'found' => '1', 'was' => '{"found":null}'])->assertRedirect();
+    foreach (['survey', 'loads', 'size', 'connect', 'wire', 'run'] as $stage) {
+        $this->get("$this->base/$stage")->assertSee('danger-head', false)->assertSee("$this->base/survey#existing-male_cord", false);
+    }
+    $path = (string) tempnam(sys_get_temp_dir(), 'underpin');
+    file_put_contents($path, $this->get("$this->base/drawings/service/1.pdf")->getContent());
+    expect((string) shell_exec('pdftotext -layout '.escapeshellarg($path).' -'))->toContain('Danger, to be mended first:');
+    unlink($path);
+});
 
 it('offers the files where the drawings are', function () {
     $this->get("$this->base/survey")->assertOk()

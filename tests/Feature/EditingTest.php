@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Job;
+use Tests\Support\WireForm;
 
 beforeEach(function () {
     $this->user = $this->person();
@@ -192,20 +193,16 @@ it('refuses by field, in the core\'s own words, and changes nothing', function (
     ['PUT', '/connection', ['connection' => 'wish'], 'connection'],
     [
         'PUT', '/wire',
-        [
-            'cord_ft' => '-3', 'run_ft' => '', 'inlet_a' => '', 'method' => 'conduit', 'material' => 'cu', 'terminal_c' => '60',
-            'ambient_c' => '30', 'wet' => '0',
-        ],
+        WireForm::with(['cord_ft' => '-3']),
         'cord_ft',
     ],
     [
         'PUT', '/wire',
-        [
-            'cord_ft' => '3', 'run_ft' => '', 'inlet_a' => '', 'method' => 'conduit', 'material' => 'cu', 'terminal_c' => '61',
-            'ambient_c' => '30', 'wet' => '0',
-        ],
+        WireForm::with(['terminal_c' => '61']),
         'terminal_c',
     ],
+    ['PUT', '/wire', WireForm::with(['bend_deg' => '-90']), 'bend_deg'], ['PUT', '/wire', WireForm::with(['raceway' => 'hose']), 'raceway'],
+    ['PUT', '/wire', WireForm::with(['torque_inlet_inlb' => '0']), 'torque_inlet_inlb'],
     ['PUT', '/margin', ['margin_pct' => '100'], 'margin_pct'],
     'a field that was not sent does not fall back to its default' => ['PUT', '/margin', [], 'margin_pct'],
     'a role that was not sent' => ['PATCH', '/circuits/c8/role', [], 'role'],
@@ -224,10 +221,7 @@ it('goes the whole way with forms alone', function () {
     $this->put("$this->base/connection", ['connection' => 'interlock'])->assertRedirect("$this->base/connect");
     $this->put(
         "$this->base/wire",
-        [
-            'cord_ft' => '25', 'run_ft' => '20', 'inlet_a' => '', 'method' => 'NM', 'material' => 'cu', 'terminal_c' => '60',
-            'ambient_c' => '30', 'wet' => '0',
-        ],
+        WireForm::with(['cord_ft' => '25', 'run_ft' => '20', 'method' => 'NM']),
     )->assertRedirect("$this->base/wire");
     $this->put("$this->base/start-routine", ['start_school' => 'cord_first'])->assertRedirect("$this->base/run");
     $this->get("$this->base/run")->assertSee('5–7')->assertSee('Well pump')->assertDontSee('Draft: do not hand over');
@@ -298,7 +292,7 @@ it('shows in every form what stands there by the names that the form sends', fun
     $was = (new DOMXPath($html))->query("//form[@id='$form']//input[@name='was']")->item(0)?->getAttribute('value');
     expect(array_keys(json_decode((string) $was, true)))->toEqualCanonicalizing($names);
 })->with([
-    ['wire', 'wire-form', ['cord_ft', 'run_ft', 'inlet_a', 'method', 'material', 'terminal_c', 'ambient_c', 'wet']],
+    ['wire', 'wire-form', array_keys(WireForm::with())],
     [
         'survey?at=c5', 'breaker-form',
         ['space', 'half', 'poles', 'amps', 'name', 'protection', 'note', 'keep_on', 'receptacle_a', 'shares_neutral_with'],
@@ -308,10 +302,7 @@ it('shows in every form what stands there by the names that the form sends', fun
 ]);
 
 it('tells the second who changes how the wire is laid', function () {
-    $fields = [
-        'cord_ft' => '25', 'run_ft' => '20', 'inlet_a' => '', 'method' => 'conduit', 'material' => 'cu', 'terminal_c' => '60',
-        'ambient_c' => '30', 'wet' => '0',
-    ];
+    $fields = WireForm::with(['cord_ft' => '25', 'run_ft' => '20']);
     $this->put("$this->base/wire", $fields)->assertSessionHasNoErrors();
     $was = json_encode(['method' => 'conduit', 'material' => 'cu']);
     $this->put("$this->base/wire", ['method' => 'NM', 'was' => $was] + $fields)->assertSessionHasNoErrors();

@@ -12,6 +12,7 @@ use App\Shop\Machines;
 use App\Shop\ShopEditor;
 use Illuminate\Auth\Access\AuthorizationException;
 use Tests\Support\Houses;
+use Tests\Support\WireForm;
 use Underpin\Job\Generator;
 use Underpin\Job\Job as JobFile;
 
@@ -60,10 +61,7 @@ it('lets an apprentice decide nothing', function (string $path, array $fields) {
     'the margin' => ['margin', ['margin_pct' => '35']],
     'the connection' => ['connection', ['connection' => 'interlock']],
     'the order of the start' => ['start-routine', ['start_school' => 'cord_first']],
-    'the wiring' => ['wire', [
-        'cord_ft' => '31', 'run_ft' => '41', 'inlet_a' => '50', 'method' => 'conduit', 'material' => 'cu', 'terminal_c' => '75',
-        'ambient_c' => '30', 'wet' => '0',
-    ]],
+    'the wiring' => ['wire', WireForm::with(['cord_ft' => '31', 'run_ft' => '41', 'inlet_a' => '50', 'terminal_c' => '75'])],
     'what sizing rests on' => ['schools', ['figures' => 'measure', 'figures_reason' => 'because']],
     'the local rules' => ['rules', ['profile' => 'tarn-county']],
 ]);

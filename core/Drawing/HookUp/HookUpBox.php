@@ -15,7 +15,7 @@ final readonly class HookUpBox
 
     private const FOOT = 34.0;
 
-    private const LETTER = 7.1;
+    private const LETTER = 7.0;
 
     private const LETTERS = 30;
 
@@ -56,7 +56,7 @@ final readonly class HookUpBox
         $letters = self::longest($this->left) + self::longest($this->right);
 
         return max(
-            self::LEAST_W, $letters * self::LETTER + 44, mb_strlen($this->name) * 8.6 + 20, mb_strlen($this->rating) * self::LETTER + 20,
+            self::LEAST_W, $letters * self::LETTER + 34, mb_strlen($this->name) * 8.6 + 20, mb_strlen($this->rating) * self::LETTER + 20,
         );
     }
 

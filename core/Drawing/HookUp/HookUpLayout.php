@@ -18,9 +18,9 @@ use Underpin\Assembly\Wire;
  */
 final class HookUpLayout
 {
-    private const LABELS = 104.0;
+    private const LABELS = 84.0;
 
-    private const LANE = 9.0;
+    private const LANE = 7.0;
 
     private const GAP = 26.0;
 
@@ -174,22 +174,42 @@ final class HookUpLayout
         return new HookUpEnd($enclosure, trim("$part $terminal->name"));
     }
 
+    /** How high each box stands follows from its terminals alone; how far apart the columns stand, from the wires that turn between them. */
     private function stand(): void
     {
-        $x = self::MARGIN;
         $last = $this->columns === [] ? 0 : max($this->columns);
         for ($column = 0; $column <= $last; $column++) {
             $y = self::MARGIN;
-            $widest = 0.0;
             foreach ($this->inColumn($column) as $box) {
-                $this->boxes[$box->id] = $box->standingAt($x, $y);
+                $this->boxes[$box->id] = $box->standingAt(0.0, $y);
                 $y += $box->height() + self::GAP;
-                $widest = max($widest, $box->width());
             }
             $this->height = max($this->height, $y - self::GAP / 2);
-            $x += $widest + ($column === $last ? 0 : self::LABELS + self::LANE * (count($this->lanes($column)) + 2));
+        }
+        $x = self::MARGIN;
+        for ($column = 0; $column <= $last; $column++) {
+            foreach ($this->inColumn($column) as $box) {
+                $this->boxes[$box->id] = $box->standingAt($x, $box->box()->y);
+            }
+            $x = $this->edge($column) + ($column === $last ? 0 : self::LABELS + self::LANE * (count($this->lanes($column)) + 2));
         }
         $this->width = $x + self::MARGIN;
+    }
+
+    /** Where the widest box of a column ends. */
+    private function edge(int $column): float
+    {
+        return max([0.0, ...array_map(fn (HookUpBox $b): float => $b->box()->right(), $this->inColumn($column))]);
+    }
+
+    /** It runs from box to box without a turn. */
+    private function isStraight(Wire $wire): bool
+    {
+        [$near, $far] = $this->ends[$wire->id];
+        $steps = $this->columns[$far->box] - $this->columns[$near->box];
+
+        return $steps === 1
+            && $this->boxes[$near->box]->screw($near->name, false)[1] === $this->boxes[$far->box]->screw($far->name, true)[1];
     }
 
     /** @return list<HookUpBox> */
@@ -204,7 +224,7 @@ final class HookUpLayout
         return array_values(array_filter($this->built->wires(), function (Wire $wire) use ($column): bool {
             [$near, $far] = $this->ends[$wire->id];
 
-            return $this->columns[$near->box] === $column || $this->columns[$far->box] === $column + 1;
+            return ! $this->isStraight($wire) && ($this->columns[$near->box] === $column || $this->columns[$far->box] === $column + 1);
         }));
     }
 
@@ -218,6 +238,11 @@ final class HookUpLayout
                 [$from, $to] = [$this->columns[$near->box], $this->columns[$far->box]];
                 [$x1, $y1] = $this->boxes[$near->box]->screw($near->name, false);
                 [$x2, $y2] = $this->boxes[$far->box]->screw($far->name, $from !== $to);
+                if ($this->isStraight($wire)) {
+                    $this->runs[] = [$wire, $conductor, [[$x1, $y1], [$x2, $y2]]];
+
+                    continue;
+                }
                 $out = $lanes[$from][$wire->id];
                 if ($to - $from <= 1) {
                     $this->runs[] = [$wire, $conductor, [[$x1, $y1], [$out, $y1], [$out, $y2], [$x2, $y2]]];
@@ -257,7 +282,7 @@ final class HookUpLayout
             $keys[$wire->id] = $y2 >= $y1 ? [1, -$y1] : [0, $y1];
         }
         asort($keys);
-        $right = max([0.0, ...array_map(fn (HookUpBox $b): float => $b->box()->right(), $this->inColumn($column))]);
+        $right = $this->edge($column);
         $turns = [];
         foreach (array_keys($keys) as $i => $id) {
             $turns[$id] = $right + self::LABELS + self::LANE * ($i + 1);

@@ -184,7 +184,8 @@ final readonly class OneLine
         ]]];
         $breaker = $this->isAtMachine() ? $this->built?->component(ComponentKind::Breaker) : null;
         if ($breaker !== null) {
-            $chain[] = ['breaker', "$breaker->name, $breaker->amps A", []];
+            $run = count($this->points) > 1 ? $this->built->conductor(ConductorKind::Run) : null;
+            $chain[] = ['breaker', "$breaker->name, $breaker->amps A", $run === null ? [] : [self::conductor($run, 'run')]];
         }
         $cord = $this->built?->conductor(ConductorKind::Cord);
         $outlet = $this->built?->component(ComponentKind::Outlet);
@@ -235,7 +236,9 @@ final readonly class OneLine
         $breaker = $this->isAtMachine() ? null : $this->built?->component(ComponentKind::Breaker);
         $notes = [
             ...$notes, ...$leftNotes,
-            ...$run === null ? [] : [new Text($box->right() + 14, $y - 9, self::conductor($run, 'run'), OneLineInk::Note)],
+            ...$run === null ? [] : [new Text(
+                $box->right() + 14, $y - 9, count($this->points) > 1 ? 'tap '.($i + 1) : self::conductor($run, 'run'), OneLineInk::Note,
+            )],
             ...$breaker === null ? [] : [new Text(
                 self::GENERATOR_X - 16, $y + 26, "$breaker->name, $breaker->amps A", OneLineInk::Note, Anchor::End,
             )],

@@ -1,7 +1,7 @@
 @php($picked = $screen->job->connection->way)
 @php($edition = $screen->job->authority->rules->edition)
 <div class="stage-head"><h1>How it connects</h1><x-next :screen="$screen"/></div>
-<x-findings :edition="$edition" :findings="$screen->findings()"/>
+<x-findings :screen="$screen" :edition="$edition" :findings="$screen->findings()"/>
 @if ($connect->drift !== [])
     <div class="notice" role="status"><b>The way that was picked does not fit any more.</b> {{ implode(' ', $connect->drift) }}</div>
 @endif

@@ -13,4 +13,8 @@
         @endunless
     </div>
     <p class="strip-verdict" data-tone="{{ $strip->tone }}"><strong>{{ $strip->headline }}</strong> {{ $strip->detail }}</p>
+    @php($dangers = $screen->review->dangers())
+    @if ($dangers !== [])
+        <p class="danger-head" role="alert"><strong>Danger</strong> <a href="{{ $screen->mend($dangers[0]) }}">{{ $dangers[0]->what }}</a>@if (count($dangers) > 1) <span>and {{ count($dangers) - 1 }} more: {{ implode(', ', array_unique(array_map(fn ($f) => $f->stage->value, array_slice($dangers, 1)))) }}</span>@endif</p>
+    @endif
 </section>

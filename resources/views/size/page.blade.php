@@ -19,7 +19,7 @@
     <button class="button">Judge again</button>
     <p class="quiet">Running watts decide what it carries for hours; the advertised peak is gone after seconds.</p>
 </form>
-<x-findings :edition="$screen->job->authority->rules->edition" :findings="$screen->findings()"/>
+<x-findings :screen="$screen" :edition="$screen->job->authority->rules->edition" :findings="$screen->findings()"/>
 @if ($size->fits === [])
     <div class="blank"><h2>No machine here</h2><p>No machine in the catalogue burns {{ $size->fuel?->value ?? 'any fuel' }}.</p></div>
 @endif

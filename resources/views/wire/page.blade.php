@@ -42,7 +42,7 @@
     </details>
     <button class="button is-primary">Work it out</button>
 </form>
-<x-findings :edition="$screen->job->authority->rules->edition" :findings="$screen->findings()"/>
+<x-findings :screen="$screen" :edition="$screen->job->authority->rules->edition" :findings="$screen->findings()"/>
 @if ($assembly === null)
     <div class="blank">
         <h2>{{ $screen->design()->assemblyRefused() ? 'Nothing in the tables fits' : 'First a machine and a way' }}</h2>
@@ -55,7 +55,7 @@
     <h2 id="wire-table" tabindex="-1">Parts and rules</h2>
     <div class="scroll" tabindex="0" role="region" aria-label="Parts and rules"><table class="table wire-table">
         <thead><tr><th>Part</th><th>Pick</th><th>Why</th><th>Rule</th></tr></thead>
-        <tbody>@foreach ($assembly->rows() as $row)<tr @if ($row->isFirst)id="part-{{ $row->part }}" tabindex="-1" @endif><th scope="row">{{ $row->line->part }}</th><td class="pick">{{ $row->line->pick }}</td><td>{{ $row->line->why }}</td><td><cite>{{ $row->line->source->words($screen->job->authority->rules->edition) }}</cite></td></tr>@endforeach</tbody>
+        <tbody>@foreach ($assembly->rows() as $row)<tr @if ($row->isFirst)id="graph-{{ $row->part }}" tabindex="-1" @endif><th scope="row">{{ $row->line->part }}</th><td class="pick">{{ $row->line->pick }}</td><td>{{ $row->line->why }}</td><td><cite>{{ $row->line->source->words($screen->job->authority->rules->edition) }}</cite></td></tr>@endforeach</tbody>
     </table></div>
     <dl class="figures drop">
         @if ($cord)<div><dt>Cord loses</dt><dd>{{ number_format($cord->dropV, 2) }} <i>V</i></dd></div>@endif

@@ -21,7 +21,7 @@ final class DrawingController extends Controller
     public function __invoke(Drawings $drawings, Job $job, string $drawing, int $sheet, string $format): Response
     {
         $edited = JobEditor::open($job);
-        $writer = $this->writer($format, new SvgFile, new DxfFile, new DrawingPdf($job, $edited->job));
+        $writer = $this->writer($format, new SvgFile, new DxfFile, new DrawingPdf($job, $edited->review));
         $drawn = $drawings->find($drawing)?->sheets($edited->review->design)[$sheet - 1] ?? abort(404);
         $name = Str::slug("$job->name $drawn->title") ?: 'drawing';
 
