@@ -46,7 +46,7 @@ final readonly class ConnectScreen
     /**
      * What the way leaves to choose.
      *
-     * @return list<array{Field, string|bool|null, array<array-key, string>}> the field, what stands there, and its options
+     * @return list<array{Field, string|int|bool|null, ?array<array-key, string>}> the field, what stands there, its options (null: typed)
      */
     public function choices(Way $way, JobScreen $screen): array
     {
@@ -65,6 +65,8 @@ final readonly class ConnectScreen
                 WayChoice::Circuit => [ConnectionPart::circuit(), $connection->circuit, ['' => 'the usual one'] + $circuits],
                 WayChoice::Neutral => [$neutral, $connection->switchesNeutral, ['' => 'not chosen'] + ($neutral->options() ?? [])],
                 WayChoice::Meters => [ConnectionPart::meters(), $connection->meters, ConnectionPart::meters()->options() ?? []],
+                WayChoice::UtilityFault => [ConnectionPart::utilityFault(), $connection->utilityFaultAmps, null],
+                WayChoice::Withstand => [ConnectionPart::withstand(), $connection->withstandAmps, null],
             };
         }
 

@@ -93,6 +93,7 @@ final readonly class Review
             new ArrangementRules,
             new DoubleBond,
             new NeutralNotKnown,
+            new FaultOverWithstand,
             new InletUnderOutlet,
             new CordShort,
             new DropLong,

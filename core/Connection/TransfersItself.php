@@ -24,7 +24,7 @@ trait TransfersItself
 
     public function leavesToChoose(Situation $situation): array
     {
-        return [WayChoice::Neutral];
+        return [WayChoice::Neutral, WayChoice::UtilityFault, WayChoice::Withstand];
     }
 
     public function isLastResort(): bool

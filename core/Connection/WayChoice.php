@@ -11,4 +11,6 @@ enum WayChoice
     case Circuit;
     case Neutral;
     case Meters;
+    case UtilityFault;
+    case Withstand;
 }

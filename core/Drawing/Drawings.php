@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underpin\Drawing;
 
+use Underpin\Drawing\Board\MovedBoards;
 use Underpin\Drawing\Board\PanelsAfter;
 use Underpin\Drawing\Board\PanelsBefore;
 use Underpin\Drawing\Directory\DoorDirectories;
@@ -23,7 +24,10 @@ final readonly class Drawings
     public static function standard(): self
     {
         return new self(
-            [new OneLines, new HookUps, new LabelSheets, new PanelsBefore, new PanelsAfter, new DoorDirectories, new ServiceDrawings],
+            [
+                new OneLines, new HookUps, new LabelSheets, new PanelsBefore, new PanelsAfter, new MovedBoards, new DoorDirectories,
+                new ServiceDrawings,
+            ],
         );
     }
 

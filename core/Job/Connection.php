@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Underpin\Job;
 
+use Underpin\Job\Part\ConnectionPart;
 use Underpin\Refused;
 
 /** How the generator is to come to the loads. */
 final readonly class Connection
 {
+    /** The largest fault current that is asked for, amperes. */
+    public const MOST_FAULT_A = 200_000;
+
     /**
      * @param  ?string  $way  key of the way of connecting; null: none picked
      * @param  ?SwitchKind  $switchKind  of a multi-circuit switch; null: not chosen
@@ -18,6 +22,8 @@ final readonly class Connection
      * @param  ?bool  $switchesNeutral  the switch breaks the neutral too; null: not chosen, where its kind leaves a choice
      * @param  bool  $meters  a multi-circuit switch with wattmeters
      * @param  list<ShedLoad>  $shed  what an automatic switch takes off, the first to go first
+     * @param  ?int  $utilityFaultAmps  fault current that the utility says is there at the service, amperes; null: not asked
+     * @param  ?int  $withstandAmps  what the label of the switch says that it withstands, amperes; null: not read
      * @param  ?PickedFor  $pickedFor  what the pick was made for; null: nothing is picked, or it was picked before that was kept
      */
     public function __construct(
@@ -31,7 +37,10 @@ final readonly class Connection
         public bool $meters = false,
         public array $shed = [],
         public ?PickedFor $pickedFor = null,
+        public ?int $utilityFaultAmps = null,
+        public ?int $withstandAmps = null,
     ) {
+        ConnectionPart::faults()->guard(['utility_fault_a' => $utilityFaultAmps, 'withstand_a' => $withstandAmps]);
         $twice = array_filter(array_count_values($places), fn (int $times): bool => $times > 1);
         if ($twice !== []) {
             throw new Refused('switch_places', 'Place on the switch: place '.array_key_first($twice).' was given to two circuits.');

@@ -163,6 +163,14 @@ it('finds nothing in a house that is in order', function () {
 });
 
 /** @var array<string, array{string, Job, bool, 3?: Severity}> $houses  code, house, whether it is found there */
+/** A house with an automatic switch: what the utility can give, and what its label says. */
+function faulty(?int $utility, ?int $withstands): Job
+{
+    $job = sound();
+
+    return $job->with($job->connection->with(utilityFaultAmps: $utility, withstandAmps: $withstands));
+}
+
 /** A sound house whose run is laid like this. */
 function laid(mixed ...$laying): Job
 {
@@ -526,6 +534,13 @@ $houses = [
     ],
     'a size that is not made' => ['RACEWAY_FULL', laid(raceway: Conduit::LfncB, trade: TradeSize::Three), true],
     'a raceway whose size follows' => ['RACEWAY_FULL', laid(raceway: Conduit::Pvc40), false],
+
+    'a switch that withstands less than the utility gives' => ['FAULT_OVER_WITHSTAND', faulty(22_000, 10_000), true, Severity::Danger],
+    'one that withstands as much' => ['FAULT_OVER_WITHSTAND', faulty(22_000, 22_000), false],
+    'one whose label nobody read' => ['FAULT_OVER_WITHSTAND', faulty(22_000, null), false],
+    'a utility that was not asked' => ['FAULT_OVER_WITHSTAND', faulty(null, 10_000), false],
+    // 40 A at 0.15 are 267 A.
+    'one that withstands less than the generator gives' => ['FAULT_OVER_WITHSTAND', faulty(null, 100), true],
 
     'a wire that no table has' => [
         'WIRE_NOT_FOUND',

@@ -33,7 +33,8 @@ it('gives every drawing of a job as PDF, SVG and DXF, with its names in them', f
         ->and($svg->headers->get('Content-Disposition'))->toMatch('/^attachment; filename="small-house-[a-z0-9-]+\.svg"$/');
     $dxf = $this->get("$this->base/drawings/$drawing/1.dxf")->assertOk()->assertHeader('Content-Type', 'image/vnd.dxf');
     expect(array_column((new DxfReader($dxf->getContent()))->entities('TEXT'), 1))->toContain($word);
-})->with([['one-line', 'Meter'], ['hook-up', 'Inlet'], ['labels', 'WARNING: TWO SOURCES'], ['panel-before', 'Well pump'], ['panel-after', 'Well pump'], ['directory', 'Well pump'],
+})->with([['one-line', 'Meter'], ['hook-up', 'Inlet'], ['labels', 'WARNING: TWO SOURCES'], ['panel-before', 'Well pump'],
+    ['panel-after', 'Well pump'], ['directory', 'Well pump'],
     ['service', 'utility']]);
 
 it('has no drawing, sheet or kind of file that is not there', function (string $path) {

@@ -18,7 +18,9 @@ trait ReadsJobFile
         $path = $this->argument('file');
         $json = is_file($path) && is_readable($path) ? (string) file_get_contents($path) : null;
         if ($json === null) {
-            return $this->refuse([new Refused('', 'There is no readable file at this path.')]);
+            return $this->refuse(
+                [new Refused('', "There is no readable file at \"{$this->argument('file')}\"; a job file in JSON would be taken.")],
+            );
         }
         try {
             return JobFile::standard()->decode($json);

@@ -13,6 +13,10 @@ use Underpin\Drawing\Slope;
 /** What a panel board is drawn with. */
 enum BoardInk: string implements Ink
 {
+    case Move = 'move';
+    case MoveMark = 'move-mark';
+    case MoveNumber = 'move-number';
+    case MoveNote = 'move-note';
     case Enclosure = 'board-case';
     case Main = 'main';
     case NoMain = 'main-none';
@@ -56,6 +60,9 @@ enum BoardInk: string implements Ink
     public function pen(): Pen
     {
         return match ($this) {
+            self::Move => Pen::line(Colour::Petrol, 3),
+            self::MoveMark => Pen::face(Colour::Face, Colour::Petrol, 2),
+            self::MoveNumber, self::MoveNote => Pen::text(Colour::Ink, 16)->bold(),
             self::Enclosure => Pen::face(Colour::Face, Colour::Ink, 1.5),
             self::Main => Pen::fill(Colour::Ink),
             self::NoMain => Pen::line(Colour::Quiet, 1)->dashed(5, 4),

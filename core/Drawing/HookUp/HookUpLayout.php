@@ -174,7 +174,10 @@ final class HookUpLayout
         return new HookUpEnd($enclosure, trim("$part $terminal->name"));
     }
 
-    /** How high each box stands follows from its terminals alone; how far apart the columns stand, from the wires that turn between them. */
+    /**
+     * How high each box stands follows from its terminals alone; how far apart the columns stand, from the wires that turn between
+     * them.
+     */
     private function stand(): void
     {
         $last = $this->columns === [] ? 0 : max($this->columns);

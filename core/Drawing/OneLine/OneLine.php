@@ -120,10 +120,17 @@ final readonly class OneLine
             [new Path([Trace::through([$x, self::FIRST_Y + 18], [$x, max($ends)])], OneLineInk::Conductor)],
             [...OneLineSymbols::utility($x, self::FIRST_Y), ...OneLineSymbols::machine($x, $meter, 'M')],
             [
-                ...$beside(self::FIRST_Y - 6, 'Utility', '120/240 V; ask for its fault current'),
+                ...$beside(self::FIRST_Y - 6, 'Utility', $this->utilityFault()),
                 ...$beside($meter - 4, 'Meter', $service === null ? 'service: not looked' : "service $service A"),
             ],
         ];
+    }
+
+    private function utilityFault(): string
+    {
+        $amps = $this->job->connection->utilityFaultAmps;
+
+        return '120/240 V; '.($amps === null ? 'ask for its fault current' : 'fault current '.number_format($amps).' A');
     }
 
     /** @return array{list<Element>, list<Element>, list<Element>} */
@@ -409,7 +416,7 @@ final readonly class OneLine
     private function twin(): array
     {
         $rows = [['Part', 'Rating', 'Notes']];
-        $rows[] = ['Utility', '120/240 V', 'fault current: ask the utility'];
+        $rows[] = ['Utility', '120/240 V', $this->utilityFault()];
         $rows[] = ['Meter', $this->job->service->amps === null ? 'not looked' : "{$this->job->service->amps} A", ''];
         foreach ($this->chain() as [, $name, $lines]) {
             $rows[] = [$name, '', implode('; ', $lines)];

@@ -72,6 +72,28 @@ final class ConnectionPart implements JobPart
             ->label('Wattmeters')->optional('without');
     }
 
+    public static function utilityFault(): Field
+    {
+        return Field::whole('utility_fault_a', 'fault current that the utility says is there at the service, amperes')
+            ->label(
+                'Fault current of the utility',
+            )->in(Unit::Amperes)->atLeast(100)->atMost(Connection::MOST_FAULT_A)->optional('not asked');
+    }
+
+    public static function withstand(): Field
+    {
+        return Field::whole('withstand_a', 'fault current that the label of the switch says it withstands, amperes')
+            ->label('The switch withstands')->in(Unit::Amperes)->atLeast(100)->atMost(Connection::MOST_FAULT_A)->optional('not read');
+    }
+
+    public static function faults(): Form
+    {
+        /** @var ?Form $form */
+        static $form = null;
+
+        return $form ??= new Form(self::utilityFault(), self::withstand());
+    }
+
     /** A circuit that an automatic switch takes off. */
     public static function shedLoad(): Form
     {
@@ -108,6 +130,7 @@ final class ConnectionPart implements JobPart
             Field::items('shed', 'what an automatic switch takes off when the generator has too much', self::shedLoad())
                 ->label('Load shedding')->atMost(ShedLoad::MOST_PRIORITY)->optional('nothing is shed'),
             Field::group('picked_for', 'what the way was picked for', self::pickedFor())->label('Picked for')->optional('not kept'),
+            self::utilityFault(), self::withstand(),
         ];
     }
 
@@ -130,6 +153,7 @@ final class ConnectionPart implements JobPart
             $for === null ? null : new PickedFor(
                 $for->text('machine'), array_map(fn (Values $each): string => $each->text('circuit'), $for->items('must')),
             ),
+            $in->wholeOrNull('utility_fault_a'), $in->wholeOrNull('withstand_a'),
         );
         $placed = $faults->attempt('', fn (): Connection => $plain->with(places: $places)) ?? $plain;
 
@@ -160,6 +184,7 @@ final class ConnectionPart implements JobPart
                 'machine' => $connection->pickedFor->machine,
                 'must' => array_map(fn (string $id): array => ['circuit' => $id], $connection->pickedFor->must),
             ],
+            'utility_fault_a' => $connection->utilityFaultAmps, 'withstand_a' => $connection->withstandAmps,
         ];
     }
 }

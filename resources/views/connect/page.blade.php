@@ -36,5 +36,5 @@
 @if ($connect->open)@include('connect.open', ['row' => $connect->open])@endif
 @php($verdict = $screen->design()->connection())
 @if ($verdict?->way->layout($screen->design()->situation()))@include('connect.switch')@endif
-@if ($verdict?->way->transfersByItself())@include('connect.shed')@endif
+@if ($verdict?->way->transfersByItself())@include('connect.shed')@include('connect.settings')@endif
 <p class="caution">Utility permission, permit and inspection are the authority's to ask for{{ $screen->job->authority->rules->authority ? ' ('.$screen->job->authority->rules->authority.')' : '' }}. Only the utility can make the conductors ahead of the main dead.</p>

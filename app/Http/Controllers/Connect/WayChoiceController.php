@@ -16,7 +16,7 @@ use Underpin\Job\Job as JobFile;
 use Underpin\Refused;
 use Underpin\StageKey;
 
-/** What a way of connecting leaves to choose: which panel, which circuit, what becomes of the neutral, meters or none. */
+/** What a way of connecting leaves to choose: which panel, which circuit, what becomes of the neutral, meters or none, fault currents. */
 final class WayChoiceController extends Controller
 {
     use SavesChoices;
@@ -32,6 +32,7 @@ final class WayChoiceController extends Controller
             $stands = [
                 'fed_panel' => $connection->panel, 'single_circuit' => $connection->circuit,
                 'switches_neutral' => $connection->switchesNeutral, 'switch_meters' => $connection->meters,
+                'utility_fault_a' => $connection->utilityFaultAmps, 'withstand_a' => $connection->withstandAmps,
             ];
             Conflict::guard($row, [$choice], [$choice => $stands[$choice] ?? null], $request->was(), [$choice => $now]);
             $text = is_string($now) ? $now : '';
@@ -40,6 +41,8 @@ final class WayChoiceController extends Controller
                 'fed_panel' => self::fed($file, $text),
                 'single_circuit' => self::single($file, $text),
                 'switches_neutral' => $connection->with(switchesNeutral: is_bool($now) ? $now : null),
+                'utility_fault_a' => $connection->with(utilityFaultAmps: is_int($now) ? $now : null),
+                'withstand_a' => $connection->with(withstandAmps: is_int($now) ? $now : null),
                 default => $connection->with(meters: $now === true),
             });
         };

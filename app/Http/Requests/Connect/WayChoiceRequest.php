@@ -24,6 +24,8 @@ final class WayChoiceRequest extends CoreRequest
             'single_circuit' => ConnectionPart::circuit(),
             'switches_neutral' => ConnectionPart::switchesNeutral(),
             'switch_meters' => ConnectionPart::meters(),
+            'utility_fault_a' => ConnectionPart::utilityFault(),
+            'withstand_a' => ConnectionPart::withstand(),
             default => abort(404),
         };
     }
