@@ -10,6 +10,7 @@ use App\Models\Job;
 use App\Models\Machine as MachineRow;
 use App\Models\Shop;
 use App\Models\User;
+use Underpin\Codebook\Burial;
 use Underpin\Job\Authority;
 use Underpin\Job\Basis;
 use Underpin\Job\Client;
@@ -25,6 +26,7 @@ use Underpin\Job\FeederGround;
 use Underpin\Job\Fuel;
 use Underpin\Job\Generator;
 use Underpin\Job\Job as JobFile;
+use Underpin\Job\Laying;
 use Underpin\Job\Marking;
 use Underpin\Job\OtherSource;
 use Underpin\Job\OtherSourceKind;
@@ -51,6 +53,7 @@ final class DemoJobs
         $lodge = JobEditor::create($shop, $people[1], self::lodge($shop))->row;
         $rowHouse = JobEditor::create($shop, $people[1], self::rowHouse($shop))->row;
         $dairy = JobEditor::create($shop, $people[0], self::dairy($shop))->row;
+        self::date(JobEditor::create($shop, $people[0], self::asFound($shop))->row, 9);
         DemoMeasuring::fill($lodge, $people[2], $rowHouse, $people[1], $dairy, $people[0]);
         self::date($lodge->refresh(), 6);
         self::date($rowHouse->refresh(), 2);
@@ -96,6 +99,24 @@ final class DemoJobs
         );
     }
 
+    /** A lethal legacy, and a first plan that does not mend it: what findings are for. */
+    private static function asFound(Shop $shop): JobFile
+    {
+        return new JobFile(
+            'Harrow Lane, as found',
+            new Client(
+                'Odile Prentiss', '6 Harrow Lane, Upper Tarn', '555-0119', 'odile@harrowlane.example',
+                'Her late husband fed the house through the dryer outlet. Oxygen at night.', '555-0160',
+            ),
+            self::authority('tarn-county'),
+            self::generator($shop, 'otter-80', Fuel::Gasoline, 20.0),
+            new Connection('interlock'),
+            new WireRun(10.0, 60.0, 20, WiringMethod::Cable, wet: true, laying: new Laying(burial: Burial::Pvc, coverIn: 8.0)),
+            DemoAsFound::service(),
+            new Site(0, 0, 40, 900, 94, 2, 20, true, true),
+        );
+    }
+
     private static function rowHouse(Shop $shop): JobFile
     {
         return new JobFile(
@@ -106,7 +127,7 @@ final class DemoJobs
             ),
             self::authority('port-merrin'),
             self::generator($shop, 'heron-65', Fuel::Gasoline, 20.0),
-            new Connection('manual_switch', switchKind: SwitchKind::Cables),
+            new Connection('manual_switch', switchKind: SwitchKind::Cables, switchesNeutral: false),
             new WireRun(40.0, 22.0, 30, WiringMethod::Conduit),
             new Service(
                 DisconnectPlace::Meter, [new Disconnect('meter-disconnect', 'Meter disconnect', 100, true, Marking::Service)], 100,
@@ -116,7 +137,7 @@ final class DemoJobs
                         tandemSpaces: SpaceList::parse('none'), feederGround: FeederGround::Wire, otherBuilding: false,
                     ),
                 ],
-                self::answered(ExistingFault::MaleCord, ExistingFault::CordLost), new OtherSource(OtherSourceKind::None),
+                self::answered(ExistingFault::CordLost), new OtherSource(OtherSourceKind::None),
             ),
             new Site(180, 0, 5, 10, 96, 4, 14, true, false),
             new Basis(demand: new DemandInputs(
