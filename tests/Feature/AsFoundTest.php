@@ -82,7 +82,9 @@ it('shows a lethal legacy as what it is, and is mended by its own advice until n
     $same = fn (Finding $x, Finding $y): bool => $x->code === $y->code && $x->what === $y->what;
     for ($done = 0; $review->findings !== [] && $done < 60; $done++) {
         $finding = $review->findings[0];
-        $page = $this->get("$this->base/{$finding->stage->value}".($finding->circuitId === null ? '' : "?at=$finding->circuitId"))->assertOk();
+        $page = $this->get(
+            "$this->base/{$finding->stage->value}".($finding->circuitId === null ? '' : "?at=$finding->circuitId"),
+        )->assertOk();
         $page->assertSee($finding->what)->assertSee($finding->do);
         $fragment = FindingSpots::fragment($finding);
         if ($fragment !== '') {

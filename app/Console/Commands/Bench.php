@@ -31,8 +31,11 @@ use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Process;
 use Underpin\Checks\Review;
 use Underpin\Design\Design;
+use Underpin\Drawing\Drawings;
+use Underpin\Drawing\Writer\SvgFile;
 use Underpin\Job\Fuel;
 use Underpin\Job\Job;
+use Underpin\Job\Job as JobFile;
 use Underpin\Legs\Leg;
 use Underpin\Legs\LegBalancer;
 use Underpin\Loads\Starter;
@@ -114,7 +117,7 @@ final class Bench extends Command
         return $good ? 0 : 1;
     }
 
-    /** Moves and legs on one core, the matrix of all ways, and the whole review, of the largest demo job. */
+    /** Moves and legs on one core; the matrix of all ways, the drawings and the whole review of the largest demo job. */
     private function connect(): bool
     {
         $moves = new Times;
@@ -139,8 +142,31 @@ final class Bench extends Command
         $good = $this->verdict('interlock moves, slowest of '.self::FULL_PANELS.' full panels, ms', $moves->share(1.0), 1000, '%.0f');
         $good = $this->verdict('legs of 24 circuits, ms', $legs->share(1.0), 1000, '%.0f') && $good;
         $good = $this->verdict('matrix of all ways, largest demo job, ms', $matrix->median(), 200, '%.1f') && $good;
+        $good = $this->drawings($job) && $good;
 
         return $this->verdict('review of the largest demo job, ms', $review->median(), 150, '%.1f') && $good;
+    }
+
+    /** Every drawing of a job as SVG, all of them together and the largest. */
+    private function drawings(JobFile $job): bool
+    {
+        $all = new Times;
+        $largest = 0;
+        for ($i = 0; $i < 5; $i++) {
+            $all->measure(function () use ($job, &$largest): int {
+                $design = new Design($job);
+                foreach (Drawings::standard()->all() as $kind) {
+                    foreach ($kind->sheets($design) as $sheet) {
+                        $largest = max($largest, strlen((new SvgFile)->write($sheet)));
+                    }
+                }
+
+                return $largest;
+            });
+        }
+        $good = $this->verdict('all drawings of the largest demo job as SVG, ms', $all->median(), 300, '%.0f');
+
+        return $this->verdict('the largest of them, kB', $largest / 1000, 150, '%.0f') && $good;
     }
 
     /** Fifty people at once with forms and files that are not what they should be. No error page, nothing lost, memory bounded. */

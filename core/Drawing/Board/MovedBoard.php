@@ -53,8 +53,8 @@ final readonly class MovedBoard
             "{$this->panel->name}, before and after",
             Sheet::diagram($right + BoardLayout::WIDTH, self::HEAD + $this->at->height() + self::FOOT), [
                 new Layer('boards', [
-                    $this->board(new PanelBoard($this->panel, $asFound), 0.0),
-                    $this->board(new PanelBoard($this->after, $this->design), $right),
+                    $this->board(new PanelBoard($this->panel, $asFound), 'before', 0.0),
+                    $this->board(new PanelBoard($this->after, $this->design), 'after', $right),
                 ]),
                 new Layer('moves', array_merge([], ...array_map($this->join(...), $this->moved(), array_keys($this->moved())))),
                 new Layer('notes', [
@@ -68,11 +68,11 @@ final readonly class MovedBoard
         );
     }
 
-    private function board(PanelBoard $board, float $x): Placed
+    private function board(PanelBoard $board, string $name, float $x): Placed
     {
         $elements = array_merge([], ...array_map(fn (Layer $layer): array => $layer->elements, $board->drawing()->layers));
 
-        return new Placed(new Symbol('board', $elements), $x, self::HEAD);
+        return new Placed(new Symbol($name, $elements), $x, self::HEAD);
     }
 
     /** @return list<array{Circuit, Circuit}> each that moves, as it is and as it will be, in the order in which they move */
