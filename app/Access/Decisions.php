@@ -22,7 +22,7 @@ final readonly class Decisions
         'fed_panel' => 'how it connects', 'single_circuit' => 'how it connects', 'switches_neutral' => 'the switch',
         'switch_meters' => 'the switch', 'withstand_a' => 'the switch', 'shed' => 'load shedding', 'picked_for' => 'how it connects',
         'wire' => 'the wiring',
-        'figures' => 'what sizing rests on', 'figures_reason' => 'what sizing rests on',
+        'set_aside' => 'what advice is set aside', 'figures' => 'what sizing rests on', 'figures_reason' => 'what sizing rests on',
     ];
 
     /** @return list<string> what a change decides, as it is said; a part that is in neither list counts as decided */

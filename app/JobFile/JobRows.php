@@ -45,6 +45,7 @@ use Underpin\Job\Part\MachinePart;
 use Underpin\Job\Part\PanelPart;
 use Underpin\Job\Part\RecordedPeakPart;
 use Underpin\Job\Part\ServicePart;
+use Underpin\Job\Part\SetAsidePart;
 use Underpin\Job\Part\SitePart;
 use Underpin\Job\Part\WireRunPart;
 use Underpin\Job\PartOfDay;
@@ -53,6 +54,7 @@ use Underpin\Job\Protection;
 use Underpin\Job\Role;
 use Underpin\Job\Season;
 use Underpin\Job\Service;
+use Underpin\Job\SetAside;
 use Underpin\Job\Site;
 use Underpin\Job\SpaceList;
 use Underpin\Job\StartRoutine;
@@ -137,7 +139,19 @@ final class JobRows
             self::wire($job),
             $site === null ? new Site : SitePart::site($site),
             self::basis($job),
+            ...self::setAside($job),
         );
+    }
+
+    /** @return list<SetAside> none where nothing was set aside: most jobs need no form read for it */
+    private static function setAside(Job $job): array
+    {
+        if (($job->set_aside ?? []) === []) {
+            return [];
+        }
+        $part = new SetAsidePart;
+
+        return [$part->read((new Form(...$part->fields()))->read(self::object(['set_aside' => $job->set_aside])), new FaultList)];
     }
 
     private static function wire(Job $job): WireRun
@@ -278,7 +292,7 @@ final class JobRows
             ),
         ] + array_intersect_key($file, array_flip([
             'rules_profile', 'service_a', 'margin_pct', 'machine', 'fuel', 'connection', 'start_school', 'switch_kind', 'switch_places',
-            'notes', 'existing', 'site', 'demand',
+            'notes', 'existing', 'site', 'demand', 'set_aside',
             'figures', 'figures_reason', 'recorded',
         ]));
     }

@@ -22,6 +22,7 @@ use Underpin\Exchange\JobPatch;
 use Underpin\Job\Circuit;
 use Underpin\Job\Job as JobFile;
 use Underpin\Job\Panel;
+use Underpin\Job\SetAsideAdvice;
 use Underpin\StageKey;
 use Underpin\Stages\StageReport;
 use Underpin\Stages\Stages;
@@ -158,6 +159,12 @@ final readonly class JobScreen
 
         return $this->links->to($finding->stage, $finding->circuitId === null ? [] : ['at' => $finding->circuitId])
             .($fragment === '' ? '' : "#$fragment");
+    }
+
+    /** @return list<array{Finding, SetAsideAdvice}> advice of this stage that somebody set aside */
+    public function setAside(): array
+    {
+        return array_values(array_filter($this->review->setAside, fn (array $each): bool => $each[0]->stage === $this->stage));
     }
 
     /** @return list<Finding> of the selected circuit, whatever stage they belong to */

@@ -6,6 +6,7 @@ namespace Underpin\Checks;
 
 use Underpin\Design\Design;
 use Underpin\Job\Job;
+use Underpin\Job\SetAsideAdvice;
 use Underpin\StageKey;
 
 /** Every check over one job. */
@@ -14,13 +15,22 @@ final readonly class Review
     /** @var list<Finding> worst first, then by code */
     public array $findings;
 
+    /** @var list<array{Finding, SetAsideAdvice}> advice that somebody set aside, with who and why */
+    public array $setAside;
+
     /** @param  ?list<Check>  $checks  null: all that there are */
     public function __construct(public Design $design, ?array $checks = null)
     {
-        $findings = [];
+        $aside = $design->job->setAside;
+        $findings = $setAside = [];
         foreach ($checks ?? self::checks() as $check) {
             foreach ($check->findings($design) as $finding) {
-                $findings[] = $finding;
+                $advice = $finding->severity->canBeSetAside() ? $aside->of($finding->code->value, $finding->circuitId) : null;
+                if ($advice === null) {
+                    $findings[] = $finding;
+                } else {
+                    $setAside[] = [$finding, $advice];
+                }
             }
         }
         usort(
@@ -28,6 +38,7 @@ final readonly class Review
             fn (Finding $x, Finding $y): int => [$x->severity->rank(), $x->code->value] <=> [$y->severity->rank(), $y->code->value],
         );
         $this->findings = $findings;
+        $this->setAside = $setAside;
     }
 
     public static function of(Job $job): self

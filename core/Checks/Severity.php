@@ -19,4 +19,10 @@ enum Severity: string
             self::Advice => 2,
         };
     }
+
+    /** With a reason and a name; what is wrong or kills stands until it is mended. */
+    public function canBeSetAside(): bool
+    {
+        return $this === self::Advice;
+    }
 }

@@ -8,6 +8,7 @@ use Underpin\Drawing\Board\MovedBoards;
 use Underpin\Drawing\Board\PanelsAfter;
 use Underpin\Drawing\Board\PanelsBefore;
 use Underpin\Drawing\Directory\DoorDirectories;
+use Underpin\Drawing\Faces\PlugFaceSheets;
 use Underpin\Drawing\HookUp\HookUps;
 use Underpin\Drawing\Labels\LabelSheets;
 use Underpin\Drawing\OneLine\OneLines;
@@ -25,7 +26,8 @@ final readonly class Drawings
     {
         return new self(
             [
-                new OneLines, new HookUps, new LabelSheets, new PanelsBefore, new PanelsAfter, new MovedBoards, new DoorDirectories,
+                new OneLines, new HookUps, new PlugFaceSheets, new LabelSheets, new PanelsBefore, new PanelsAfter, new MovedBoards,
+                new DoorDirectories,
                 new ServiceDrawings,
             ],
         );

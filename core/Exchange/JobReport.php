@@ -58,6 +58,10 @@ final class JobReport
                 'code' => $f->code->value, 'severity' => $f->severity->value, 'stage' => $f->stage->value, 'message' => $f->what,
                 'why' => $f->why, 'do' => $f->do, 'source' => $f->source->words($edition), 'circuit' => $f->circuitId,
             ], $review->findings),
+            'set_aside' => array_map(fn (array $each): array => [
+                'code' => $each[0]->code->value, 'what' => $each[0]->what, 'reason' => $each[1]->reason, 'by' => $each[1]->by,
+                'on' => $each[1]->on,
+            ], $review->setAside),
             'caution' => 'This says what was checked. A licensed electrician and the local authority decide; nothing here '
                     .'says that it is safe to energize.',
         ];

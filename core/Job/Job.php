@@ -33,13 +33,15 @@ final readonly class Job
 
     public Basis $basis;
 
+    public SetAside $setAside;
+
     /** @var array<class-string, object> every part by its class */
     private array $parts;
 
     public function __construct(public string $name, object ...$parts)
     {
         JobParts::name()->read($name);
-        $known = [new Client, new Authority, new Service, new Generator, new Connection, new WireRun, new Site, new Basis];
+        $known = [new Client, new Authority, new Service, new Generator, new Connection, new WireRun, new Site, new Basis, new SetAside];
         $byClass = [];
         foreach ([...$known, ...array_values($parts)] as $part) {
             $byClass[$part::class] = $part;
@@ -53,6 +55,7 @@ final readonly class Job
         $this->wire = $this->part(WireRun::class);
         $this->site = $this->part(Site::class);
         $this->basis = $this->part(Basis::class);
+        $this->setAside = $this->part(SetAside::class);
     }
 
     /** The same job with other parts in the place of those of their class. */

@@ -115,7 +115,7 @@ it('reports everything as plain data', function () {
     $report = JobReport::of(Houses::small(Houses::supply(), 'interlock'));
     expect(json_decode(json_encode($report, JSON_THROW_ON_ERROR), true)['size']['verdict'])->toBe('holds')
         ->and(array_keys($report))->toBe(
-            ['name', 'stages', 'must_run', 'demand', 'size', 'connections', 'wire', 'card', 'findings', 'caution']
+            ['name', 'stages', 'must_run', 'demand', 'size', 'connections', 'wire', 'card', 'findings', 'set_aside', 'caution']
         );
 });
 

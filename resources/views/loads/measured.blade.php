@@ -2,7 +2,7 @@
 @php($done = count(array_filter($circuits, fn ($c) => $c->measured !== null)))
 <section id="part-measured" class="measured" aria-label="Circuit by circuit">
     <h2>Circuit by circuit <small>{{ $done }} of {{ count($circuits) }} measured</small></h2>
-    <x-findings :screen="$screen" :edition="$screen->job->authority->rules->edition" :findings="array_values(array_filter($screen->review->findings, fn ($f) => in_array($f->code, [Underpin\Checks\Code::LegContradicts, Underpin\Checks\Code::ReceptacleUnderLoad], true)))"/>
+    <x-findings :screen="$screen" :aside="false" :edition="$screen->job->authority->rules->edition" :findings="array_values(array_filter($screen->review->findings, fn ($f) => in_array($f->code, [Underpin\Checks\Code::LegContradicts, Underpin\Checks\Code::ReceptacleUnderLoad], true)))"/>
     <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="table">
         <thead><tr><th>Circuit</th><th>Leg</th><th class="num">Listed</th><th class="num">Measured</th><th class="num">Start</th><th>When</th></tr></thead>
         <tbody>@foreach ($circuits as $circuit)

@@ -50,7 +50,7 @@
         @if ($screen->design()->supply() === null)<a class="button is-primary" href="{{ $screen->links->to(Underpin\StageKey::Size) }}">Pick a machine</a>@elseif ($screen->design()->way() === null)<a class="button is-primary" href="{{ route('jobs.stage', [$screen->row->id, 'connect']) }}">Pick a way</a>@endif
     </div>
 @else
-    <p class="jump">On this page: <a href="#one-line">one-line</a> <a href="#wire-table">parts and rules</a> <a href="#hook-up">hook-up</a> <a href="#labels">labels</a></p>
+    <p class="jump">On this page: <a href="#one-line">one-line</a> <a href="#wire-table">parts and rules</a> <a href="#hook-up">hook-up</a>@if ($hasCord) <a href="#plug-faces">plugs</a>@endif <a href="#labels">labels</a></p>
     <x-drawn :screen="$screen" kind="one-line"/>
     <h2 id="wire-table" tabindex="-1">Parts and rules</h2>
     <div class="scroll" tabindex="0" role="region" aria-label="Parts and rules"><table class="table wire-table">
@@ -66,7 +66,7 @@
         @endif
     </dl>
     <p class="quiet">Voltage drop at {{ $screen->design()->supply()->machine->outletAmps }} A, the most the outlet passes. NEC 2023 Chapter 9 Table 8; 3 % is a recommendation (210.19, 215.2, informational notes).</p>
-    @foreach (['hook-up', 'labels'] as $key)
+    @foreach (['hook-up', 'plug-faces', 'labels'] as $key)
         <x-drawn :screen="$screen" :kind="$key"/>
     @endforeach
 @endif
