@@ -331,7 +331,7 @@ final readonly class OneLine
     {
         return match ($point->kind) {
             TransferKind::Plate => $point->panel->name ?? '',
-            default => $point->title.($point->amps === null ? '' : ", $point->amps A"),
+            default => $point->title,
         };
     }
 
@@ -339,14 +339,15 @@ final readonly class OneLine
     private function lines(TransferPoint $point): array
     {
         $panel = $point->panel;
+        $rating = $point->amps === null || $point->kind === TransferKind::Plate ? [] : ["rated $point->amps A"];
         if ($point->kind === TransferKind::Circuits) {
             $names = array_map(fn (Circuit $c): string => "{$c->label()} {$c->name}, $c->breakerAmps A", $point->circuits);
 
-            return ['from '.($panel->name ?? 'the panel').':', ...$names];
+            return [...$rating, 'from '.($panel->name ?? 'the panel').':', ...$names];
         }
         $lines = $point->kind === TransferKind::Plate
             ? [($panel?->mainAmps === null ? 'main: not looked' : "main $panel->mainAmps A").' or generator, one at a time']
-            : ['to '.($panel->name ?? 'the panel').($panel?->mainAmps === null ? '' : ", main $panel->mainAmps A")];
+            : [...$rating, 'to '.($panel->name ?? 'the panel').($panel?->mainAmps === null ? '' : ", main $panel->mainAmps A")];
         foreach ($panel === null ? [] : $this->fed($panel) as $each) {
             $lines[] = ($each === $panel ? '' : "$each->name: ").self::roles($each);
         }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Feature\AsFoundTest;
+namespace Tests\Feature\DemoDesignsTest;
 
 use App\Models\Job;
 use App\Screens\FindingSpots;
@@ -69,6 +69,10 @@ beforeEach(function () {
     $this->actingAs($this->demo());
     $this->job = Job::query()->where('name', 'Harrow Lane, as found')->firstOrFail();
     $this->base = "/jobs/{$this->job->id}";
+    // Words of a drawing, from the file that is taken along.
+    $this->drawn = fn (string $name, int $sheet = 1): string => html_entity_decode(
+        strip_tags(str_replace('</text>', ' ', (string) $this->get("$this->base/drawings/$name/$sheet.svg")->assertOk()->getContent())),
+    );
     $this->review = fn (): Review => Review::of(
         JobFile::standard()->decode((string) $this->get("$this->base/job.json")->getContent()),
     );
@@ -105,3 +109,23 @@ it('finds nothing that kills in the three designs that are sound', function (str
     $review = Review::of(JobFile::standard()->decode((string) $this->get("/jobs/$job->id/job.json")->getContent()));
     expect(array_map(fn (Finding $f): string => $f->what, $review->dangers()))->toBe([]);
 })->with(['Kestrel Gap', 'Salt Wharf', 'Lake Ansgar']);
+
+it('goes from survey to drawings in a lodge of 400 A with two automatic switches', function () {
+    $this->job = Job::query()->where('name', 'Lake Ansgar lodge')->firstOrFail();
+    $this->base = "/jobs/{$this->job->id}";
+    $hookUp = ($this->drawn)('hook-up');
+    expect(substr_count($hookUp, 'N–G bond'))->toBe(2)->and($hookUp)->toContain('Trough with taps')->toContain('tap 2 neutral');
+    expect(($this->drawn)('one-line'))->not->toContain('Draft')->and(
+        substr_count(($this->drawn)('one-line'), 'Automatic switch '),
+    )->toBe(2);
+    $this->get("$this->base/wire")->assertSee('East disconnect is the service disconnect. It keeps its bond');
+});
+
+it('goes from survey to drawings in a row house where no splices are allowed', function () {
+    $this->job = Job::query()->where('name', 'Salt Wharf row house')->firstOrFail();
+    $this->base = "/jobs/{$this->job->id}";
+    $this->get("$this->base/wire")->assertSee('The local rules allow no splices in the panel');
+    expect(($this->drawn)('hook-up'))->toContain('Junction box beside the panel')->toContain('cable of 1 neutral')
+        ->and(($this->drawn)('one-line'))->not->toContain('Draft')
+        ->and(($this->drawn)('labels'))->toContain('floating neutral');
+});
