@@ -77,7 +77,9 @@ final readonly class CircuitsMoved
         $size = FeederSize::copper($circuit->breakerAmps);
         $home = $this->home($circuit);
         $place = $this->layout?->placesOf($circuit) ?? [];
-        $names = $place === [] ? "circuit {$circuit->label()}" : 'place '.implode('–', $place);
+        $names = $place === [] ? "circuit {$circuit->label()}" : (
+            $this->layout->isPanel ? 'space ' : 'place '
+        ).implode('–', $place);
         $legs = $circuit->position->poles === 2
             ? [WireRole::HotA, WireRole::HotB]
             : [($this->layout?->onItsLeg($circuit) ?? $circuit)->leg() === Leg::B ? WireRole::HotB : WireRole::HotA];

@@ -77,10 +77,23 @@ final readonly class SwitchAhead
         return new Line(
             $this->name, $amps === null ? 'rating not known: note what the service carries' : "$amps A, 240 V, two-pole"
                 .($this->at->isService() === true ? ', marked suitable for use as service equipment' : ''),
-            'It carries all that the utility may send through it, and its label states the fault current that it withstands, and with '
-                .'which breaker ahead.',
-            Source::nec('110.9, 110.10, 230.66, 702.5(A)'),
+            'It carries all that the utility may send through it. '.$this->withstands(), Source::nec('110.9, 110.10, 230.66, 702.5(A)'),
         );
+    }
+
+    private function withstands(): string
+    {
+        $connection = $this->situation->job->connection;
+
+        return match (true) {
+            $connection->utilityFaultAmps === null => 'Its label states the fault current that it withstands, and with which breaker '
+                .'ahead: ask '
+                .'the utility what is there, for it and for the breakers behind it.',
+            $connection->withstandAmps === null => 'It and the breakers behind it must withstand '
+                .number_format($connection->utilityFaultAmps).' A: read their labels.',
+            default => 'Its label says '.number_format($connection->withstandAmps).' A, and '.number_format($connection->utilityFaultAmps)
+                .' A can flow in a fault; the breakers behind it must interrupt as much.',
+        };
     }
 
     private function feeder(?int $amps): Line

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underpin\Connection;
 
 use Underpin\Codebook\ManualSwitches;
+use Underpin\Codebook\TransferSwitches;
 use Underpin\Job\Circuit;
 use Underpin\Legs\Leg;
 use Underpin\Legs\LegBalancer;
@@ -21,8 +22,9 @@ final readonly class SwitchLayout
     /**
      * @param  array<string, int>  $places  place of each circuit by its id with a blank before it
      * @param  list<string>  $notKept  titles of circuits whose given place could not be kept
+     * @param  bool  $isPanel  it is a panel of its own, whose spaces are numbered in two columns
      */
-    private function __construct(private array $places, public array $notKept)
+    private function __construct(private array $places, public array $notKept, public bool $isPanel = false)
     {
     }
 
@@ -32,7 +34,7 @@ final readonly class SwitchLayout
      */
     public static function of(array $moved, array $given, Multiwire $multiwire): self
     {
-        $size = ManualSwitches::with(array_sum(array_map(fn (Circuit $c): int => $c->position->poles, $moved)));
+        $size = ManualSwitches::with(self::poles($moved));
         if ($size === null) {
             return new self([], []);
         }
@@ -46,18 +48,52 @@ final readonly class SwitchLayout
         }
     }
 
+    /**
+     * The same in a transfer panel: two spaces, one below the other, are what two places side by side are on a switch.
+     *
+     * @param  list<Circuit>  $moved  that go into it
+     */
+    public static function inPanel(array $moved, Multiwire $multiwire): self
+    {
+        return self::poles($moved) > TransferSwitches::SUBPANEL_PLACES
+            ? new self([], [], true)
+            : new self(self::lay(self::groups($moved, $multiwire), [], TransferSwitches::SUBPANEL_PLACES), [], true);
+    }
+
+    /** What it is called beside a number: "switch" or "transfer panel". */
+    public function words(): string
+    {
+        return $this->isPanel ? 'transfer panel' : 'switch';
+    }
+
     /** Null: it is not on the switch. */
     public function placeOf(Circuit $circuit): ?int
     {
         return $this->places[" $circuit->id"] ?? null;
     }
 
-    /** @return list<int> the one or two places that it takes; none: it is not on the switch */
+    /** @return list<int> the one or two places, or spaces of a transfer panel, that it takes; none: it is not on it */
     public function placesOf(Circuit $circuit): array
     {
         $place = $this->placeOf($circuit);
 
-        return $place === null ? [] : ($circuit->position->poles === 2 ? [$place, $place + 1] : [$place]);
+        $taken = $place === null ? [] : ($circuit->position->poles === 2 ? [$place, $place + 1] : [$place]);
+
+        return $this->isPanel ? array_map(self::space(...), $taken) : $taken;
+    }
+
+    /** The space of a panel that a place is: places 1 and 2 are spaces 1 and 3, then 2 and 4, then 5 and 7. */
+    private static function space(int $place): int
+    {
+        $pair = intdiv($place - 1, 2);
+
+        return 4 * intdiv($pair, 2) + $pair % 2 + ($place % 2 === 1 ? 1 : 3);
+    }
+
+    /** @param  list<Circuit>  $circuits */
+    private static function poles(array $circuits): int
+    {
+        return array_sum(array_map(fn (Circuit $c): int => $c->position->poles, $circuits));
     }
 
     /** The circuit as the generator sees it: on the leg of its place. */

@@ -104,12 +104,12 @@ final class TransferSubpanel implements Way
 
     public function onGenerator(Situation $situation): Plan
     {
-        return $situation->plan;
+        return $situation->plan->each($this->layout($situation)->onItsLeg(...));
     }
 
-    public function layout(Situation $situation): ?SwitchLayout
+    public function layout(Situation $situation): SwitchLayout
     {
-        return null;
+        return SwitchLayout::inPanel($this->moved($situation), new Multiwire($situation->job->service->panels));
     }
 
     public function reachesMore(): bool
@@ -181,7 +181,7 @@ final class TransferSubpanel implements Way
             'Its lock lets the feeder breaker or the generator breaker be on, never both. It is a sub-panel: no bond in it.',
             Source::nec('702.5(A), 408.36, 250.24'),
         )]);
-        $moved = (new CircuitsMoved($situation, $this->moved($situation), null, false, true))->parts();
+        $moved = (new CircuitsMoved($situation, $this->moved($situation), $this->layout($situation), false, true))->parts();
         $ids = array_map(fn (Element $e): string => $e->id(), $moved);
         $house = $panel === null || in_array(HousePanel::id($panel->id), $ids, true) ? [] : (new HousePanel($situation, $panel))->parts();
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\SwitchLayoutTest;
 
 use Tests\Support\Houses;
+use Underpin\Assembly\Line;
 use Underpin\Checks\Review;
 use Underpin\Codebook\ManualSwitches;
 use Underpin\Connection\Possible;
@@ -19,7 +20,9 @@ use Underpin\Job\Connection;
 use Underpin\Job\Job;
 use Underpin\Job\Panel;
 use Underpin\Job\PanelKind;
+use Underpin\Job\Position;
 use Underpin\Job\Role;
+use Underpin\Legs\Leg;
 use Underpin\Outage\CardCircuit;
 use Underpin\Outage\SwitchingCard;
 use Underpin\Refused;
@@ -146,4 +149,48 @@ it('refuses two places for one circuit in a job file', function () {
     $twice = [['circuit' => 'a', 'place' => 1], ['circuit' => 'a', 'place' => 2]];
     expect(pathsOf(['switch_places' => $twice] + $file))->toBe(['switch_places.1.circuit'])
         ->and(pathsOf(['switch_places' => [$twice[0]]] + $file))->toBe([]);
+});
+
+it('gives every circuit of a transfer panel a space of its own on the leg that evens both out', function (int $seed) {
+    mt_srand($seed);
+    $circuits = [];
+    for ($space = 1, $left = 16; $left > 0 && $space < 28; $space += 4) {
+        $poles = $left > 1 && mt_rand(0, 3) === 0 ? 2 : 1;
+        $circuits[] = drawing((string) $space, mt_rand(1, 60) / 4, $poles);
+        $left -= $poles;
+    }
+    $layout = SwitchLayout::inPanel($circuits, new Multiwire([new Panel('p', 'P', 30, circuits: $circuits)]));
+    $taken = array_map($layout->placesOf(...), $circuits);
+    expect(array_unique(array_merge(...$taken)))->toHaveCount(count(array_merge(...$taken)))
+        ->and(max(array_merge(...$taken)))->toBeLessThanOrEqual(16)->and($layout->words())->toBe('transfer panel');
+    $ones = [];
+    foreach ($circuits as $i => $circuit) {
+        if ($circuit->position->poles === 2) {
+            // One below the other, so that one breaker takes both: 1 and 3, 2 and 4.
+            expect($taken[$i][1] - $taken[$i][0])->toBe(2);
+        } else {
+            $ones[] = $circuit;
+            expect($layout->onItsLeg($circuit)->leg())->toBe(Position::legOfSpace($taken[$i][0]));
+        }
+    }
+    $difference = fn (callable $sign): float => abs(array_sum(array_map(
+        fn (Circuit $c, int $i): float => $sign($c, $i) * $c->runAmps(), $ones, array_keys($ones),
+    )));
+    $best = INF;
+    for ($mask = 0; $mask < 2 ** count($ones); $mask++) {
+        $best = min($best, $difference(fn (Circuit $c, int $i): int => ($mask >> $i) % 2 === 0 ? 1 : -1));
+    }
+    expect($difference(fn (Circuit $c): int => $layout->onItsLeg($c)->leg() === Leg::A ? 1 : -1))->toEqualWithDelta($best, 1e-9);
+})->with(range(1, 12));
+
+it('says on the card, in the directory and in the wire table in which space of the transfer panel a circuit sits', function () {
+    $job = Houses::changed(onSwitch([drawing('1', 5), drawing('5', 4, 2), drawing('2', 5)]), connection: 'transfer_subpanel');
+    $design = new Design($job);
+    $start = SwitchingCard::of(new Review($design))->start;
+    expect(array_map(fn (CardCircuit $c): string => $c->thrown(), $start))->toContain('1–3')
+        ->and($design->onGenerator()->must[0]->leg())->not->toBe($design->onGenerator()->must[2]->leg());
+    $rows = array_map(fn (Line $l): string => "$l->part: $l->pick", $design->assembly()?->lines() ?? []);
+    expect(implode('|', $rows))->toContain('space 1–3, 20 A');
+    $directory = SvgPage::inner((new DoorDirectories)->sheets($design)[0]);
+    expect($directory)->toContain('transfer panel 1–3');
 });

@@ -110,7 +110,7 @@ final readonly class DoorDirectory
         $face = new Box($box->x + self::NUMBER_W, $box->y, $box->w - self::NUMBER_W, $box->h);
         $places = $this->layout?->placesOf($circuit) ?? [];
         $amps = "$circuit->breakerAmps A".($circuit->protection->mark() === '' ? '' : " {$circuit->protection->mark()}")
-            .($places === [] ? '' : ', switch '.implode('–', $places));
+            .($places === [] ? '' : ", {$this->layout->words()} ".implode('–', $places));
         $room = $face->w - 24 - mb_strlen($amps) * DirectoryInk::Amps->pen()->size * self::LETTER;
         $isTall = min($box->h, $this->row) >= 24 && mb_strlen($circuit->name) <= self::letters($room, DirectoryInk::Name);
         $ink = $isTall ? DirectoryInk::Name : DirectoryInk::SmallName;

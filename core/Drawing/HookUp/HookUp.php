@@ -12,6 +12,7 @@ use Underpin\Drawing\Anchor;
 use Underpin\Drawing\Drawing;
 use Underpin\Drawing\Element\Circle;
 use Underpin\Drawing\Element\Element;
+use Underpin\Drawing\Element\Group;
 use Underpin\Drawing\Element\Link;
 use Underpin\Drawing\Element\Path;
 use Underpin\Drawing\Element\Rect;
@@ -38,7 +39,7 @@ final readonly class HookUp
     {
         return new Drawing('Hook-up diagram', Sheet::diagram(max(560.0, $this->at->width()), $this->at->height() + self::LEGEND), [
             new Layer('conductors', array_map($this->wire(...), $this->at->runs())),
-            new Layer('equipment', array_map($this->box(...), array_values($this->at->boxes()))),
+            new Layer('equipment', array_merge([], ...array_map($this->box(...), array_values($this->at->boxes())))),
             new Layer('notes', [new Text(
                 12, $this->at->height() + 26,
                 'Colours are those of the insulation. A pale band behind a conductor: it is there, and stays. Ground first on, last off.',
@@ -48,17 +49,34 @@ final readonly class HookUp
     }
 
     /** @param  array{Wire, Conductor, list<array{float, float}>}  $run */
-    private function wire(array $run): Link
+    private function wire(array $run): Element
     {
         [$wire, $conductor, $corners] = $run;
         $trace = Trace::through(...$corners);
         $isFound = $conductor->kind === ConductorKind::Found;
 
-        return new Link(Spot::part($conductor->id), 'hu-link', '', self::spoken($wire, $conductor), '', false, [], [
+        $elements = [
             new Path([$trace], $isFound ? HookUpInk::FoundEdge : HookUpInk::Edge),
             new Path([$trace], HookUpInk::of($wire->role->colour())),
             new Text($corners[0][0] + 9, $corners[0][1] - 5, self::label($wire), HookUpInk::Note),
-        ]);
+        ];
+        $spoken = self::label($wire).', '.self::spoken($wire, $conductor);
+
+        return $this->hasRow($conductor->id)
+            ? new Link(Spot::part($conductor->id), 'hu-link', '', $spoken, '', false, [], $elements)
+            : new Group($spoken, $elements);
+    }
+
+    /** The wire table says something of it. */
+    private function hasRow(string $part): bool
+    {
+        foreach ($this->built->rows() as $row) {
+            if ($row->part === $part) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private static function label(Wire $wire): string
@@ -78,20 +96,28 @@ final readonly class HookUp
         return "{$conductor->kind->words()}, {$wire->role->words()}, {$wire->words()}";
     }
 
-    private function box(HookUpBox $box): Link
+    /** @return list<Element> */
+    private function box(HookUpBox $box): array
     {
         $frame = $box->box();
-        $elements = [
+        $head = [
             new Rect($frame, HookUpInk::Box, 7), new Text($frame->x + 10, $frame->y + 22, $box->name, HookUpInk::Name),
             new Text($frame->x + 10, $frame->y + 40, $box->rating, HookUpInk::Note),
-            ...$this->screws($box, $box->left, true), ...$this->screws($box, $box->right, false),
         ];
+        $elements = [...$this->screws($box, $box->left, true), ...$this->screws($box, $box->right, false)];
         if ($box->isBonded) {
             array_push($elements, ...OneLineSymbols::bond($frame->x + 20, $frame->bottom() - 16));
             $elements[] = new Text($frame->x + 36, $frame->bottom() - 12, 'N–G bond', HookUpInk::BondNote);
         }
 
-        return new Link(Spot::part($box->id), 'hu-link', '', trim("$box->name $box->rating"), '', false, [], $elements);
+        $spoken = trim("$box->name $box->rating");
+
+        return [
+            $this->hasRow($box->id)
+                ? new Link(Spot::part($box->id), 'hu-link', '', $spoken, '', false, [], $head)
+                : new Group($spoken, $head),
+            ...$elements,
+        ];
     }
 
     /**

@@ -141,11 +141,12 @@ final readonly class OneLine
         $symbols = $notes = [];
         foreach ($chain as $i => [$symbol, $name, $lines]) {
             $y = self::FIRST_Y + $i * self::STEP;
+            $said = $symbol === 'G' ? "G, $name" : $name;
             $symbols[] = self::part(match ($symbol) {
                 'G' => 'generator',
                 'breaker' => 'breaker',
                 default => str_starts_with($name, 'Inlet') ? 'inlet' : 'outlet',
-            }, $name, match ($symbol) {
+            }, $said, match ($symbol) {
                 'G' => OneLineSymbols::machine($x, $y, 'G'),
                 'breaker' => OneLineSymbols::breaker($x, $y, OneLineInk::Generators),
                 default => OneLineSymbols::plug($x, $y),

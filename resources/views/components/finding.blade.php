@@ -2,7 +2,7 @@
 <article class="finding" data-severity="{{ $finding->severity->value }}">
     <h4><span class="severity">{{ $finding->severity->value }}</span> {{ $finding->what }}</h4>
     <p>{{ $finding->why }} {{ $finding->do }} <cite>{{ $finding->source->words($edition) }}</cite></p>
-    <div class="mend"><a href="{{ $screen->mend($finding) }}">Mend it</a>
+    <div class="to-mend"><a href="{{ $screen->mend($finding) }}">Mend it</a>
     @if ($finding->severity->canBeSetAside())
         <details><summary>Set aside</summary><form method="post" action="{{ route('jobs.set-aside', $screen->row->id) }}" data-parts>@csrf @method('PUT')
             <input type="hidden" name="code" value="{{ $finding->code->value }}"><input type="hidden" name="circuit" value="{{ $finding->circuitId }}"><input type="hidden" name="stage" value="{{ $screen->stage->value }}">

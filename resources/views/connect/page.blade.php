@@ -13,7 +13,7 @@
         @php($way = $row->verdict->way)
         @php($isPicked = $picked === $way->key())
         <tr class="{{ $isPicked ? 'is-picked' : '' }}" data-possible="{{ $row->verdict->changes() !== [] && $row->verdict->possible === Underpin\Connection\Possible::Yes ? 'change' : $row->verdict->possible->value }}">
-            <td class="pick-col"><form id="way-{{ $way->key() }}" method="post" action="{{ route('jobs.connection', ['job' => $screen->row->id, 'open' => $connect->open?->verdict->way->key()]) }}" data-parts>
+            <td class="pick-col"><form id="way-{{ $way->key() }}" method="post" action="{{ route('jobs.connection', ['job' => $screen->row->id, 'open' => $way->key()]) }}" data-parts>
                 @csrf @method('PUT')
                 <x-was :values="['connection' => $picked]"/>
                 <input type="hidden" name="connection" value="{{ $isPicked ? '' : $way->key() }}"><button class="radio" aria-pressed="{{ $isPicked ? 'true' : 'false' }}" aria-label="{{ $isPicked ? 'Picked, take back:' : 'Pick' }} {{ $way->words() }}" title="{{ $isPicked ? 'Picked; take back' : 'Pick this' }}"></button>
