@@ -368,7 +368,7 @@ final readonly class OneLine
     {
         $count = fn (Role $role): int => count(array_filter($panel->circuits, fn (Circuit $c): bool => $c->role === $role));
 
-        return sprintf('%d must run, %d if there is room, %d off', $count(Role::Must), $count(Role::Room), $count(Role::Off));
+        return sprintf('%d must run, %d if room, %d off', $count(Role::Must), $count(Role::Room), $count(Role::Off));
     }
 
     private static function conductor(Conductor $conductor, string $kind): string
