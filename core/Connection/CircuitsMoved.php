@@ -124,14 +124,15 @@ final readonly class CircuitsMoved
     {
         $sized = $size === null ? '' : ", {$size->words()} copper";
         $neutral = $this->movesNeutral
-            ? 'Its neutral goes with its hot, in one cable.'
+            ? 'Its neutral goes with its hot, in one cable. Lengthened by more than 6 ft, a circuit of a dwelling takes arc-fault '
+                .'protection.'
             : 'Its neutral stays on the bar of the panel, as the listing of the switch allows.';
 
         return new Line(
             "Circuit {$circuit->label()} {$circuit->name}", "$names, $circuit->breakerAmps A$sized", $this->keepsBreaker
                 ? "From its breaker to the switch and back to its own wire. $neutral"
                 : "Off its breaker in the old panel, on one of the same rating in the transfer panel. $neutral",
-            Source::nec($this->movesNeutral ? '200.4, 300.3(B), 240.4(D)' : '110.3(B), 312.8, 240.4(D)'),
+            Source::nec($this->movesNeutral ? '200.4, 300.3(B), 240.4(D), 210.12(E)' : '110.3(B), 312.8, 240.4(D)'),
         );
     }
 

@@ -36,6 +36,7 @@ final readonly class PanelReplaced
                         .'both.',
                     Source::nec('702.5(A), 408.36, 110.3(B)'),
                 ),
+                ...$isService === true ? NewService::lines() : [],
             ]),
             Bundle::between(
                 'line:switch', ConductorKind::Feeder, Bundle::feeder($house->isBehindService()), $house->sourceEnds(),

@@ -37,7 +37,11 @@ final readonly class Signs
 
         return [self::sign('sign-service', 'At the service disconnect', 'Caution: second source', [
             "A $kind can feed this building.", $inlet ? 'Its inlet is at: __________________' : 'It stands at: __________________',
-            $machine->form->isStandby() ? 'Its disconnect and stop are at: __________________' : 'It is started by hand.',
+            match (true) {
+                $machine->form->isStandby() => 'Its disconnect and stop are at: __________________',
+                $machine->form->isBattery() => 'It is connected by hand, and is live at once.',
+                default => 'It is started by hand.',
+            },
         ], $machine->form->isStandby()
             ? 'At the emergency disconnect of a one- or two-family dwelling, elsewhere at the service equipment.'
             : 'Whoever opens the service must know of it; for dwellings the rule asks only where a source stays in place.',

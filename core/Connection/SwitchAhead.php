@@ -51,7 +51,9 @@ final readonly class SwitchAhead
         $switchAmps = $this->at->switchAmps();
         $ground = $amps === null ? null : EquipmentGrounds::size(min($amps, 600), Material::Copper);
         $switch = new Component(
-            $this->id, ComponentKind::Switch, $this->name, $switchAmps, 240, 2, lines: [$this->rating($switchAmps)],
+            $this->id, ComponentKind::Switch, $this->name, $switchAmps, 240, 2, lines: [
+                $this->rating($switchAmps), ...$this->at->isService() === true ? NewService::lines() : [],
+            ],
         );
         $fourth = [WireRole::Ground->value => new Line(
             "Equipment ground to $panel->name", $ground === null ? 'by the breaker ahead' : "at least {$ground->words()} copper",

@@ -23,7 +23,7 @@ it('opens every page of the demo shop', function () {
         $this->get("/jobs/$job->id/card")->assertOk();
         $this->get("/jobs/$job->id/schedule")->assertOk();
     }
-    expect(Job::query()->count())->toBe(23);
+    expect(Job::query()->count())->toBe(24);
 });
 
 it('has the dairy complete through every stage', function () {
@@ -132,7 +132,7 @@ it('asks the same number of questions however many loads and panels there are', 
 
 it('prints on the card why it is a draft, and what to do when the alarm sounds', function () {
     $this->actingAs($this->demo());
-    $job = Job::query()->where('name', 'Salt Wharf row house')->firstOrFail();
+    $job = Job::query()->where('name', 'Harrow Lane, as found')->firstOrFail();
     $this->get("/jobs/$job->id/card")->assertSee('everybody out, call the emergency number (911), stay out')
         ->assertSee(route('jobs.stage', [$job->id, 'survey']).'">A cord with two male ends is in use.</a>', false);
     $this->get("/jobs/$job->id/run")->assertSee('/survey">A cord with two male ends is in use.</a>', false);
@@ -144,7 +144,7 @@ it('prints on the card why it is a draft, and what to do when the alarm sounds',
         ->toContain('Draft: do not hand over yet')
         ->toContain('A cord with two male ends is in use')
         ->toContain('everybody out, call the emergency number')
-        ->toContain('Sump pump');
+        ->toContain('Well pump');
 });
 
 it('makes the card one sheet', function () {

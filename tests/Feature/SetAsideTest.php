@@ -41,6 +41,12 @@ it('sets nothing aside that is wrong or kills, that is not there, or without a r
     'no code' => [['code' => ''], 'code'],
 ]);
 
+it('comes back to a page that is there, whatever the stage is said to be', function (string $stage) {
+    $fields = ['code' => 'EXISTING_NO_LABELS', 'circuit' => '', 'stage' => $stage, 'reason' => 'later'];
+    $this->put("$this->base/set-aside", $fields)->assertRedirect();
+    $this->delete("$this->base/set-aside", $fields)->assertRedirect();
+})->with(['wire', 'keep', 'nothing', '']);
+
 it('hides no danger that a file says was set aside', function () {
     $json = json_decode((string) $this->get("$this->base/job.json")->getContent(), true);
     $json['set_aside'] = [['code' => 'EXISTING_MALE_CORD', 'circuit' => '', 'reason' => 'x', 'by' => 'x', 'on' => '2026-11-26']];

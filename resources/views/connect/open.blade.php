@@ -20,6 +20,8 @@
         </dl>
     </div>
     @if ($isPicked)
+        @php($neutral = collect($screen->design()->assembly()?->bonds() ?? [])->first(fn ($bond) => $bond->id === 'neutral')?->lines[0])
+        @if ($neutral)<div class="notice"><b>Neutral: {{ $neutral->pick }}.</b> {{ $neutral->why }} <cite>{{ $neutral->source->words($edition) }}</cite></div>@endif
         <div class="fields">
             @foreach ($connect->choices($way, $screen) as [$field, $value, $options])
                 <form id="choice-{{ $field->name }}" method="post" action="{{ route('jobs.connection.choice.'.$field->name, ['job' => $screen->row->id, 'open' => $way->key()]) }}" data-parts data-autosave>

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Jobs;
 
 use App\Http\Controllers\Controller;
+use App\Http\Controllers\EditsJob;
 use App\Http\JobResponse;
 use App\Http\Requests\Jobs\SetAsideRequest;
 use App\JobFile\JobEditor;
@@ -19,11 +20,12 @@ use Underpin\Checks\Review;
 use Underpin\Job\Job as JobFile;
 use Underpin\Job\SetAsideAdvice;
 use Underpin\Refused;
-use Underpin\StageKey;
 
 /** Advice is set aside with a reason and the name of who does it, and taken back. What is more than advice stays. */
 final class SetAsideController extends Controller
 {
+    use EditsJob;
+
     public function store(SetAsideRequest $request, Job $job): Response|RedirectResponse
     {
         $in = $request->values();
@@ -64,8 +66,7 @@ final class SetAsideController extends Controller
     private function save(Request $request, Job $job, string $label, callable $edit): Response|RedirectResponse
     {
         $edited = JobEditor::change($job, $this->user(), $label, $edit);
-        $stage = StageKey::tryFrom($request->string('stage')->value()) ?? StageKey::Survey;
 
-        return JobResponse::changed($request, JobScreen::of($edited, $stage), $label);
+        return JobResponse::changed($request, JobScreen::of($edited, $this->stageOf($request)), $label);
     }
 }

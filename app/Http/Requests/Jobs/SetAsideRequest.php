@@ -10,7 +10,7 @@ use Underpin\Form\Form;
 use Underpin\Job\Job;
 use Underpin\Job\Part\SetAsidePart;
 
-/** Advice that is set aside, with the reason; an empty reason takes it back. */
+/** Advice that is set aside, with the reason. */
 final class SetAsideRequest extends CoreRequest
 {
     public function form(): Form

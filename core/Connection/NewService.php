@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Connection;
+
+use Underpin\Assembly\Line;
+use Underpin\Codebook\Source;
+
+/** What else comes due when the service disconnect of a house is replaced. NEC 2023 230.67, 230.85. */
+final class NewService
+{
+    /** @return list<Line> */
+    public static function lines(): array
+    {
+        return [
+            new Line(
+                'Emergency disconnect', 'outside, within reach, marked in white on red',
+                'For a one- or two-family dwelling whose service is replaced. It names the other sources; opening it starts a standby, so '
+                    .'the sign says where that is stopped.',
+                Source::nec('230.85, 702.7(A)'),
+            ),
+            new Line(
+                'Surge protector', 'type 1 or 2, in the service equipment or beside it',
+                'For a dwelling whose service is replaced. Behind the switch it serves on both sources.', Source::nec('230.67'),
+            ),
+        ];
+    }
+}
