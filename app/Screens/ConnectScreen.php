@@ -67,6 +67,7 @@ final readonly class ConnectScreen
                 WayChoice::Meters => [ConnectionPart::meters(), $connection->meters, ConnectionPart::meters()->options() ?? []],
                 WayChoice::UtilityFault => [ConnectionPart::utilityFault(), $connection->utilityFaultAmps, null],
                 WayChoice::Withstand => [ConnectionPart::withstand(), $connection->withstandAmps, null],
+                WayChoice::Interrupt => [ConnectionPart::interrupt(), $connection->interruptAmps, null],
             };
         }
 

@@ -50,6 +50,7 @@ enum Code: string
     case ExistingStandbyDistance = 'EXISTING_STANDBY_DISTANCE';
     case ExistingTwoBonds = 'EXISTING_TWO_BONDS';
     case FaultOverWithstand = 'FAULT_OVER_WITHSTAND';
+    case FaultOverBreakers = 'FAULT_OVER_BREAKERS';
     case FeedOverloaded = 'FEED_OVERLOADED';
     case Feeder115 = 'FEEDER_115';
     case FeederOverloaded = 'FEEDER_OVERLOADED';
@@ -193,6 +194,7 @@ enum Code: string
             self::ConnectionOpen => [StageKey::Connect, $advice, Source::nec('702.5')],
             self::DoubleBond => [StageKey::Connect, $wrong, Source::nec('250.24, 250.30, 250.34')],
             self::FaultOverWithstand => [StageKey::Connect, $danger, Source::nec('110.9, 110.10')],
+            self::FaultOverBreakers => [StageKey::Connect, $danger, Source::nec('110.9, 240.86')],
             self::FeedOverloaded => [StageKey::Connect, $wrong, Source::nec('210.20(A), 215.2, 215.3')],
             self::FeederOverloaded => [StageKey::Connect, $wrong, Source::nec('215.2, 215.3')],
             self::InterlockSpacesTaken => [StageKey::Connect, $wrong, Source::nec('110.3(B), 408.36(D)')],

@@ -24,6 +24,7 @@ use Underpin\Checks\Arrangement\WiringFacts;
 use Underpin\Codebook\Terminals;
 use Underpin\Connection\AtService;
 use Underpin\Connection\Capacity;
+use Underpin\Connection\DerivedSystem;
 use Underpin\Connection\Way;
 use Underpin\Design\Design;
 use Underpin\Job\GeneratorNeutral;
@@ -136,6 +137,8 @@ final readonly class PlannedArrangement
             serviceAmps: $serviceAmps === null ? null : (float) $serviceAmps,
             fullLoadW: Capacity::fullLoadVa($situation),
             sheds: $stays === null ? null : Limit::within($stays, $this->supply->runW()),
+            // That of a portable is a line of the wire table that asks the authority: not known.
+            electrode: in_array(DerivedSystem::ELECTRODE, array_column($this->built->components(), 'id'), true) ? true : null,
         );
     }
 

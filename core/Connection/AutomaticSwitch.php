@@ -25,7 +25,7 @@ final class AutomaticSwitch implements Way
 
     public function leavesToChoose(Situation $situation): array
     {
-        return [WayChoice::Panel, WayChoice::Neutral, WayChoice::UtilityFault, WayChoice::Withstand];
+        return [WayChoice::Panel, WayChoice::Neutral, WayChoice::UtilityFault, WayChoice::Withstand, WayChoice::Interrupt];
     }
 
     public function words(): string

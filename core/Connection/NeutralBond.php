@@ -76,7 +76,7 @@ final class NeutralBond
         return new Line(
             'Neutral bond', 'at the machine, the only one on its side',
             'The switch breaks the neutral, so the machine is a source of its own, and its bond is the way back for a fault. Ground path '
-                .'from the house to its frame: the fourth wire. One that stays in place has its electrode too.',
+                .'from the house to its frame: the fourth wire. It has its electrode too.',
             Source::nec('250.30, 250.34, 250.35'),
         );
     }

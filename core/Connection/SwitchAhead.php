@@ -94,7 +94,9 @@ final readonly class SwitchAhead
             $connection->withstandAmps === null => 'It and the breakers behind it must withstand '
                 .number_format($connection->utilityFaultAmps).' A: read their labels.',
             default => 'Its label says '.number_format($connection->withstandAmps).' A, and '.number_format($connection->utilityFaultAmps)
-                .' A can flow in a fault; the breakers behind it must interrupt as much.',
+                .' A can flow in a fault; the breakers behind it '.($connection->interruptAmps === null
+                    ? 'must interrupt as much: read their labels.'
+                    : 'interrupt '.number_format($connection->interruptAmps).' A.'),
         };
     }
 

@@ -24,7 +24,7 @@ trait TransfersItself
 
     public function leavesToChoose(Situation $situation): array
     {
-        return [WayChoice::Neutral, WayChoice::UtilityFault, WayChoice::Withstand];
+        return [WayChoice::Neutral, WayChoice::UtilityFault, WayChoice::Withstand, WayChoice::Interrupt];
     }
 
     public function isLastResort(): bool

@@ -13,4 +13,5 @@ enum WayChoice
     case Meters;
     case UtilityFault;
     case Withstand;
+    case Interrupt;
 }

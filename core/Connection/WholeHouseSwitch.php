@@ -28,7 +28,7 @@ final class WholeHouseSwitch implements Way
 
     public function leavesToChoose(Situation $situation): array
     {
-        return [WayChoice::Neutral, WayChoice::UtilityFault, WayChoice::Withstand];
+        return [WayChoice::Neutral, WayChoice::UtilityFault, WayChoice::Withstand, WayChoice::Interrupt];
     }
 
     public function words(): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underpin\Design;
 
 use Underpin\Assembly\Assembly;
+use Underpin\Connection\DerivedSystem;
 use Underpin\Connection\NeutralBond;
 use Underpin\Connection\Signs;
 use Underpin\Connection\Situation;
@@ -136,9 +137,11 @@ final class Design
     private function finished(Way $way, Supply $supply): Assembly
     {
         $built = $way->assemble($this->situation(), $supply);
+        $switches = $way->switchesNeutral($this->situation());
 
         return $way->isWired() ? $built->with(
-            NeutralBond::of($supply, $way->switchesNeutral($this->situation())),
+            NeutralBond::of($supply, $switches),
+            ...DerivedSystem::parts($supply, $switches, $built),
             ...(new Signs($way, $this->situation(), $supply, $built))->all(),
         ) : $built;
     }

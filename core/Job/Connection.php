@@ -24,6 +24,7 @@ final readonly class Connection
      * @param  list<ShedLoad>  $shed  what an automatic switch takes off, the first to go first
      * @param  ?int  $utilityFaultAmps  fault current that the utility says is there at the service, amperes; null: not asked
      * @param  ?int  $withstandAmps  what the label of the switch says that it withstands, amperes; null: not read
+     * @param  ?int  $interruptAmps  the least that the breakers which meet the fault current interrupt, by their labels; null: not read
      * @param  ?PickedFor  $pickedFor  what the pick was made for; null: nothing is picked, or it was picked before that was kept
      */
     public function __construct(
@@ -39,8 +40,11 @@ final readonly class Connection
         public ?PickedFor $pickedFor = null,
         public ?int $utilityFaultAmps = null,
         public ?int $withstandAmps = null,
+        public ?int $interruptAmps = null,
     ) {
-        ConnectionPart::faults()->guard(['utility_fault_a' => $utilityFaultAmps, 'withstand_a' => $withstandAmps]);
+        ConnectionPart::faults()->guard([
+            'utility_fault_a' => $utilityFaultAmps, 'withstand_a' => $withstandAmps, 'interrupt_a' => $interruptAmps,
+        ]);
         $twice = array_filter(array_count_values($places), fn (int $times): bool => $times > 1);
         if ($twice !== []) {
             throw new Refused('switch_places', 'Place on the switch: place '.array_key_first($twice).' was given to two circuits.');

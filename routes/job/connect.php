@@ -14,7 +14,7 @@ use Illuminate\Support\Facades\Route;
 Route::put('/connection', ConnectionController::class)->name('connection');
 Route::put('/connection/switch', [SwitchController::class, 'kind'])->name('switch');
 Route::put('/connection/switch/place', [SwitchController::class, 'place'])->name('switch.place');
-foreach (['fed_panel', 'single_circuit', 'switches_neutral', 'switch_meters', 'utility_fault_a', 'withstand_a'] as $choice) {
+foreach (['fed_panel', 'single_circuit', 'switches_neutral', 'switch_meters', 'utility_fault_a', 'withstand_a', 'interrupt_a'] as $choice) {
     Route::put("/connection/choice/$choice", WayChoiceController::class)->defaults('choice', $choice)->name("connection.choice.$choice");
 }
 Route::put('/connection/shed', ShedController::class)->name('connection.shed');

@@ -164,11 +164,11 @@ it('finds nothing in a house that is in order', function () {
 
 /** @var array<string, array{string, Job, bool, 3?: Severity}> $houses  code, house, whether it is found there */
 /** A house with an automatic switch: what the utility can give, and what its label says. */
-function faulty(?int $utility, ?int $withstands): Job
+function faulty(?int $utility, ?int $withstands, ?int $interrupt = null): Job
 {
     $job = sound();
 
-    return $job->with($job->connection->with(utilityFaultAmps: $utility, withstandAmps: $withstands));
+    return $job->with($job->connection->with(utilityFaultAmps: $utility, withstandAmps: $withstands, interruptAmps: $interrupt));
 }
 
 /** A sound house whose run is laid like this. */
@@ -540,6 +540,9 @@ $houses = [
     'one whose label nobody read' => ['FAULT_OVER_WITHSTAND', faulty(22_000, null), false],
     'a utility that was not asked' => ['FAULT_OVER_WITHSTAND', faulty(null, 10_000), false],
     // 40 A at 0.15 are 267 A.
+    'breakers that interrupt less than the utility gives' => ['FAULT_OVER_BREAKERS', faulty(22_000, 22_000, 10_000), true, Severity::Danger],
+    'breakers that interrupt as much' => ['FAULT_OVER_BREAKERS', faulty(10_000, null, 10_000), false],
+    'breakers whose labels nobody read' => ['FAULT_OVER_BREAKERS', faulty(22_000, 22_000), false],
     'one that withstands less than the generator gives' => ['FAULT_OVER_WITHSTAND', faulty(null, 100), true],
 
     'a wire that no table has' => [

@@ -74,6 +74,10 @@ it('goes from survey to drawings with one automatic switch that becomes the serv
     $this->get("$this->base/connect")->assertSee('Settings of the switch')->assertSee('Start delay')->assertSee('Load shedding');
     ($this->send)('PUT', 'connection/choice/withstand_a', ['withstand_a' => '5000']);
     $this->get("$this->base/run")->assertSee('danger-head', false)->assertSee('A fault can draw 9,800 A from the utility');
+    ($this->send)('PUT', 'connection/choice/withstand_a', ['withstand_a' => '22000']);
+    $this->get("$this->base/run")->assertDontSee('A fault can draw 9,800 A from the utility');
+    ($this->send)('PUT', 'connection/choice/interrupt_a', ['interrupt_a' => '8000']);
+    $this->get("$this->base/run")->assertSee('the breakers interrupt 8,000 A')->assertSee('#way-interrupt_a');
 });
 
 it('goes from survey to drawings with an interlock on a full panel, and writes the moves once they are made', function () {

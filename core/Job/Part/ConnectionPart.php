@@ -86,12 +86,19 @@ final class ConnectionPart implements JobPart
             ->label('The switch withstands')->in(Unit::Amperes)->atLeast(100)->atMost(Connection::MOST_FAULT_A)->optional('not read');
     }
 
+    public static function interrupt(): Field
+    {
+        return Field::whole(
+            'interrupt_a', 'the least fault current that the breakers which meet it interrupt, by their labels, or as a listed series',
+        )->label('The breakers interrupt')->in(Unit::Amperes)->atLeast(100)->atMost(Connection::MOST_FAULT_A)->optional('not read');
+    }
+
     public static function faults(): Form
     {
         /** @var ?Form $form */
         static $form = null;
 
-        return $form ??= new Form(self::utilityFault(), self::withstand());
+        return $form ??= new Form(self::utilityFault(), self::withstand(), self::interrupt());
     }
 
     /** A circuit that an automatic switch takes off. */
@@ -130,7 +137,7 @@ final class ConnectionPart implements JobPart
             Field::items('shed', 'what an automatic switch takes off when the generator has too much', self::shedLoad())
                 ->label('Load shedding')->atMost(ShedLoad::MOST_PRIORITY)->optional('nothing is shed'),
             Field::group('picked_for', 'what the way was picked for', self::pickedFor())->label('Picked for')->optional('not kept'),
-            self::utilityFault(), self::withstand(),
+            self::utilityFault(), self::withstand(), self::interrupt(),
         ];
     }
 
@@ -153,7 +160,7 @@ final class ConnectionPart implements JobPart
             $for === null ? null : new PickedFor(
                 $for->text('machine'), array_map(fn (Values $each): string => $each->text('circuit'), $for->items('must')),
             ),
-            $in->wholeOrNull('utility_fault_a'), $in->wholeOrNull('withstand_a'),
+            $in->wholeOrNull('utility_fault_a'), $in->wholeOrNull('withstand_a'), $in->wholeOrNull('interrupt_a'),
         );
         $placed = $faults->attempt('', fn (): Connection => $plain->with(places: $places)) ?? $plain;
 
@@ -185,6 +192,7 @@ final class ConnectionPart implements JobPart
                 'must' => array_map(fn (string $id): array => ['circuit' => $id], $connection->pickedFor->must),
             ],
             'utility_fault_a' => $connection->utilityFaultAmps, 'withstand_a' => $connection->withstandAmps,
+            'interrupt_a' => $connection->interruptAmps,
         ];
     }
 }

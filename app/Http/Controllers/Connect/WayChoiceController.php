@@ -33,6 +33,7 @@ final class WayChoiceController extends Controller
                 'fed_panel' => $connection->panel, 'single_circuit' => $connection->circuit,
                 'switches_neutral' => $connection->switchesNeutral, 'switch_meters' => $connection->meters,
                 'utility_fault_a' => $connection->utilityFaultAmps, 'withstand_a' => $connection->withstandAmps,
+                'interrupt_a' => $connection->interruptAmps,
             ];
             Conflict::guard($row, [$choice], [$choice => $stands[$choice] ?? null], $request->was(), [$choice => $now]);
             $text = is_string($now) ? $now : '';
@@ -43,6 +44,7 @@ final class WayChoiceController extends Controller
                 'switches_neutral' => $connection->with(switchesNeutral: is_bool($now) ? $now : null),
                 'utility_fault_a' => $connection->with(utilityFaultAmps: is_int($now) ? $now : null),
                 'withstand_a' => $connection->with(withstandAmps: is_int($now) ? $now : null),
+                'interrupt_a' => $connection->with(interruptAmps: is_int($now) ? $now : null),
                 default => $connection->with(meters: $now === true),
             });
         };

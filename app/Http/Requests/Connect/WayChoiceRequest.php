@@ -26,6 +26,7 @@ final class WayChoiceRequest extends CoreRequest
             'switch_meters' => ConnectionPart::meters(),
             'utility_fault_a' => ConnectionPart::utilityFault(),
             'withstand_a' => ConnectionPart::withstand(),
+            'interrupt_a' => ConnectionPart::interrupt(),
             default => abort(404),
         };
     }
