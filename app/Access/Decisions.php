@@ -20,7 +20,8 @@ final readonly class Decisions
         'machine' => 'the generator', 'fuel' => 'the generator', 'connection' => 'how it connects',
         'start_school' => 'the order of the start', 'switch_kind' => 'the switch', 'switch_places' => 'the switch',
         'fed_panel' => 'how it connects', 'single_circuit' => 'how it connects', 'switches_neutral' => 'the switch',
-        'switch_meters' => 'the switch', 'withstand_a' => 'the switch', 'interrupt_a' => 'the switch', 'shed' => 'load shedding',
+        'switch_meters' => 'the switch', 'withstand_a' => 'the switch', 'interrupt_a' => 'the switch', 'transfer_settings' => 'the switch',
+        'shed' => 'load shedding',
         'picked_for' => 'how it connects', 'wire' => 'the wiring',
         'set_aside' => 'what advice is set aside', 'figures' => 'what sizing rests on', 'figures_reason' => 'what sizing rests on',
     ];

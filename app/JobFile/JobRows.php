@@ -70,7 +70,7 @@ final class JobRows
     /** what a way of connecting needs to be known beyond its key, kept together in one column */
     private const CONNECTION_MORE = [
         'fed_panel', 'single_circuit', 'switches_neutral', 'switch_meters', 'shed', 'picked_for', 'utility_fault_a', 'withstand_a',
-        'interrupt_a',
+        'interrupt_a', 'transfer_settings',
     ];
 
     /** the halves of a tandem in their order, after a breaker that takes the whole space */

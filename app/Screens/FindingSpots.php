@@ -25,6 +25,8 @@ final class FindingSpots
             Code::RacewayFull => 'w-trade',
             Code::FaultOverWithstand => 'way-withstand_a',
             Code::FaultOverBreakers => 'way-interrupt_a',
+            Code::SettingsCrossed => 'setting-back_pct',
+            Code::SettingsUnusual => 'settings',
             Code::DoubleBond, Code::BondedGfciTrip, Code::NoBond, Code::NeutralNotKnown, Code::ConnectionNotPossible, Code::ConnectionOpen,
             Code::AutoUnderLoad, Code::AfciLost, Code::CircuitOverSwitch, Code::SwitchUnderService => 'way-open',
             default => str_starts_with($finding->code->value, 'EXISTING_') ? 'existing-'.strtolower(substr($finding->code->value, 9)) : '',

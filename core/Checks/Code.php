@@ -51,6 +51,8 @@ enum Code: string
     case ExistingTwoBonds = 'EXISTING_TWO_BONDS';
     case FaultOverWithstand = 'FAULT_OVER_WITHSTAND';
     case FaultOverBreakers = 'FAULT_OVER_BREAKERS';
+    case SettingsCrossed = 'SETTINGS_CROSSED';
+    case SettingsUnusual = 'SETTINGS_UNUSUAL';
     case FeedOverloaded = 'FEED_OVERLOADED';
     case Feeder115 = 'FEEDER_115';
     case FeederOverloaded = 'FEEDER_OVERLOADED';
@@ -195,6 +197,8 @@ enum Code: string
             self::DoubleBond => [StageKey::Connect, $wrong, Source::nec('250.24, 250.30, 250.34')],
             self::FaultOverWithstand => [StageKey::Connect, $danger, Source::nec('110.9, 110.10')],
             self::FaultOverBreakers => [StageKey::Connect, $danger, Source::nec('110.9, 240.86')],
+            self::SettingsCrossed => [StageKey::Connect, $wrong, Source::practice('settings of an automatic switch')],
+            self::SettingsUnusual => [StageKey::Connect, $advice, Source::practice('settings of an automatic switch')],
             self::FeedOverloaded => [StageKey::Connect, $wrong, Source::nec('210.20(A), 215.2, 215.3')],
             self::FeederOverloaded => [StageKey::Connect, $wrong, Source::nec('215.2, 215.3')],
             self::InterlockSpacesTaken => [StageKey::Connect, $wrong, Source::nec('110.3(B), 408.36(D)')],

@@ -105,6 +105,7 @@ final readonly class Review
             new DoubleBond,
             new NeutralNotKnown,
             new FaultOverWithstand,
+            new SettingsOfSwitch,
             new InletUnderOutlet,
             new CordShort,
             new DropLong,

@@ -56,7 +56,8 @@ final class DerivedSystem
                 ),
                 ...$stays ? [] : [new Line(
                     'Electrode of the machine', "the electrodes of the house, $pick",
-                    'A portable that is a source of its own and feeds the wiring of a building is grounded to its electrodes. The ground in '
+                    'A portable that is a source of its own and feeds the wiring of a building is grounded to its electrodes. The '
+                        .'ground in '
                         .'the cord stays the way back for a fault; whether it serves as electrode conductor too, the authority says.',
                     Source::nec('250.30, 702.11(A)'),
                 )],
@@ -74,7 +75,8 @@ final class DerivedSystem
                 'gec:generator.electrode', WireRole::Electrode, new Terminal('generator', 'bond'),
                 new Terminal(self::ELECTRODE, 'electrode'), $size, Material::Copper, new Line(
                     'Electrode conductor of the machine', "$pick; 6 AWG is enough to a rod alone",
-                    'A source of its own that stands outdoors takes its electrode there, and it is joined with the electrodes of the house.',
+                    'A source of its own that stands outdoors takes its electrode there, and it is joined with the electrodes of the '
+                        .'house.',
                     Source::nec('250.30, 250.50, 250.66'),
                 ),
             )], $size, Material::Copper, null, null, null),

@@ -6,7 +6,9 @@ namespace Underpin\Connection;
 
 use Underpin\Assembly\Assembly;
 use Underpin\Codebook\Source;
+use Underpin\Codebook\TransferSettings;
 use Underpin\Loads\Plan;
+use Underpin\Say;
 use Underpin\Service\Multiwire;
 
 /** A way that watches the utility, starts the machine and transfers with nobody there. NEC 2023 702.4, 702.5(A). */
@@ -101,7 +103,9 @@ trait TransfersItself
     public function toGenerator(Situation $situation, ?Assembly $assembly): array
     {
         return [
-            new OwnerStep('Wait half a minute: it starts and takes over by itself.', 'A short flicker does not start it.'),
+            new OwnerStep(
+                "Wait {$this->takesOverAfter($situation)}: it starts and takes over by itself.", 'A short flicker does not start it.',
+            ),
             new OwnerStep('If nothing happens in two minutes, look at the controller: it must stand in AUTO and show no fault. Is its '
                 .'stop button '
                 .'pulled out, its own breaker closed, its fuel open?'),
@@ -114,13 +118,29 @@ trait TransfersItself
 
     public function back(Situation $situation, ?Assembly $assembly): array
     {
+        $set = $situation->job->connection->settings;
+        [$return, $cool] = [$set[TransferSettings::RETURN] ?? null, $set[TransferSettings::COOL_DOWN] ?? null];
+
         return [
-            new OwnerStep('It goes back by itself once the utility has been steady, and runs some minutes more to cool.'),
+            new OwnerStep(sprintf(
+                'It goes back by itself once the utility has been steady%s, and runs %s more to cool.',
+                $return === null ? '' : ' for '.Say::figure($return).' min', $cool === null ? 'some minutes' : Say::figure($cool).' min',
+            )),
             new OwnerStep(
                 'Leave its fuel open and its own breaker closed; its controller stays in AUTO. Write the run hours in the log.',
                 'So that it can start the next time.',
             ),
         ];
+    }
+
+    /** As it is set: the delay of the start and the warm-up. */
+    private function takesOverAfter(Situation $situation): string
+    {
+        $set = $situation->job->connection->settings;
+        $delay = $set[TransferSettings::START] ?? null;
+        $warmUp = $set[TransferSettings::WARM_UP] ?? null;
+
+        return $delay === null || $warmUp === null ? 'half a minute' : 'about '.Say::figure($delay + $warmUp).' s';
     }
 
     /** @return list<Reason> whether the machine that is picked starts by itself */

@@ -25,6 +25,7 @@ final readonly class Connection
      * @param  ?int  $utilityFaultAmps  fault current that the utility says is there at the service, amperes; null: not asked
      * @param  ?int  $withstandAmps  what the label of the switch says that it withstands, amperes; null: not read
      * @param  ?int  $interruptAmps  the least that the breakers which meet the fault current interrupt, by their labels; null: not read
+     * @param  array<string, float>  $settings  key of a setting of the automatic switch => as it is set
      * @param  ?PickedFor  $pickedFor  what the pick was made for; null: nothing is picked, or it was picked before that was kept
      */
     public function __construct(
@@ -41,10 +42,12 @@ final readonly class Connection
         public ?int $utilityFaultAmps = null,
         public ?int $withstandAmps = null,
         public ?int $interruptAmps = null,
+        public array $settings = [],
     ) {
         ConnectionPart::faults()->guard([
             'utility_fault_a' => $utilityFaultAmps, 'withstand_a' => $withstandAmps, 'interrupt_a' => $interruptAmps,
         ]);
+        ConnectionPart::settings()->guard($settings);
         $twice = array_filter(array_count_values($places), fn (int $times): bool => $times > 1);
         if ($twice !== []) {
             throw new Refused('switch_places', 'Place on the switch: place '.array_key_first($twice).' was given to two circuits.');

@@ -162,6 +162,10 @@ final class DemoJobs
             self::generator($shop, 'larch-48', Fuel::Propane, 25.0),
             new Connection('automatic_several', switchesNeutral: false, shed: [
                 new ShedLoad('w10', 1, 300), new ShedLoad('c14', 2, 120), new ShedLoad('w6', 3, 60),
+            ], settings: [
+                'lost_pct' => 80.0, 'back_pct' => 90.0, 'start_s' => 15.0, 'warm_up_s' => 15.0, 'return_min' => 10.0,
+                'cool_down_min' => 5.0,
+                'exercise_min' => 12.0,
             ]),
             new WireRun(null, 130.0),
             new Service(

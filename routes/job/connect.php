@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\Connect\ConnectionController;
 use App\Http\Controllers\Connect\MovesController;
+use App\Http\Controllers\Connect\SettingController;
 use App\Http\Controllers\Connect\ShedController;
 use App\Http\Controllers\Connect\SwitchController;
 use App\Http\Controllers\Connect\WayChoiceController;
@@ -18,4 +19,5 @@ foreach (['fed_panel', 'single_circuit', 'switches_neutral', 'switch_meters', 'u
     Route::put("/connection/choice/$choice", WayChoiceController::class)->defaults('choice', $choice)->name("connection.choice.$choice");
 }
 Route::put('/connection/shed', ShedController::class)->name('connection.shed');
+Route::put('/connection/setting', SettingController::class)->name('connection.setting');
 Route::put('/connection/moves', MovesController::class)->name('connection.moves');

@@ -171,6 +171,18 @@ function faulty(?int $utility, ?int $withstands, ?int $interrupt = null): Job
     return $job->with($job->connection->with(utilityFaultAmps: $utility, withstandAmps: $withstands, interruptAmps: $interrupt));
 }
 
+/**
+ * A sound house with an automatic switch that is set like this.
+ *
+ * @param  array<string, float>  $settings
+ */
+function set(array $settings, string $way = 'automatic'): Job
+{
+    $job = Changed::of(sound(), connection: $way);
+
+    return $job->with($job->connection->with(settings: $settings));
+}
+
 /** A sound house whose run is laid like this. */
 function laid(mixed ...$laying): Job
 {
@@ -540,10 +552,25 @@ $houses = [
     'one whose label nobody read' => ['FAULT_OVER_WITHSTAND', faulty(22_000, null), false],
     'a utility that was not asked' => ['FAULT_OVER_WITHSTAND', faulty(null, 10_000), false],
     // 40 A at 0.15 are 267 A.
-    'breakers that interrupt less than the utility gives' => ['FAULT_OVER_BREAKERS', faulty(22_000, 22_000, 10_000), true, Severity::Danger],
+    'breakers that interrupt less than the utility gives' => [
+        'FAULT_OVER_BREAKERS', faulty(22_000, 22_000, 10_000), true, Severity::Danger,
+    ],
     'breakers that interrupt as much' => ['FAULT_OVER_BREAKERS', faulty(10_000, null, 10_000), false],
     'breakers whose labels nobody read' => ['FAULT_OVER_BREAKERS', faulty(22_000, 22_000), false],
     'one that withstands less than the generator gives' => ['FAULT_OVER_WITHSTAND', faulty(null, 100), true],
+
+    'a switch that finds the utility lost and back at once' => [
+        'SETTINGS_CROSSED', set(['lost_pct' => 80.0, 'back_pct' => 80.0]), true, Severity::Wrong,
+    ],
+    'one that waits for more' => ['SETTINGS_CROSSED', set(['lost_pct' => 80.0, 'back_pct' => 90.0]), false],
+    'one of which half is set' => ['SETTINGS_CROSSED', set(['lost_pct' => 80.0]), false],
+    'an engine that starts at every flicker' => ['SETTINGS_UNUSUAL', set(['start_s' => 1.0]), true, Severity::Advice],
+    'between two usual ranges' => ['SETTINGS_UNUSUAL', set(['lost_pct' => 75.0]), true],
+    'at the ends of what is usual' => [
+        'SETTINGS_UNUSUAL', set(['lost_pct' => 70.0, 'back_pct' => 75.0, 'start_s' => 30.0, 'warm_up_s' => 5.0, 'cool_down_min' => 3.0]),
+        false,
+    ],
+    'a setting of a switch that is thrown by hand' => ['SETTINGS_UNUSUAL', set(['start_s' => 1.0], 'interlock'), false],
 
     'a wire that no table has' => [
         'WIRE_NOT_FOUND',

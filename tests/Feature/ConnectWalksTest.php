@@ -72,6 +72,16 @@ it('goes from survey to drawings with one automatic switch that becomes the serv
         ->and(($this->drawn)('hook-up'))->toContain('Grounding electrodes')->toContain('N–G bond')->toContain('start signal 1')
         ->and(($this->drawn)('labels'))->toContain('GENERATOR DISCONNECT')->toContain('WARNING: SHOCK HAZARD');
     $this->get("$this->base/connect")->assertSee('Settings of the switch')->assertSee('Start delay')->assertSee('Load shedding');
+    ($this->send)('PUT', 'connection/setting', ['start_s' => '20']);
+    ($this->send)('PUT', 'connection/setting', ['warm_up_s' => '15']);
+    ($this->send)('PUT', 'connection/setting', ['return_min' => '5']);
+    $this->get("$this->base/card")->assertSee('Wait about 35 s: it starts')->assertSee('steady for 5 min');
+    ($this->send)('PUT', 'connection/setting', ['start_s' => '']);
+    $this->get("$this->base/card")->assertSee('Wait half a minute: it starts');
+    expect(($this->file)()->connection->settings)->toBe(['warm_up_s' => 15.0, 'return_min' => 5.0]);
+    $this->put("$this->base/connection/setting", ['start_s' => '-1'])->assertSessionHasErrors('start_s');
+    ($this->send)('PUT', 'connection/setting', ['nothing' => '1']);
+    expect(($this->file)()->connection->settings)->toBe(['warm_up_s' => 15.0, 'return_min' => 5.0]);
     ($this->send)('PUT', 'connection/choice/withstand_a', ['withstand_a' => '5000']);
     $this->get("$this->base/run")->assertSee('danger-head', false)->assertSee('A fault can draw 9,800 A from the utility');
     ($this->send)('PUT', 'connection/choice/withstand_a', ['withstand_a' => '22000']);

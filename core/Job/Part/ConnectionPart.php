@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Underpin\Job\Part;
 
 use Underpin\Codebook\ManualSwitches;
+use Underpin\Codebook\TransferSetting;
+use Underpin\Codebook\TransferSettings;
 use Underpin\Form\FaultList;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
@@ -86,6 +88,26 @@ final class ConnectionPart implements JobPart
             ->label('The switch withstands')->in(Unit::Amperes)->atLeast(100)->atMost(Connection::MOST_FAULT_A)->optional('not read');
     }
 
+    public static function setting(TransferSetting $of): Field
+    {
+        return Field::number($of->key, lcfirst($of->title).' on the automatic switch, as set')->label($of->title)
+            ->in(Unit::from($of->unit))->atMost($of->most)->optional('not set');
+    }
+
+    public static function settings(): Form
+    {
+        /** @var ?Form $form */
+        static $form = null;
+
+        return $form ??= new Form(...array_map(self::setting(...), TransferSettings::all()));
+    }
+
+    private static function asSet(): Field
+    {
+        return Field::group('transfer_settings', 'how the automatic switch is set', self::settings())
+            ->label('Settings of the switch')->optional('not set');
+    }
+
     public static function interrupt(): Field
     {
         return Field::whole(
@@ -137,7 +159,7 @@ final class ConnectionPart implements JobPart
             Field::items('shed', 'what an automatic switch takes off when the generator has too much', self::shedLoad())
                 ->label('Load shedding')->atMost(ShedLoad::MOST_PRIORITY)->optional('nothing is shed'),
             Field::group('picked_for', 'what the way was picked for', self::pickedFor())->label('Picked for')->optional('not kept'),
-            self::utilityFault(), self::withstand(), self::interrupt(),
+            self::utilityFault(), self::withstand(), self::interrupt(), self::asSet(),
         ];
     }
 
@@ -161,6 +183,7 @@ final class ConnectionPart implements JobPart
                 $for->text('machine'), array_map(fn (Values $each): string => $each->text('circuit'), $for->items('must')),
             ),
             $in->wholeOrNull('utility_fault_a'), $in->wholeOrNull('withstand_a'), $in->wholeOrNull('interrupt_a'),
+            self::set($in->group('transfer_settings')),
         );
         $placed = $faults->attempt('', fn (): Connection => $plain->with(places: $places)) ?? $plain;
 
@@ -168,6 +191,21 @@ final class ConnectionPart implements JobPart
             fn (Values $each): ShedLoad => new ShedLoad($each->text('circuit'), $each->whole('priority'), $each->whole('delay_s')),
             $in->itemsOrNone('shed'),
         ))) ?? $placed;
+    }
+
+    /** @return array<string, float> */
+    private static function set(?Values $in): array
+    {
+        if ($in === null) {
+            return [];
+        }
+        $set = [];
+        foreach (TransferSettings::all() as $each) {
+            $value = $in->numberOrNull($each->key);
+            $set += $value === null ? [] : [$each->key => $value];
+        }
+
+        return $set;
     }
 
     public function write(Job $job): array
@@ -193,6 +231,10 @@ final class ConnectionPart implements JobPart
             ],
             'utility_fault_a' => $connection->utilityFaultAmps, 'withstand_a' => $connection->withstandAmps,
             'interrupt_a' => $connection->interruptAmps,
+            'transfer_settings' => $connection->settings === [] ? null : array_merge(
+                array_fill_keys(array_map(fn (TransferSetting $each): string => $each->key, TransferSettings::all()), null),
+                $connection->settings,
+            ),
         ];
     }
 }
