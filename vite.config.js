@@ -9,7 +9,7 @@ export default defineConfig({
                 'resources/js/survey/page.js', 'resources/js/survey/schedule.js',
                 'resources/js/loads/page.js', 'resources/js/loads/recorder.js',
                 'resources/js/loads/intervals.js', 'resources/js/loads/runs.js',
-                'resources/js/account/square.js',
+                'resources/js/account/square.js', 'resources/js/place/page.js',
             ],
             refresh: false,
         }),

@@ -11,7 +11,7 @@ final readonly class Decisions
 {
     public const FOUND = [
         'name', 'customer', 'notes', 'service_a', 'service', 'panels', 'existing', 'site', 'demand', 'recorded',
-        'photos', 'recordings', 'intervals', 'utility_fault_a',
+        'photos', 'recordings', 'intervals', 'utility_fault_a', 'site_plan', 'fuel_kept',
     ];
 
     /** part => how it is said */
@@ -23,6 +23,7 @@ final readonly class Decisions
         'switch_meters' => 'the switch', 'withstand_a' => 'the switch', 'interrupt_a' => 'the switch', 'transfer_settings' => 'the switch',
         'shed' => 'load shedding',
         'picked_for' => 'how it connects', 'wire' => 'the wiring',
+        'machine_spot' => 'where the machine stands', 'routes' => 'the ways of cord, trench and gas pipe',
         'set_aside' => 'what advice is set aside', 'figures' => 'what sizing rests on', 'figures_reason' => 'what sizing rests on',
     ];
 

@@ -38,6 +38,8 @@ use Underpin\Job\PanelKind;
 use Underpin\Job\Part\CircuitPart;
 use Underpin\Job\Part\ConnectionPart;
 use Underpin\Job\Part\DemandInputsPart;
+use Underpin\Job\Part\FuelKeptPart;
+use Underpin\Job\Part\JobPart;
 use Underpin\Job\Part\JobParts;
 use Underpin\Job\Part\LoadPart;
 use Underpin\Job\Part\LocalRulesPart;
@@ -47,6 +49,7 @@ use Underpin\Job\Part\RecordedPeakPart;
 use Underpin\Job\Part\ServicePart;
 use Underpin\Job\Part\SetAsidePart;
 use Underpin\Job\Part\SitePart;
+use Underpin\Job\Part\SitePlanPart;
 use Underpin\Job\Part\WireRunPart;
 use Underpin\Job\PartOfDay;
 use Underpin\Job\Position;
@@ -54,7 +57,6 @@ use Underpin\Job\Protection;
 use Underpin\Job\Role;
 use Underpin\Job\Season;
 use Underpin\Job\Service;
-use Underpin\Job\SetAside;
 use Underpin\Job\Site;
 use Underpin\Job\SpaceList;
 use Underpin\Job\StartRoutine;
@@ -140,19 +142,29 @@ final class JobRows
             self::wire($job),
             $site === null ? new Site : SitePart::site($site),
             self::basis($job),
-            ...self::setAside($job),
+            ...self::whole($job),
         );
     }
 
-    /** @return list<SetAside> none where nothing was set aside: most jobs need no form read for it */
-    private static function setAside(Job $job): array
+    /** @return list<object> the parts that are kept whole; none where nothing was said: most jobs need no form read for it */
+    private static function whole(Job $job): array
     {
-        if (($job->set_aside ?? []) === []) {
-            return [];
+        $parts = [];
+        foreach (self::wholeParts() as $column => $part) {
+            /** @var ?array<string, mixed> $kept */
+            $kept = $job->getAttribute($column);
+            if ($kept !== null && $kept !== []) {
+                $parts[] = $part->read((new Form(...$part->fields()))->read(self::object($kept)), new FaultList);
+            }
         }
-        $part = new SetAsidePart;
 
-        return [$part->read((new Form(...$part->fields()))->read(self::object(['set_aside' => $job->set_aside])), new FaultList)];
+        return $parts;
+    }
+
+    /** @return array<string, JobPart> by the column that keeps it in job-file terms */
+    private static function wholeParts(): array
+    {
+        return ['set_aside' => new SetAsidePart, 'site_plan' => new SitePlanPart, 'fuel_kept' => new FuelKeptPart];
     }
 
     private static function wire(Job $job): WireRun
@@ -293,9 +305,12 @@ final class JobRows
             ),
         ] + array_intersect_key($file, array_flip([
             'rules_profile', 'service_a', 'margin_pct', 'machine', 'fuel', 'connection', 'start_school', 'switch_kind', 'switch_places',
-            'notes', 'existing', 'site', 'demand', 'set_aside',
+            'notes', 'existing', 'site', 'demand',
             'figures', 'figures_reason', 'recorded',
-        ]));
+        ])) + array_map(
+            fn (JobPart $part): array => array_filter($part->write($job), fn (mixed $said): bool => $said !== null && $said !== []),
+            self::wholeParts(),
+        );
     }
 
     /** @return array<string, mixed> */

@@ -147,6 +147,10 @@ final readonly class JobScreen
             return $this->links->to(StageKey::Wire)."#graph-$spot->part";
         }
 
+        if ($spot->onPlan !== null) {
+            return $this->links->to(StageKey::PlaceAndFuel)."#on-plan-$spot->onPlan";
+        }
+
         return $spot->circuit === null
             ? $this->links->to(StageKey::Survey, ['panel' => $spot->panel, 'space' => $spot->space])
             : $this->links->to($this->stage, ['at' => $spot->circuit]);

@@ -25,6 +25,11 @@ final class Calculators
             new AmpacityCalculator,
             new VoltageDropCalculator,
             new ConduitFillCalculator,
+            new GasPipeCalculator,
+            new RunTimeCalculator,
+            new TankVapourCalculator,
+            new NoiseCalculator,
+            new PlacementCalculator,
             new CheckDesignCalculator,
         ];
     }

@@ -18,7 +18,9 @@ final class ArrangementRules implements Check
     private const SAID_ELSEWHERE = [
         Code::MultiwireOn120, Code::OtherSource, Code::NeutralInSubpanel, Code::DoubleBond, Code::BondedGfciTrip, Code::DropLong,
         Code::InletUnderOutlet, Code::WiringWet, Code::OverRun, Code::OverSurge, Code::LegsUneven, Code::InterlockUnlisted,
-        Code::InterlockPlace, Code::CollarUnapproved, Code::Only120, Code::InletSmallFuture,
+        Code::InterlockPlace, Code::CollarUnapproved, Code::Only120, Code::InletSmallFuture, Code::OpeningNear, Code::HouseNear,
+        Code::WallNear,
+        Code::ServiceSpace,
     ];
 
     public function findings(Design $design): iterable

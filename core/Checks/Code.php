@@ -111,6 +111,10 @@ enum Code: string
     case RestartOverSurge = 'RESTART_OVER_SURGE';
     case ServiceSpace = 'SERVICE_SPACE';
     case SnowFlood = 'SNOW_FLOOD';
+    case PropertyNear = 'PROPERTY_NEAR';
+    case GasNear = 'GAS_NEAR';
+    case NoiseOver = 'NOISE_OVER';
+    case TankVapourShort = 'TANK_VAPOUR_SHORT';
     case SplicesForbidden = 'SPLICES_FORBIDDEN';
     case StartMissing = 'START_MISSING';
     case StopSwitch = 'STOP_SWITCH';
@@ -256,6 +260,10 @@ enum Code: string
             self::NoPermit => [StageKey::PriceAndPapers, $advice, Source::practice('the local authority')],
             self::NotLevel => [StageKey::PlaceAndFuel, $advice, Source::practice('a level pad')],
             self::SnowFlood => [StageKey::PlaceAndFuel, $advice, Source::practice('above snow and flood')],
+            self::PropertyNear => [StageKey::PlaceAndFuel, $wrong, Source::practice('ask what zoning says')],
+            self::GasNear => [StageKey::PlaceAndFuel, $danger, new Source('NFPA 58', 'sources of ignition')],
+            self::TankVapourShort => [StageKey::PlaceAndFuel, $wrong, Source::practice('what a tank boils off')],
+            self::NoiseOver => [StageKey::PlaceAndFuel, $advice, new Source('Local', 'noise')],
             self::CoAlarm => [StageKey::PlaceAndFuel, $advice, Source::practice('carbon monoxide')],
             self::LabelInlet => [StageKey::Wire, $advice, Source::nec('702.7(C)')],
             self::LabelService => [StageKey::Wire, $advice, Source::nec('702.7(A)')],

@@ -12,6 +12,8 @@ use Underpin\Checks\Arrangement\Arrangement;
 use Underpin\Checks\Arrangement\BreakerFacts;
 use Underpin\Checks\Arrangement\CordEnds;
 use Underpin\Checks\Arrangement\CordFacts;
+use Underpin\Checks\Arrangement\Fact;
+use Underpin\Checks\Arrangement\GasFacts;
 use Underpin\Checks\Arrangement\GeneratorFacts;
 use Underpin\Checks\Arrangement\InletFacts;
 use Underpin\Checks\Arrangement\LegLoadsFacts;
@@ -21,12 +23,14 @@ use Underpin\Checks\Arrangement\PlaceFacts;
 use Underpin\Checks\Arrangement\RunMethod;
 use Underpin\Checks\Arrangement\TransferFacts;
 use Underpin\Checks\Arrangement\WiringFacts;
+use Underpin\Codebook\GasPipes;
 use Underpin\Codebook\Terminals;
 use Underpin\Connection\AtService;
 use Underpin\Connection\Capacity;
 use Underpin\Connection\DerivedSystem;
 use Underpin\Connection\Way;
 use Underpin\Design\Design;
+use Underpin\Job\Fuel;
 use Underpin\Job\GeneratorNeutral;
 use Underpin\Job\Outlet;
 use Underpin\Job\PanelKind;
@@ -54,6 +58,7 @@ final readonly class PlannedArrangement
         return new Arrangement(
             $this->way->means(), $this->generator(), $this->cord(), $this->inlet(), $this->breaker(), $this->wiring(), $this->panel(),
             $this->transfer(), $this->local(), $this->place(), loads: $this->loads(),
+            gas: $this->gas(),
         );
     }
 
@@ -151,7 +156,36 @@ final readonly class PlannedArrangement
 
     private function place(): PlaceFacts
     {
-        return new PlaceFacts(isStandby: $this->supply->machine->form->isStandby());
+        $isStandby = $this->supply->machine->form->isStandby();
+        $site = $this->design->job->site;
+        $snow = $site->snowIn;
+        $platform = $this->design->job->plan->spot?->platformIn;
+        $aboveSnow = match (true) {
+            ! $isStandby, $snow === 0.0 => true,
+            $snow === null, $platform === null => null,
+            default => Limit::within($snow, $platform),
+        };
+
+        return new PlaceFacts(
+            isStandby: $isStandby, level: $site->level, aboveFloodAndSnow: Fact::all($site->aboveFlood, $aboveSnow),
+        );
+    }
+
+    private function gas(): GasFacts
+    {
+        $fuel = $this->design->fuel();
+        $meter = $this->design->job->site->gasMeterCfh;
+        $wanted = $fuel?->meterCfh();
+        if ($this->supply->fuel !== Fuel::NaturalGas) {
+            return GasFacts::none();
+        }
+        // Without the appliances it can be proven too small, and not large enough.
+        $isOpen = $wanted === null || $meter === null
+            || ($this->design->job->fuelKept->appliances === [] && Limit::within($wanted, $meter));
+
+        return $isOpen ? new GasFacts : new GasFacts(
+            meterBtuh: $meter * GasPipes::BTU_PER_FT3_NATURAL, meterLoadBtuh: $wanted * GasPipes::BTU_PER_FT3_NATURAL,
+        );
     }
 
     private function loads(): LegLoadsFacts

@@ -12,8 +12,10 @@ use Underpin\Connection\Situation;
 use Underpin\Connection\Way;
 use Underpin\Connection\Ways;
 use Underpin\Connection\WayVerdict;
+use Underpin\Fuel\FuelPlan;
 use Underpin\Job\Job;
 use Underpin\Loads\Plan;
+use Underpin\Placement\PlannedPlace;
 use Underpin\Refused;
 use Underpin\Service\Distribution;
 use Underpin\Sizing\Fit;
@@ -38,6 +40,10 @@ final class Design
 
     private Assembly|Refused|null $assembly = null;
 
+    private PlannedPlace|false|null $place = null;
+
+    private ?FuelPlan $fuel = null;
+
     public function __construct(public readonly Job $job, ?Ways $ways = null)
     {
         $this->ways = $ways ?? Ways::standard();
@@ -48,12 +54,29 @@ final class Design
     {
         if ($this->situation === null) {
             $sized = $this->job->asSized();
+            $sized = $sized->with($sized->wire->along($this->job->plan));
             $this->situation = new Situation(
                 $sized, Plan::of($sized), Distribution::of($sized), Supply::of($this->job->generator, $this->job->site),
             );
         }
 
         return $this->situation;
+    }
+
+    /** The machine at its spot on the site plan; null: it has none, or its size is not known. */
+    public function place(): ?PlannedPlace
+    {
+        $this->place ??= PlannedPlace::of($this->job) ?? false;
+
+        return $this->place === false ? null : $this->place;
+    }
+
+    /** What keeps the machine running at the loads of this job; null: none is picked. */
+    public function fuel(): ?FuelPlan
+    {
+        $fit = $this->fit();
+
+        return $fit === null ? null : $this->fuel ??= FuelPlan::of($fit, $this->job);
     }
 
     /** The job with the figures that sizing uses: listed, measured or calculated. */

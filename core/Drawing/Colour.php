@@ -16,8 +16,10 @@ enum Colour: string
     case Petrol = '#17565E';
     case PetrolSoft = '#DCE7E6';
     case Danger = '#9E2F21';
+    case DangerSoft = '#FAE9E5';
     case Wrong = '#8A5607';
     case Good = '#3F652A';
+    case GoodSoft = '#EAF1E3';
     case LegA = '#34508C';
     case LegASoft = '#E6EAF4';
     case LegB = '#7C3A66';
@@ -46,7 +48,8 @@ enum Colour: string
             self::Petrol => 132,
             self::LegA, self::WireBlue => 5,
             self::LegB => 6,
-            self::Line, self::PetrolSoft, self::LegASoft, self::LegBSoft, self::Track, self::Cross, self::CrossGround => 9,
+            self::Line, self::DangerSoft, self::GoodSoft, self::PetrolSoft, self::LegASoft, self::LegBSoft, self::Track, self::Cross,
+            self::CrossGround => 9,
             self::Level0, self::Level1 => 254,
             self::Level2, self::Level3 => 253,
             self::Level4, self::Level5 => 252,

@@ -13,6 +13,7 @@ use Underpin\Drawing\HookUp\HookUps;
 use Underpin\Drawing\Labels\LabelSheets;
 use Underpin\Drawing\OneLine\OneLines;
 use Underpin\Drawing\Service\ServiceDrawings;
+use Underpin\Drawing\Site\SitePlans;
 
 /** Every drawing that can be taken along: the registry that pages and files follow. */
 final readonly class Drawings
@@ -28,7 +29,7 @@ final readonly class Drawings
             [
                 new OneLines, new HookUps, new PlugFaceSheets, new LabelSheets, new PanelsBefore, new PanelsAfter, new MovedBoards,
                 new DoorDirectories,
-                new ServiceDrawings,
+                new ServiceDrawings, new SitePlans,
             ],
         );
     }

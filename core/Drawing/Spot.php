@@ -7,7 +7,8 @@ namespace Underpin\Drawing;
 /** What of a job a link of a drawing leads to; a page knows the address. */
 final readonly class Spot
 {
-    private function __construct(public ?string $circuit, public ?string $panel, public ?int $space, public ?string $part = null)
+    private function __construct(public ?string $circuit, public ?string $panel, public ?int $space, public ?string $part = null,
+        public ?string $onPlan = null)
     {
     }
 
@@ -15,6 +16,12 @@ final readonly class Spot
     public static function part(string $id): self
     {
         return new self(null, null, null, $id);
+    }
+
+    /** What stands on the site plan, by its id: where it is described. */
+    public static function onPlan(string $id): self
+    {
+        return new self(null, null, null, null, $id);
     }
 
     public static function circuit(string $id): self

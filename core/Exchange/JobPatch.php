@@ -14,7 +14,9 @@ use LogicException;
 final readonly class JobPatch
 {
     /** Lists whose elements are known by their id; every other list is one value. */
-    private const KEYED = ['panels', 'circuits', 'loads', 'disconnects', 'photos', 'recordings', 'intervals'];
+    private const KEYED = [
+        'panels', 'circuits', 'loads', 'disconnects', 'photos', 'recordings', 'intervals', 'buildings', 'openings', 'items',
+    ];
 
     /** Stands in the place of an id where the order of such a list has changed. */
     private const ORDER = '#order';

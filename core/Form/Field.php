@@ -15,8 +15,10 @@ use Underpin\Form\Type\KeyType;
 use Underpin\Form\Type\NumberChoiceType;
 use Underpin\Form\Type\NumbersType;
 use Underpin\Form\Type\NumberType;
+use Underpin\Form\Type\PointsType;
 use Underpin\Form\Type\TextType;
 use Underpin\Form\Type\Type;
+use Underpin\Geometry\Point;
 use Underpin\Refused;
 
 /**
@@ -132,6 +134,12 @@ final readonly class Field
         return self::of($name, new NumbersType, $meaning);
     }
 
+    /** A list of places in feet; `atLeast` and `atMost` limit how many. */
+    public static function points(string $name, string $meaning): self
+    {
+        return self::of($name, new PointsType, $meaning);
+    }
+
     /** A list of objects; `atMost` limits how many. */
     public static function items(string $name, string $meaning, Form $items): self
     {
@@ -220,7 +228,7 @@ final readonly class Field
     }
 
     /**
-     * @return float|int|string|bool|Values|list<Values>|list<float>|null
+     * @return float|int|string|bool|Values|list<Values>|list<float>|list<Point>|null
      *
      * @throws Refused naming this field
      */

@@ -5,16 +5,17 @@ declare(strict_types=1);
 namespace Underpin\Form;
 
 use LogicException;
+use Underpin\Geometry\Point;
 
 /** The values of one object of input, each already read and checked by its Field. */
 final readonly class Values
 {
-    /** @param  array<string, float|int|string|bool|Values|list<Values>|list<float>|null>  $values */
+    /** @param  array<string, float|int|string|bool|Values|list<Values>|list<float>|list<Point>|null>  $values */
     public function __construct(private array $values)
     {
     }
 
-    /** @return array<string, float|int|string|bool|Values|list<Values>|list<float>|null> */
+    /** @return array<string, float|int|string|bool|Values|list<Values>|list<float>|list<Point>|null> */
     public function all(): array
     {
         return $this->values;
@@ -80,6 +81,14 @@ final readonly class Values
         $value = $this->values[$name] ?? null;
 
         return is_array($value) ? array_values(array_filter($value, is_float(...))) : [];
+    }
+
+    /** @return ?list<Point> null where the list is missing */
+    public function points(string $name): ?array
+    {
+        $value = $this->values[$name] ?? null;
+
+        return is_array($value) ? array_values(array_filter($value, fn (mixed $each): bool => $each instanceof Point)) : null;
     }
 
     public function textOrNull(string $name): ?string

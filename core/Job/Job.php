@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underpin\Job;
 
 use Underpin\Job\Part\JobParts;
+use Underpin\Job\Plan\SitePlan;
 
 /**
  * Everything that is known of one job: the facts and the choices, never a result. It is made of a
@@ -35,13 +36,20 @@ final readonly class Job
 
     public SetAside $setAside;
 
+    public SitePlan $plan;
+
+    public FuelKept $fuelKept;
+
     /** @var array<class-string, object> every part by its class */
     private array $parts;
 
     public function __construct(public string $name, object ...$parts)
     {
         JobParts::name()->read($name);
-        $known = [new Client, new Authority, new Service, new Generator, new Connection, new WireRun, new Site, new Basis, new SetAside];
+        $known = [
+            new Client, new Authority, new Service, new Generator, new Connection, new WireRun, new Site, new Basis, new SetAside,
+            new SitePlan, new FuelKept,
+        ];
         $byClass = [];
         foreach ([...$known, ...array_values($parts)] as $part) {
             $byClass[$part::class] = $part;
@@ -56,6 +64,8 @@ final readonly class Job
         $this->site = $this->part(Site::class);
         $this->basis = $this->part(Basis::class);
         $this->setAside = $this->part(SetAside::class);
+        $this->plan = $this->part(SitePlan::class);
+        $this->fuelKept = $this->part(FuelKept::class);
     }
 
     /** The same job with other parts in the place of those of their class. */

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Underpin\Job;
 
+use Underpin\Codebook\PortablePlace;
 use Underpin\Job\Part\LocalRulesPart;
 
 /** What the local authority says, where it differs from the code or must be asked. Data, not rules of ours. */
 final readonly class LocalRules
 {
     /** Feet between a portable machine's exhaust and the house that no local rule makes less. */
-    public const LEAST_PORTABLE_FT = 20.0;
+    public const LEAST_PORTABLE_FT = PortablePlace::HOUSE_FT;
 
     public const MOST_PORTABLE_FT = 200.0;
 
@@ -21,6 +22,9 @@ final readonly class LocalRules
      * @param  string  $who  who may do the work
      * @param  list<DemandMethod>  $calculations  load calculations that are accepted
      * @param  ?bool  $meterAdapter  the utility takes meter-socket adapters; null: not asked
+     * @param  ?float  $openingFt  feet that a standby keeps from openings; null: as NFPA 37 says
+     * @param  ?float  $propertyFt  feet that a machine keeps from the property line; null: not asked
+     * @param  ?float  $nightDb  dB(A) at the property line and at a neighbor's window by night; null: not asked
      * @param  string  $source  where this was read or who said it
      * @param  string  $dated  when, as YYYY-MM-DD; empty: not known
      */
@@ -37,8 +41,14 @@ final readonly class LocalRules
         public string $source = '',
         public string $dated = '',
         public ?bool $meterAdapter = null,
+        public ?float $openingFt = null,
+        public ?float $propertyFt = null,
+        public ?float $nightDb = null,
     ) {
-        LocalRulesPart::form()->guard(['portable_ft' => $portableFt, 'dated' => $dated]);
+        LocalRulesPart::form()->guard([
+            'portable_ft' => $portableFt, 'dated' => $dated, 'opening_ft' => $openingFt, 'property_ft' => $propertyFt,
+            'night_db' => $nightDb,
+        ]);
     }
 
     public function accepts(DemandMethod $method): bool
@@ -60,6 +70,9 @@ final readonly class LocalRules
             'Permit' => $this->permit ? 'needed' : 'not needed',
             'Inspection' => $this->inspection ? 'needed' : 'not needed',
             'Portable machine from the house' => number_format($this->portableFt).' ft',
+            'Standby from openings' => $this->openingFt === null ? 'as NFPA 37 says' : number_format($this->openingFt, 1).' ft',
+            'Machine from the property line' => $this->propertyFt === null ? 'not asked' : number_format($this->propertyFt, 1).' ft',
+            'Noise at night' => $this->nightDb === null ? 'not asked' : number_format($this->nightDb).' dB(A)',
             'Who may do the work' => $this->who === '' ? 'not said' : $this->who,
             'Load calculations accepted' => implode(
                 ', ', array_map(fn (DemandMethod $m): string => $m->value, $this->calculations),

@@ -9,8 +9,6 @@ use Underpin\Refused;
 /** Fuel, ground and climate as later stages need them. Null: not known yet. */
 final readonly class Site
 {
-    private const KEPT = 'Kept with the job for Place and fuel; nothing is judged by it yet';
-
     /**
      * @param  ?float  $gasMeterCfh  capacity of the gas meter, cubic feet an hour; 0: no gas here
      * @param  ?float  $propaneTankGal  size of the tank, gallons; 0: none
@@ -71,9 +69,9 @@ final readonly class Site
             ],
             'the altitude' => [$this->altitudeFt === null, 'Size: an engine loses power with height'],
             'the hottest day' => [$this->hottestF === null, 'Size, for the engine, and Wire, for the conductors'],
-            'the coldest day' => [$this->coldestF === null, self::KEPT],
-            'snow and level ground' => [$this->snowIn === null || $this->level === null, self::KEPT],
-            'the flood line' => [$this->aboveFlood === null, self::KEPT],
+            'the coldest day' => [$this->coldestF === null, 'Place and fuel: what a propane tank boils off'],
+            'snow and level ground' => [$this->snowIn === null || $this->level === null, 'Place and fuel: pad and platform'],
+            'the flood line' => [$this->aboveFlood === null, 'Place and fuel: how high it stands'],
         ];
 
         return array_map(fn (array $each): string => $each[1], array_filter($waits, fn (array $each): bool => $each[0]));

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Underpin\Job;
 
+use Underpin\Codebook\CordReach;
 use Underpin\Codebook\Material;
 use Underpin\Job\Part\WireRunPart;
+use Underpin\Job\Plan\RouteKind;
+use Underpin\Job\Plan\SitePlan;
 
 /** What the electrician knows of the way from the machine to the panel. Null: not measured yet. */
 final readonly class WireRun
@@ -52,6 +55,22 @@ final readonly class WireRun
     }
 
     /** The same run with terminals of this rating, °C. */
+    /** With the lengths of the site plan where none is typed: a cord with its slack, a run as long as its trench. */
+    public function along(SitePlan $plan): self
+    {
+        $cord = $plan->route(RouteKind::Cord)?->ft();
+        $trench = $plan->route(RouteKind::Trench)?->ft();
+        if (($this->cordFt !== null || $cord === null) && ($this->runFt !== null || $trench === null)) {
+            return $this;
+        }
+
+        /** @phpstan-ignore argument.type (the names and types are this class's own) */
+        return new self(...[
+            ...get_object_vars($this), 'cordFt' => $this->cordFt ?? ($cord === null ? null : $cord + CordReach::SLACK_FT),
+            'runFt' => $this->runFt ?? $trench,
+        ]);
+    }
+
     public function withTerminals(int $terminalC): self
     {
         /** @phpstan-ignore argument.type (the names and types are this class's own) */

@@ -60,7 +60,7 @@ final class Schools
         if (! $takesInlet || $machine->outletAmps >= self::LARGE_A) {
             return [];
         }
-        $wire = $design->job->wire;
+        $wire = $design->situation()->job->wire;
         $cost = fn (int $amps, bool $cord): Cost => Cost::of($book, [
             new Need(Item::inlet($amps)), new Need(Item::run($amps), $wire->runFt),
             ...$cord ? [new Need(Item::cord($amps), $wire->cordFt)] : [],

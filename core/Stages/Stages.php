@@ -18,7 +18,7 @@ final readonly class Stages
 
     public static function standard(): self
     {
-        return new self([new SurveyStage, new LoadsStage, new SizeStage, new ConnectStage, new WireStage, new RunStage]);
+        return new self([new SurveyStage, new LoadsStage, new SizeStage, new ConnectStage, new WireStage, new PlaceStage, new RunStage]);
     }
 
     public function with(Stage $stage): self

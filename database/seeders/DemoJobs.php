@@ -24,6 +24,8 @@ use Underpin\Job\ExistingEquipment;
 use Underpin\Job\ExistingFault;
 use Underpin\Job\FeederGround;
 use Underpin\Job\Fuel;
+use Underpin\Job\FuelKept;
+use Underpin\Job\GasAppliance;
 use Underpin\Job\Generator;
 use Underpin\Job\Job as JobFile;
 use Underpin\Job\Laying;
@@ -85,6 +87,11 @@ final class DemoJobs
                 self::answered(ExistingFault::NoLabels), new OtherSource(OtherSourceKind::None),
             ),
             new Site(0, 250, 15, 2350, 92, -12, 30, true, true),
+            DemoPlans::dairy(),
+            new FuelKept(
+                '2026-09-12', true, 3.89, near: 'Upper Tarn, 6 miles, no generator at its pumps',
+                far: 'Coldharbor depot, 31 miles, has its own engine',
+            ),
             new Basis(demand: new DemandInputs(
                 DemandMethod::Existing, 240.0,
                 new Dwelling(
@@ -139,7 +146,12 @@ final class DemoJobs
                 ],
                 self::answered(ExistingFault::CordLost), new OtherSource(OtherSourceKind::None),
             ),
-            new Site(180, 0, 5, 10, 96, 4, 14, true, false),
+            new Site(180, 0, 5, 10, 96, 4, 14, true, true),
+            DemoPlans::rowHouse(),
+            new FuelKept(
+                '2026-04-18', false, 4.25, near: 'Wharf Street, half a mile, dark when the lane is',
+                far: 'Ring road, 9 miles, on another feeder',
+            ),
             new Basis(demand: new DemandInputs(
                 DemandMethod::Optional, 240.0,
                 new Dwelling(
@@ -194,6 +206,12 @@ final class DemoJobs
                 new OtherSource(OtherSourceKind::Solar, 'east', 'SOLAR, beside the east disconnect', OtherSourceRun::LockedOff),
             ),
             new Site(0, 1000, 0, 1180, 88, -34, 72, true, true),
+            DemoPlans::lodge(),
+            new FuelKept(
+                '', null, 2.79, 41, 192, 80, true, 760_000, [
+                    new GasAppliance('boiler', 'Boiler', 210_000), new GasAppliance('ranges', 'Kitchen ranges', 180_000),
+                ], 151, 'The supplier drives out within two days', 'Depot at Lower Ansgar, 44 miles',
+            ),
             new Basis(demand: new DemandInputs(
                 DemandMethod::Standard, 240.0,
                 new Dwelling(

@@ -15,6 +15,8 @@ use Underpin\Checks\Severity;
 use Underpin\Codebook\Burial;
 use Underpin\Codebook\Conduit;
 use Underpin\Codebook\TradeSize;
+use Underpin\Geometry\Polygon;
+use Underpin\Job\Authority;
 use Underpin\Job\Circuit;
 use Underpin\Job\DemandInputs;
 use Underpin\Job\DemandMethod;
@@ -24,6 +26,7 @@ use Underpin\Job\ExistingEquipment;
 use Underpin\Job\ExistingFault;
 use Underpin\Job\FeederGround;
 use Underpin\Job\Fuel;
+use Underpin\Job\FuelKept;
 use Underpin\Job\GeneratorNeutral;
 use Underpin\Job\Job;
 use Underpin\Job\Laying;
@@ -31,6 +34,7 @@ use Underpin\Job\Load;
 use Underpin\Job\LoadBasis;
 use Underpin\Job\LoadKind;
 use Underpin\Job\LocalRules;
+use Underpin\Job\Machine\Housing;
 use Underpin\Job\MachineKind;
 use Underpin\Job\Measured;
 use Underpin\Job\OtherSource;
@@ -39,7 +43,12 @@ use Underpin\Job\OtherSourceRun;
 use Underpin\Job\Outlet;
 use Underpin\Job\Panel;
 use Underpin\Job\PanelKind;
+use Underpin\Job\Plan\MachineSpot;
+use Underpin\Job\Plan\PlanItem;
+use Underpin\Job\Plan\PlanItemKind;
+use Underpin\Job\Plan\SitePlan;
 use Underpin\Job\Position;
+use Underpin\Job\Rating;
 use Underpin\Job\RecordedPeak;
 use Underpin\Job\Role;
 use Underpin\Job\Site;
@@ -181,6 +190,27 @@ function set(array $settings, string $way = 'automatic'): Job
     $job = Changed::of(sound(), connection: $way);
 
     return $job->with($job->connection->with(settings: $settings));
+}
+
+/** A sound house with its machine on the site plan: a lot of 120 by 100 ft where 60 dB are taken by night. */
+function standing(MachineSpot $spot, PlanItem ...$items): Job
+{
+    $job = sound();
+    $machine = Changed::of($job->generator->machine, housing: new Housing(noiseDb: 66, widthIn: 40, depthIn: 24));
+    $lot = Polygon::rectangle(-40, -40, 120, 100)->corners;
+
+    return Changed::of($job, supply: new Supply($machine, Fuel::Gasoline))->with(
+        new SitePlan([], $lot, array_values($items), $spot), new Authority(new LocalRules(nightDb: 60)),
+    );
+}
+
+/** A sound house whose machine burns propane from a tank, at -10 °F. */
+function onPropane(FuelKept $kept): Job
+{
+    $job = sound();
+    $machine = Changed::of($job->generator->machine, ratings: [new Rating(Fuel::Propane, 4000, 5000, 0.2, null, 1.0)]);
+
+    return Changed::of($job, supply: new Supply($machine, Fuel::Propane), site: new Site(propaneTankGal: 120, coldestF: -10))->with($kept);
 }
 
 /** A sound house whose run is laid like this. */
@@ -571,6 +601,24 @@ $houses = [
         false,
     ],
     'a setting of a switch that is thrown by hand' => ['SETTINGS_UNUSUAL', set(['start_s' => 1.0], 'interlock'), false],
+
+    'a machine at the line' => ['PROPERTY_NEAR', standing(new MachineSpot(77, 10)), true, Severity::Wrong],
+    'a machine beside a gas tank' => [
+        'GAS_NEAR', standing(new MachineSpot(60, 10), new PlanItem('t', PlanItemKind::Tank, 66, 10, 4, 4)), true,
+    ],
+    'a machine with room on every side' => ['GAS_NEAR', standing(new MachineSpot(60, 10)), false],
+    'a loud machine at night' => ['NOISE_OVER', standing(new MachineSpot(60, 10)), true, Severity::Advice],
+    'one that is far enough' => ['NOISE_OVER', standing(new MachineSpot(20, 8)), false],
+
+    // What runs burns about half a gallon an hour, 48,000 BTU; at -10 °F and 20 % full a tank gives diameter × length × 30.
+    'a small tank in the cold' => ['TANK_VAPOUR_SHORT', onPropane(new FuelKept(tankDiameterIn: 14, tankLengthIn: 40, buried: false)), true],
+    'a large one' => ['TANK_VAPOUR_SHORT', onPropane(new FuelKept(tankDiameterIn: 37, tankLengthIn: 120, buried: false)), false],
+    'one of which the supplier says enough' => [
+        'TANK_VAPOUR_SHORT', onPropane(new FuelKept(tankDiameterIn: 14, tankLengthIn: 40, buried: false, supplierBtuh: 90_000)), false,
+    ],
+    'a buried one that nobody asked about' => [
+        'TANK_VAPOUR_SHORT', onPropane(new FuelKept(tankDiameterIn: 14, tankLengthIn: 40, buried: true)), false,
+    ],
 
     'a wire that no table has' => [
         'WIRE_NOT_FOUND',

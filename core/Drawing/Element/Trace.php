@@ -21,6 +21,12 @@ final readonly class Trace
         return new self($points === [] ? throw new LogicException('A trace needs a point.') : $points, false);
     }
 
+    /** @param  list<Point>  $points */
+    public static function closed(array $points): self
+    {
+        return new self($points === [] ? throw new LogicException('A trace needs a point.') : $points, true);
+    }
+
     /** @param  array{float, float}  ...$corners */
     public static function through(array ...$corners): self
     {

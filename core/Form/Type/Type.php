@@ -7,6 +7,7 @@ namespace Underpin\Form\Type;
 use LogicException;
 use Underpin\Form\Field;
 use Underpin\Form\Values;
+use Underpin\Geometry\Point;
 use Underpin\Refused;
 
 /** What sort of value a field takes: how it is read, refused, described and shown. */
@@ -19,7 +20,7 @@ abstract readonly class Type
     abstract public function wanted(): string;
 
     /**
-     * @return float|int|string|bool|Values|list<Values>|list<float>
+     * @return float|int|string|bool|Values|list<Values>|list<float>|list<Point>
      *
      * @throws Refused naming the field, or what is at fault inside it
      */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underpin\Job\Part;
 
+use Underpin\Codebook\StandbyPlace;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
 use Underpin\Form\Unit;
@@ -35,6 +36,13 @@ final class LocalRulesPart
                 ->atMost(LocalRules::MOST_PORTABLE_FT)
                 ->hint('Carbon monoxide leaves no smaller distance.')
                 ->default(LocalRules::LEAST_PORTABLE_FT),
+            Field::number('opening_ft', 'feet that a standby keeps from doors, windows and vents')->label('Standby from openings')
+                ->in(Unit::Feet)->atLeast(StandbyPlace::OPENINGS_FT)->atMost(LocalRules::MOST_PORTABLE_FT)
+                ->hint('NFPA 37 4.1.4 leaves no smaller one.')->optional('5 ft'),
+            Field::number('property_ft', 'feet that a machine keeps from the property line')->label('Machine from the property line')
+                ->in(Unit::Feet)->atMost(LocalRules::MOST_PORTABLE_FT)->optional('not asked'),
+            Field::number('night_db', 'loudest at the property line and at a neighbor\'s window by night')->label('Noise at night')
+                ->in(Unit::Decibels)->atLeast(20)->atMost(120)->optional('not asked'),
             Field::text('who', 'who may do the work')->label('Who may do the work')->atMost(200),
             Field::items(
                 'calculations', 'load calculations that are accepted',
@@ -61,6 +69,9 @@ final class LocalRulesPart
             'permit' => $rules->permit,
             'inspection' => $rules->inspection,
             'portable_ft' => $rules->portableFt,
+            'opening_ft' => $rules->openingFt,
+            'property_ft' => $rules->propertyFt,
+            'night_db' => $rules->nightDb,
             'who' => $rules->who,
             'calculations' => array_map(fn (DemandMethod $m): array => ['method' => $m->value], $rules->calculations),
             'meter_adapter' => $rules->meterAdapter,
@@ -80,6 +91,7 @@ final class LocalRulesPart
                 ? array_map(fn (Values $each): DemandMethod => DemandMethod::from($each->text('method')), $in->items('calculations'))
                 : DemandMethod::cases(),
             $in->text('notes'), $in->text('source'), $in->text('dated'), $in->flagOrNull('meter_adapter'),
+            $in->numberOrNull('opening_ft'), $in->numberOrNull('property_ft'), $in->numberOrNull('night_db'),
         );
     }
 }

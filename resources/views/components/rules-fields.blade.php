@@ -13,6 +13,11 @@
     <x-pick :of="$asks->field('meter_adapter')" :id="$prefix.'-adapter'" :options="['' => 'not asked'] + $asks->field('meter_adapter')->options()" :value="$rules->meterAdapter === null ? '' : (int) $rules->meterAdapter"/>
 </div>
 <div class="fields">
+    @foreach (['opening_ft' => $rules->openingFt, 'property_ft' => $rules->propertyFt, 'night_db' => $rules->nightDb] as $name => $value)
+        <x-field :of="$asks->field($name)" :id="$prefix.'-'.$name" :value="Underpin\Csv\Number::write($value)"/>
+    @endforeach
+</div>
+<div class="fields">
     @foreach (Underpin\Job\DemandMethod::cases() as $method)
         <x-pick :id="$prefix.'-'.$method->value" :name="'accepts_'.$method->value" :label="'Accepts '.$method->value" :options="$yes" :value="(int) $rules->accepts($method)"/>
     @endforeach

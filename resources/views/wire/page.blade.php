@@ -1,4 +1,5 @@
 @php($run = $screen->job->wire)
+@php($onPlan = $run->along($screen->job->plan))
 @php($assembly = $screen->design()->assembly())
 @php($cord = $assembly?->conductor(Underpin\Assembly\ConductorKind::Cord)?->drop)
 @php($laid = $assembly?->conductor(Underpin\Assembly\ConductorKind::Run)?->drop)
@@ -10,8 +11,8 @@
     @php($hasCord = $screen->design()->supply()?->machine->outlet !== Underpin\Job\Outlet::Terminals)
     @php($laying = $run->laying)
     <div class="fields">
-        @if ($hasCord)<x-field :of="$f->field('cord_ft')" id="w-cord" :value="Underpin\Csv\Number::write($run->cordFt)"/>@else<input type="hidden" name="cord_ft" value="{{ Underpin\Csv\Number::write($run->cordFt) }}">@endif
-        <x-field :of="$f->field('run_ft')" id="w-run" :value="Underpin\Csv\Number::write($run->runFt)"/>
+        @if ($hasCord)<x-field :of="$f->field('cord_ft')" id="w-cord" :value="Underpin\Csv\Number::write($run->cordFt)" :hint="$run->cordFt === null && $onPlan->cordFt !== null ? Underpin\Say::figure($onPlan->cordFt).' ft by the site plan, with 5 ft of slack' : null"/>@else<input type="hidden" name="cord_ft" value="{{ Underpin\Csv\Number::write($run->cordFt) }}">@endif
+        <x-field :of="$f->field('run_ft')" id="w-run" :value="Underpin\Csv\Number::write($run->runFt)" :hint="$run->runFt === null && $onPlan->runFt !== null ? Underpin\Say::figure($onPlan->runFt).' ft by the site plan' : null"/>
         <x-field :of="$f->field('slack_ft')" id="w-slack" :value="Underpin\Csv\Number::write($laying->slackFt)"/>
         @if ($hasCord)<x-pick :of="$f->field('inlet_a')" id="w-inlet" :value="$run->inletAmps"/>@else<input type="hidden" name="inlet_a" value="{{ $run->inletAmps }}">@endif
     </div>

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Place;
+
+use App\Http\Requests\CoreRequest;
+use Underpin\Form\Form;
+use Underpin\Job\Part\SitePlanPart;
+
+/** The lot, north, and where snow comes down. */
+final class AroundRequest extends CoreRequest
+{
+    public function form(): Form
+    {
+        return SitePlanPart::around();
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Screens\Pages;
+
+use Underpin\StageKey;
+
+final class PlacePage extends PlainPage
+{
+    public function stage(): StageKey
+    {
+        return StageKey::PlaceAndFuel;
+    }
+
+    public function view(): string
+    {
+        return 'place.page';
+    }
+}

@@ -1,0 +1,414 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Drawing\Site;
+
+use Underpin\Design\Design;
+use Underpin\Drawing\Anchor;
+use Underpin\Drawing\Box;
+use Underpin\Drawing\Drawing;
+use Underpin\Drawing\Element\Element;
+use Underpin\Drawing\Element\Line;
+use Underpin\Drawing\Element\Link;
+use Underpin\Drawing\Element\Path;
+use Underpin\Drawing\Element\Point as Corner;
+use Underpin\Drawing\Element\Rect;
+use Underpin\Drawing\Element\Text;
+use Underpin\Drawing\Element\Trace;
+use Underpin\Drawing\Layer;
+use Underpin\Drawing\Spot;
+use Underpin\Geometry\Point;
+use Underpin\Geometry\Polygon;
+use Underpin\Geometry\Segment;
+use Underpin\Job\Plan\BuildingKind;
+use Underpin\Job\Plan\PlanItem;
+use Underpin\Job\Plan\PlannedBuilding;
+use Underpin\Job\Plan\PlanSide;
+use Underpin\Job\Plan\Route;
+use Underpin\Job\Plan\RouteKind;
+use Underpin\Job\Plan\SitePlan;
+use Underpin\Placement\Distance;
+use Underpin\Placement\PlaceRow;
+use Underpin\Placement\PlannedPlace;
+use Underpin\Placement\Zone;
+use Underpin\Say;
+
+/** The site to scale: what stands there, where the machine may not stand, and every distance that counts. */
+final readonly class SitePlanDrawing
+{
+    /** distances that are drawn beside those that are too short */
+    private const SHOWN = 6;
+
+    /** farther than that, or than so many times what is kept, no line is drawn */
+    private const NEAR_FT = 20.0;
+
+    private const NEAR = 2.0;
+
+    private const FOOT = 58.0;
+
+    /** units that a letter of a note takes */
+    private const LETTER = 6.6;
+
+    private SitePlan $plan;
+
+    private ?PlannedPlace $place;
+
+    private SiteScale $at;
+
+    public function __construct(private Design $design)
+    {
+        $this->plan = $design->job->plan;
+        $this->place = $design->place();
+        $this->at = new SiteScale($this->points());
+    }
+
+    public function drawing(): Drawing
+    {
+        return new Drawing('Site plan', $this->at->sheet(self::FOOT), [
+            new Layer('ground', $this->ground()),
+            new Layer('zone', $this->zones()),
+            new Layer('property', $this->lot()),
+            new Layer('buildings', array_merge([], ...array_map($this->building(...), $this->plan->buildings ?? []))),
+            new Layer('equipment', array_map($this->item(...), $this->plan->items ?? [])),
+            new Layer('ways', array_merge([], ...array_map($this->route(...), $this->plan->routes))),
+            new Layer('distances', $this->distances()),
+            new Layer('machine', $this->machine()),
+            new Layer('notes', $this->notes()),
+        ], $this->twin());
+    }
+
+    /** @return list<Point> everything that must be seen */
+    private function points(): array
+    {
+        return [
+            ...array_merge([], ...array_map(fn (PlannedBuilding $b): array => $b->corners, $this->plan->buildings ?? [])),
+            ...$this->plan->property,
+            ...array_merge([], ...array_map(fn (PlanItem $i): array => $i->area()->corners, $this->plan->items ?? [])),
+            ...array_merge([], ...array_map(fn (Route $r): array => $r->points, $this->plan->routes)),
+            ...$this->place === null ? [] : $this->place->machine->corners,
+        ];
+    }
+
+    /** @return list<Element> */
+    private function ground(): array
+    {
+        $all = new Box(0, 0, $this->at->right(), $this->at->bottom());
+
+        return $this->place === null ? [] : [new Rect($all, SiteInk::Ground)];
+    }
+
+    /** @return list<Element> each forbidden shape at its exact offset: edges first, so that only those of the whole stay in sight */
+    private function zones(): array
+    {
+        $traces = [];
+        foreach ($this->place?->zones() ?? [] as $zone) {
+            array_push($traces, ...$this->traces($zone));
+        }
+
+        return $traces === [] ? [] : [
+            new Path($traces, SiteInk::ZoneEdge), new Path($traces, SiteInk::Zone),
+            ...$this->plan->lot === null ? [] : [new Path([
+                Trace::around(new Box(0, 0, $this->at->right(), $this->at->bottom())),
+                $this->outline(new Polygon(array_reverse($this->plan->lot->clockwise()->corners))),
+            ], SiteInk::Outside)],
+        ];
+    }
+
+    /**
+     * The area itself, and around each of its sides all that is nearer than the distance. All run clockwise, so that what lies under two
+     * of them is painted as well.
+     *
+     * @return list<Trace>
+     */
+    private function traces(Zone $zone): array
+    {
+        $r = $zone->ft * $this->at->perFt;
+        $traces = $zone->area === null ? [] : [$this->outline($zone->area->clockwise())];
+        foreach ($zone->lines as $line) {
+            if ($r > 0 && $line->length() <= 0) {
+                [$x, $y] = $this->at->at($line->from);
+                $traces[] = Trace::closed([new Corner($x - $r, $y, 1.0), new Corner($x + $r, $y, 1.0)]);
+            } elseif ($r > 0) {
+                [$x1, $y1] = $this->at->at($line->from);
+                [$x2, $y2] = $this->at->at($line->to);
+                $nx = ($y2 - $y1) / ($line->length() * $this->at->perFt) * $r;
+                $ny = -($x2 - $x1) / ($line->length() * $this->at->perFt) * $r;
+                $traces[] = Trace::closed([
+                    new Corner($x1 + $nx, $y1 + $ny),
+                    new Corner($x2 + $nx, $y2 + $ny, 1.0),
+                    new Corner($x2 - $nx, $y2 - $ny),
+                    new Corner($x1 - $nx, $y1 - $ny, 1.0),
+                ]);
+            }
+        }
+
+        return $traces;
+    }
+
+    private function outline(Polygon $area): Trace
+    {
+        return Trace::closed(array_map(fn (Point $p) => $this->at->corner($p), $area->corners));
+    }
+
+    /** @return list<Element> */
+    private function lot(): array
+    {
+        return $this->plan->lot === null ? [] : [
+            new Path([$this->outline($this->plan->lot)], SiteInk::Lot),
+            ...array_map(fn (Segment $side): Text => $this->along(
+                $side, Say::figure($side->length()).' ft', $this->plan->lot,
+            ), $this->plan->lot->sides),
+        ];
+    }
+
+    /** @return list<Element> */
+    private function building(PlannedBuilding $building): array
+    {
+        $ink = $building->kind === BuildingKind::House ? SiteInk::House : SiteInk::Building;
+        $corners = $building->corners;
+        $middle = new Point(
+            array_sum(array_map(fn (Point $p): float => $p->x, $corners)) / count($corners),
+            array_sum(array_map(fn (Point $p): float => $p->y, $corners)) / count($corners),
+        );
+        [$x, $y] = $this->at->at($middle);
+        $room = self::width($building->outline) * $this->at->perFt - 12;
+        $burns = match ($building->burns) {
+            true => 'burns',
+            false => 'does not burn',
+            null => 'burns: not looked',
+        };
+
+        return [new Link(Spot::onPlan($building->id), 'site-link', '', $building->name, '', false, [], [
+            new Path([$this->outline($building->outline)], $ink),
+            ...array_map(
+                fn (Segment $side, int $i): Text => $this->along(
+                    $side, $i + 1 .': '.Say::figure($side->length()).' ft', $building->outline,
+                ),
+                $building->outline->sides, array_keys($building->outline->sides),
+            ),
+            ...array_map(fn ($opening): Line => $this->line($building->line($opening), SiteInk::Opening), $building->openings),
+            new Text(
+                $x, $y, mb_strimwidth($building->name, 0, max(3, (int) ($room / self::LETTER / 1.25)), '…'), SiteInk::Name,
+                Anchor::Middle,
+            ),
+            new Text($x, $y + 17, mb_strlen($burns) * self::LETTER > $room ? '' : $burns, SiteInk::Note, Anchor::Middle),
+        ])];
+    }
+
+    /** Words inside an area along one of its sides, where there is room for them. */
+    private function along(Segment $side, string $words, Polygon $area): Text
+    {
+        $across = $side->length() > 0 ? [
+            ($side->to->y - $side->from->y) / $side->length(), ($side->from->x - $side->to->x) / $side->length(),
+        ] : [0.0, 0.0];
+        $isUpright = abs($across[0]) > abs($across[1]);
+        // Beside an upright side there may be another one, and a name between them.
+        $middle = $side->at($side->length() * ($isUpright ? 0.2 : 0.5));
+        $room = ($isUpright ? self::width($area) / 2 : $side->length()) * $this->at->perFt;
+        $inward = $area->contains($middle->moved($across[0] * 0.1, $across[1] * 0.1)) ? 1 : -1;
+        $wide = mb_strlen($words) * self::LETTER;
+        [$x, $y] = $this->at->at($middle);
+
+        return new Text(
+            $x + $inward * $across[0] * ($wide / 2 + 7), $y - $inward * $across[1] * 14 + 5,
+            min($room, $side->length() * $this->at->perFt - ($isUpright ? 60 : 0)) < $wide + 12 ? '' : $words, SiteInk::Note,
+            Anchor::Middle,
+        );
+    }
+
+    private function item(PlanItem $item): Link
+    {
+        $box = $this->box($item->area());
+
+        return new Link(Spot::onPlan($item->id), 'site-link', '', $item->title(), '', false, [], [
+            new Rect(
+                new Box($box->x, $box->y, max(6.0, $box->w), max(6.0, $box->h)), $item->kind->isFlat() ? SiteInk::Buried : SiteInk::Thing,
+                2,
+            ),
+            new Text($box->x + max(6.0, $box->w) / 2, $box->y - 5, $item->title(), SiteInk::Note, Anchor::Middle),
+        ]);
+    }
+
+    /** @return list<Element> */
+    private function route(Route $route): array
+    {
+        $ink = match ($route->kind) {
+            RouteKind::Cord => SiteInk::Cord,
+            RouteKind::Trench => SiteInk::Trench,
+            RouteKind::Gas => SiteInk::Gas,
+        };
+        $longest = null;
+        foreach (array_slice($route->points, 1) as $i => $point) {
+            $leg = new Segment($route->points[$i], $point);
+            $longest = $longest === null || $leg->length() > $longest->length() ? $leg : $longest;
+        }
+
+        return [
+            new Path([Trace::through(...array_map($this->at->at(...), $route->points))], $ink),
+            ...$longest === null ? [] : [new Text(
+                $this->at->x($longest->at($longest->length() / 3)->x) + 10, $this->at->y($longest->at($longest->length() / 3)->y) - 6,
+                $route->kind->words().' '.Say::figure($route->ft()).' ft', SiteInk::Note,
+            )],
+        ];
+    }
+
+    /** @return list<Element> */
+    private function distances(): array
+    {
+        $elements = [];
+        foreach ($this->shown() as $i => $row) {
+            $words = Say::figure($row->ft()).' ft';
+            [$x, $y] = $this->at->at($row->line->at($row->line->length() * (0.4 + 0.15 * ($i % 3))));
+            $wide = mb_strlen($words) * self::LETTER * 1.3 + 6;
+            array_push(
+                $elements, $this->line($row->line, $row->isBroken() ? SiteInk::Broken : SiteInk::Distance),
+                new Rect(new Box($x - $wide / 2, $y - 10, $wide, 20), SiteInk::Plate, 3),
+                new Text($x, $y + 5, $words, $row->isBroken() ? SiteInk::BrokenFigure : SiteInk::Figure, Anchor::Middle),
+            );
+        }
+
+        return $elements;
+    }
+
+    /** @return list<PlaceRow> that are drawn: too short ones first, and none that is far out of the question */
+    private function shown(): array
+    {
+        return array_slice(array_values(array_filter(
+            $this->place?->telling() ?? [], fn (PlaceRow $row): bool => $row->isBroken() || (
+                $row->ft() <= max(self::NEAR_FT, self::NEAR * $row->neededFt)
+                && ! in_array($row->distance, [Distance::Service, Distance::ExhaustOpening], true)
+            ),
+        )), 0, self::SHOWN);
+    }
+
+    /** @return list<Element> */
+    private function machine(): array
+    {
+        if ($this->place === null) {
+            return [];
+        }
+        $box = $this->box($this->place->machine);
+        [$x, $y] = $this->at->at($this->place->exhaust);
+        [$dx, $dy] = match ($this->place->spot->exhaust) {
+            PlanSide::Right => [34.0, 0.0],
+            PlanSide::Left => [-34.0, 0.0],
+            PlanSide::Top => [0.0, -34.0],
+            PlanSide::Bottom => [0.0, 34.0],
+        };
+        $name = $this->design->job->generator->machine->name ?? '';
+        $back = fn (float $across): array => [$x + $dx * 0.7 - $dy * $across, $y + $dy * 0.7 + $dx * $across];
+
+        $spoken = "$name: drag it, or use the arrow keys";
+
+        return [new Link(Spot::onPlan('machine'), 'site-link site-drag', 'site-machine', $spoken, '', false, [
+            'per-ft' => (string) $this->at->perFt,
+        ], [
+            new Rect($box, SiteInk::Machine, 2),
+            new Path([
+                Trace::through([$x, $y], [$x + $dx, $y + $dy]), Trace::through($back(0.18), [$x + $dx, $y + $dy], $back(-0.18)),
+            ], SiteInk::Exhaust),
+            new Text(
+                $box->centre(), $this->place->spot->exhaust === PlanSide::Bottom ? $box->y - 8 : $box->bottom() + 18, $name, SiteInk::Name,
+                Anchor::Middle,
+            ),
+        ])];
+    }
+
+    /** @return list<Element> scale, north and the side of the snow */
+    private function notes(): array
+    {
+        $y = $this->at->bottom() + 18;
+        $ten = 10 * $this->at->perFt;
+        $turn = deg2rad($this->plan->northDeg);
+        $north = [$this->at->right() - 34, 40.0];
+        $tip = fn (float $far, float $across = 0.0): array => [
+            $north[0] + $far * sin($turn) + $across * cos($turn), $north[1] - $far * cos($turn) + $across * sin($turn),
+        ];
+
+        return [
+            // What reaches beyond the plan ends at its foot.
+            new Rect(new Box(0, $this->at->bottom(), $this->at->right(), self::FOOT), SiteInk::Foot),
+            new Line(12, $y, 12 + $ten, $y, SiteInk::Scale), new Text(20 + $ten, $y + 5, '10 ft', SiteInk::Note),
+            ...$this->place === null ? [] : [
+                new Text(12, $y + 28, 'No part of the machine may stand inside the dashed edges.', SiteInk::Note),
+            ],
+            new Path(
+                [Trace::through($tip(-14.0), $tip(12.0)), Trace::through($tip(4.0, -6.0), $tip(12.0), $tip(4.0, 6.0))], SiteInk::Scale,
+            ),
+            new Text($tip(24.0)[0], $tip(24.0)[1] + 5, 'N', SiteInk::Name, Anchor::Middle),
+            ...$this->snow(),
+        ];
+    }
+
+    /** @return list<Element> */
+    private function snow(): array
+    {
+        [$x, $y, $anchor] = match ($this->plan->snowSide) {
+            PlanSide::Left => [8.0, $this->at->bottom() / 2 - 24, Anchor::Start],
+            PlanSide::Right => [$this->at->right() - 8, $this->at->bottom() / 2 - 24, Anchor::End],
+            PlanSide::Top => [8.0, 18.0, Anchor::Start],
+            PlanSide::Bottom, null => [8.0, $this->at->bottom() - 8, Anchor::Start],
+        };
+
+        return $this->plan->snowSide === null ? [] : [new Text($x, $y, 'snow comes down on this side', SiteInk::Note, $anchor)];
+    }
+
+    private function line(Segment $line, SiteInk $ink): Line
+    {
+        return new Line(...[...$this->at->at($line->from), ...$this->at->at($line->to), $ink]);
+    }
+
+    /** Feet, from its leftmost corner to its rightmost. */
+    private static function width(Polygon $area): float
+    {
+        $xs = array_map(fn (Point $p): float => $p->x, $area->corners);
+
+        return max([-INF, ...$xs]) - min([INF, ...$xs]);
+    }
+
+    private function box(Polygon $rectangle): Box
+    {
+        [$low, $high] = [$rectangle->corners[0], $rectangle->corners[2]];
+
+        return new Box(
+            $this->at->x($low->x), $this->at->y($high->y), ($high->x - $low->x) * $this->at->perFt, ($high->y - $low->y) * $this->at->perFt,
+        );
+    }
+
+    /** @return list<list<string>> the same in words */
+    private function twin(): array
+    {
+        $rows = [['What', 'Where, ft', 'Size, ft', 'Notes']];
+        foreach ($this->plan->buildings ?? [] as $building) {
+            $rows[] = [
+                $building->name,
+                implode(' ', array_map(fn (Point $p): string => Say::figure($p->x).','.Say::figure($p->y), $building->corners)),
+                number_format($building->outline->area()).' ft²', $building->kind->words(),
+            ];
+            foreach ($building->openings as $opening) {
+                $rows[] = [
+                    "{$opening->title()}, $building->name", "wall $opening->wall, ".Say::figure($opening->fromFt).' from its corner',
+                    Say::figure($opening->widthFt).' wide', $opening->kind->words(),
+                ];
+            }
+        }
+        foreach ($this->plan->items ?? [] as $item) {
+            $rows[] = [
+                $item->title(), Say::figure($item->x).','.Say::figure($item->y), Say::figure($item->w).' × '.Say::figure($item->d),
+                $item->kind->words(),
+            ];
+        }
+        foreach ($this->place?->rows() ?? [] as $row) {
+            $rows[] = [
+                "from the machine: $row->what", Say::figure($row->ft()).' away', Say::figure($row->neededFt).' kept',
+                ($row->isBroken() ? 'too near; ' : '').$row->source->words($this->design->job->authority->rules->edition),
+            ];
+        }
+        foreach ($this->plan->routes as $route) {
+            $rows[] = [$route->kind->words(), count($route->points) - 1 .' straight parts', Say::figure($route->ft()).' long', ''];
+        }
+
+        return $rows;
+    }
+}

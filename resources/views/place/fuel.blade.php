@@ -1,0 +1,83 @@
+@php($fuel = $screen->design()->fuel())
+@php($kept = $screen->job->fuelKept)
+@php($f = (new App\Http\Requests\Place\FuelKeptRequest)->form())
+@php($kind = $fuel?->supply->fuel)
+@php($gas = in_array($kind, [Underpin\Job\Fuel::NaturalGas, Underpin\Job\Fuel::Propane], true))
+@php($unit = $kind === Underpin\Job\Fuel::NaturalGas ? 'ft³' : 'gal')
+<h2 id="fuel" tabindex="-1">What keeps it running</h2>
+@if ($fuel === null)
+    <p class="caution">Pick a machine and its fuel first.</p>
+@elseif ($kind === Underpin\Job\Fuel::Stored)
+    @php($wh = $fuel->supply->machine->stored->wh)
+    <dl class="figures"><div><dt>At the loads of this job</dt><dd>{{ number_format($fuel->loadW) }} <i>W</i></dd></div><div><dt>Lasts</dt><dd>@if ($wh === null || $fuel->loadW <= 0)not known @else{{ Underpin\Say::figure($wh / $fuel->loadW) }} <i>h</i>@endif</dd></div>@if ($wh && $fuel->supply->machine->stored->rechargeW)<div><dt>Recharged from an engine</dt><dd>{{ Underpin\Say::figure($wh / $fuel->supply->machine->stored->rechargeW) }} <i>h</i></dd></div>@endif</dl>
+@else
+    <dl class="figures">
+        <div><dt>At the loads of this job</dt><dd>{{ number_format($fuel->loadW) }} <small>of {{ number_format($fuel->supply->runW()) }}</small> <i>W</i></dd></div>
+        <div><dt>Burns</dt><dd>@if ($fuel->hour){{ number_format($fuel->hour->burnPerH, $unit === 'gal' ? 2 : 0) }} <i>{{ $unit }}/h</i>@else not known @endif</dd></div>
+        @if ($fuel->tankHours() !== null)<div><dt>Its own tank</dt><dd>{{ Underpin\Say::figure($fuel->tankHours()) }} <i>h</i></dd></div>@endif
+        @if ($fuel->storedHours() !== null)<div><dt>All that is stored</dt><dd>{{ Underpin\Say::figure($fuel->storedHours()) }} <i>h</i></dd></div>@endif
+    </dl>
+    @if ($fuel->days() !== [])
+    <div class="scroll" tabindex="0" role="region" aria-label="Outages of one, three and seven days"><table class="table fuel-days">
+        <thead><tr><th scope="col">Outage</th><th scope="col" class="num">Takes</th><th scope="col">Stored</th><th scope="col" class="num">Costs</th><th scope="col" class="num">Refuelling</th></tr></thead>
+        <tbody>@foreach ($fuel->days() as $day)
+            @php($share = $day->short === null ? null : ($day->units > 0 ? max(0, min(100, 100 * (1 - $day->short / $day->units))) : 100))
+            <tr><th scope="row">{{ Underpin\Say::count($day->days, 'day') }}</th><td class="num">{{ number_format($day->units, $unit === 'gal' ? 1 : 0) }} <i>{{ $unit }}</i></td>
+                <td>@if ($share === null)<span class="quiet">{{ $kind === Underpin\Job\Fuel::NaturalGas ? 'by a pipe' : 'not known' }}</span>@else<svg class="share" viewBox="0 0 100 12" width="100" height="12" role="img" aria-label="{{ number_format($share) }} % of it is stored"><rect class="share-all" x=".5" y=".5" width="99" height="11"/><rect class="share-on" width="{{ number_format($share, 1) }}" height="12"/></svg> @if ($day->short > 0){{ number_format($day->short, 1) }} gal short @else enough @endif @endif</td>
+                <td class="num">@if ($day->usd === null)<span class="quiet">no price</span>@else${{ number_format($day->usd, 0) }}@endif</td>
+                <td class="num">@if ($day->refuels === null)<span class="quiet">{{ $kind === Underpin\Job\Fuel::Gasoline ? 'tank not known' : 'none: by a pipe' }}</span>@else{{ Underpin\Say::count($day->refuels, 'stop') }}@endif</td></tr>
+        @endforeach</tbody>
+    </table></div>
+    <p class="quiet">All that must run is taken as on at once; motors that cycle make it less. Burn is linear between no load and full load, from the data sheet of the machine.</p>
+    @else<p class="caution">What the machine burns at no load and at full load is not known: the catalogue asks for it.</p>@endif
+    @if ($fuel->badOn())<p @class(['caution' => $fuel->badOn() < now()->toDateString()])>Bought {{ $kept->boughtOn }}{{ $kept->treated ? ', with stabiliser' : '' }}: good until <b>{{ $fuel->badOn() }}</b>{{ $fuel->badOn() < now()->toDateString() ? '. It is stale: burn it in a car, and buy anew' : '' }}. With ethanol in it, what stands in the machine's own tank keeps one to three months.</p>@endif
+    @if ($kind === Underpin\Job\Fuel::Gasoline)<p>Refuel only with the engine off and cooled for 15 to 20 minutes: turn off every breaker, then the generator breaker, stop, cool, fill. Somebody is awake for each stop. {{ (int) Underpin\Codebook\FuelFacts::USUAL_STORED_GAL }} gal at a dwelling is usual, some codes say 10; cans of at most {{ (int) Underpin\Codebook\FuelFacts::CAN_GAL }} gal, never in a basement or a living space.</p>@endif
+    @if ($gas)
+        <div class="scroll" tabindex="0" role="region" aria-label="Gas"><table class="table">
+            <thead><tr><th scope="col">Gas</th><th scope="col">What is wanted</th><th scope="col">What is there</th></tr></thead>
+            <tbody>
+                <tr><th scope="row">Machine, full load</th><td>{{ $fuel->fullBtuh() === null ? 'not known' : number_format($fuel->fullBtuh()).' BTU/h' }}</td><td>at the loads of this job {{ $fuel->loadBtuh() === null ? 'not known' : number_format($fuel->loadBtuh()).' BTU/h' }}</td></tr>
+                @if ($kind === Underpin\Job\Fuel::NaturalGas)<tr><th scope="row">Meter, everything firing</th><td>{{ $fuel->meterCfh() === null ? 'not known' : number_format($fuel->meterCfh()).' cfh' }}{{ $kept->appliances === [] ? ' for the machine alone: note what else burns' : '' }}</td><td>{{ $screen->job->site->gasMeterCfh === null ? 'not looked' : number_format($screen->job->site->gasMeterCfh).' cfh' }}</td></tr>@endif
+                <tr><th scope="row">Pipe, schedule 40 steel</th><td>@if ($fuel->pipe()){{ $fuel->pipe()->smallest }} in{{ $fuel->pipe()->isTight() ? ', and tight: take the next size' : '' }}, over {{ Underpin\Say::figure($fuel->pipeFt()) }} ft, {{ Underpin\Codebook\GasPipes::USUAL_DROP_INWC }} in of water lost @else length not known @endif</td><td>by the longest length; the gas plumber's, by NFPA 54</td></tr>
+                <tr><th scope="row">Pressure at the machine</th><td>{{ $kind === Underpin\Job\Fuel::Propane ? Underpin\Codebook\FuelFacts::PROPANE_INWC : Underpin\Codebook\FuelFacts::NATURAL_GAS_INWC }} in of water, with everything firing</td><td>its nameplate governs</td></tr>
+                @if ($kind === Underpin\Job\Fuel::Propane)<tr><th scope="row">Tank, coldest day</th><td>{{ $fuel->loadBtuh() === null ? 'not known' : number_format($fuel->loadBtuh()).' BTU/h' }}</td><td>{{ $fuel->vapourBtuh() === null ? 'not known: '.$fuel->vapourMissing() : number_format($fuel->vapourBtuh()).' BTU/h'.($kept->supplierBtuh === null ? ', 20 % full' : ', by the supplier') }}</td></tr>@endif
+            </tbody>
+        </table></div>
+    @endif
+@endif
+<section class="sheet" id="fuel-kept"><h2>Stored, tank, filling</h2>
+<form id="fuel-form" class="sheet-form" method="post" action="{{ route('jobs.fuel', $screen->row->id) }}" data-parts data-autosave>
+    @csrf @method('PUT')<x-was :values="array_intersect_key(Underpin\Job\Part\FuelKeptPart::writeKept($kept), array_flip(App\Http\Requests\Place\FuelKeptRequest::FIELDS))"/>
+    <div class="fields">
+        <x-field :of="$f->field('usd_per_unit')" id="fuel-usd" :value="Underpin\Csv\Number::write($kept->usdPerUnit)" :hint="$unit === 'ft³' ? 'for 100 cubic feet' : 'a gallon'"/>
+        <x-field :of="$f->field('bought_on')" id="fuel-bought" type="date" :value="$kept->boughtOn"/>
+        <x-pick :of="$f->field('treated')" id="fuel-treated" :value="$kept->treated === null ? '' : (int) $kept->treated"/>
+    </div>
+    <details class="more-fields"@if ($kind === Underpin\Job\Fuel::Propane) open @endif><summary>Propane tank</summary><div class="fields">
+        <x-field :of="$f->field('tank_diameter_in')" id="fuel-diameter" :value="Underpin\Csv\Number::write($kept->tankDiameterIn)"/>
+        <x-field :of="$f->field('tank_length_in')" id="fuel-length" :value="Underpin\Csv\Number::write($kept->tankLengthIn)"/>
+        <x-field :of="$f->field('tank_fill_pct')" id="fuel-fill" :value="Underpin\Csv\Number::write($kept->tankFillPct)"/>
+        <x-pick :of="$f->field('buried')" id="fuel-buried" :value="$kept->buried === null ? '' : (int) $kept->buried"/>
+        <x-field :of="$f->field('supplier_btuh')" id="fuel-supplier" :value="Underpin\Csv\Number::write($kept->supplierBtuh)"/>
+    </div></details>
+    <div class="fields">
+        <x-field :of="$f->field('pipe_ft')" id="fuel-pipe" :value="Underpin\Csv\Number::write($kept->pipeFt)"/>
+        <x-field :of="$f->field('near')" id="fuel-near" :value="$kept->near"/>
+        <x-field :of="$f->field('far')" id="fuel-far" :value="$kept->far"/>
+    </div>
+    <button class="button">Save</button>
+</form>
+@if ($gas || $kept->appliances !== [])
+    @php($a = (new App\Http\Requests\Place\ApplianceRequest)->form())
+    <h3>On the same gas</h3>
+    @foreach ([...$kept->appliances, null] as $each)
+        @php($key = $each->id ?? 'new')
+        <form id="appliance-{{ $key }}" class="sheet-form appliance" method="post" action="{{ route('jobs.fuel.appliance', $screen->row->id) }}" data-parts @if ($each) data-autosave @endif>
+            @csrf @method('PUT')<input type="hidden" name="id" value="{{ $each->id ?? '' }}">@if ($each)<x-was :values="['name' => $each->name, 'btuh' => $each->btuh]"/>@endif
+            <div class="fields"><x-field :of="$a->field('name')" :id="'a-name-'.$key" :value="$each->name ?? ''"/><x-field :of="$a->field('btuh')" :id="'a-btuh-'.$key" :value="Underpin\Csv\Number::write($each?->btuh)"/></div>
+            <button class="button">{{ $each ? 'Save' : 'Add it' }}</button>@if ($each)<button class="button is-quiet" form="remove-{{ $each->id }}">Remove {{ $each->name }}</button>@endif
+        </form>
+        @if ($each)<form id="remove-{{ $each->id }}" method="post" action="{{ route('jobs.fuel.appliance.destroy', $screen->row->id) }}" data-parts>@csrf @method('DELETE')<input type="hidden" name="id" value="{{ $each->id }}"></form>@endif
+    @endforeach
+@endif
+</section>

@@ -1,0 +1,19 @@
+@php($place = $design->place())
+<div class="place-live" id="place-live">
+@if ($place)
+    <div class="scroll" tabindex="0" role="region" aria-label="Distances"><table class="table distances">
+        <thead><tr><th scope="col">Distance</th><th scope="col" class="num">Is</th><th scope="col" class="num">Needs</th><th scope="col">Rule</th></tr></thead>
+        <tbody>@foreach ($place->telling() as $row)
+            <tr @class(['is-broken' => $row->isBroken()])><th scope="row">{{ ucfirst($row->what) }}</th><td class="num">@if ($row->isBroken())<span class="sr">too near: </span>@endif{{ Underpin\Say::figure($row->ft()) }} <i>ft</i></td><td class="num">{{ Underpin\Say::figure($row->neededFt) }} <i>ft</i></td><td><cite>{{ $row->source->words($edition) }}</cite></td></tr>
+        @endforeach</tbody>
+    </table></div>
+    @php($noise = array_slice($place->noise(), 0, 4))
+    @if ($noise !== [])<div class="scroll" tabindex="0" role="region" aria-label="Noise"><table class="table distances">
+        <thead><tr><th scope="col">Noise, in the open</th><th scope="col" class="num">Is</th><th scope="col" class="num">Night</th></tr></thead>
+        <tbody>@foreach ($noise as $row)
+            <tr @class(['is-broken' => $row->isOver()])><th scope="row">{{ ucfirst($row->what) }}, {{ Underpin\Say::figure($row->ft) }} ft</th><td class="num">@if ($row->isOver())<span class="sr">too loud: </span>@endif{{ number_format($row->db) }} <i>dB(A)</i></td><td class="num">@if ($row->mostDb === null)<span class="quiet">not asked</span>@else{{ number_format($row->mostDb) }} <i>dB(A)</i>@endif</td></tr>
+        @endforeach</tbody>
+    </table></div>
+    @else<p class="quiet">Noise is not known: the data sheet of the machine says how loud it is, and at what distance.</p>@endif
+@endif
+</div>

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\FuelPlanTest;
+
+use Tests\Support\Changed;
+use Tests\Support\Houses;
+use Underpin\Checks\Finding;
+use Underpin\Checks\Review;
+use Underpin\Design\Design;
+use Underpin\Exchange\JobFile;
+use Underpin\Fuel\FuelDay;
+use Underpin\Fuel\FuelPlan;
+use Underpin\Geometry\Point;
+use Underpin\Job\Fuel;
+use Underpin\Job\FuelKept;
+use Underpin\Job\GasAppliance;
+use Underpin\Job\Job;
+use Underpin\Job\Machine\Housing;
+use Underpin\Job\Outlet;
+use Underpin\Job\Panel;
+use Underpin\Job\PanelKind;
+use Underpin\Job\Plan\Route;
+use Underpin\Job\Plan\RouteKind;
+use Underpin\Job\Plan\SitePlan;
+use Underpin\Job\Rating;
+use Underpin\Job\Role;
+use Underpin\Job\Site;
+use Underpin\Sizing\Supply;
+
+/** A house that must run 1,200 W on A and 800 W on B, a machine of 8,000 W that burns 0.4 idle and 1.2 full. */
+function burning(Fuel $fuel, FuelKept $kept = new FuelKept, Site $site = new Site, ?Rating $rating = null): Job
+{
+    $machine = Changed::of(
+        Houses::machine(8000, 10_000, 240, Outlet::Locking30, 30), ratings: [$rating ?? new Rating($fuel, 8000, 10_000, 0.4, null, 1.2)],
+        housing: new Housing(tankGal: 6),
+    );
+
+    return Houses::job(
+        'x', panels: [new Panel('main', 'Main panel', 20, PanelKind::Main, 200, true, 1, false, [
+            Houses::circuit('1', 1, Role::Must, 1200, 1200), Houses::circuit('3', 1, Role::Must, 800, 800),
+        ])],
+        supply: new Supply($machine, $fuel), site: $site, connection: 'interlock',
+    )->with($kept);
+}
+
+function plan(Job $job): FuelPlan
+{
+    return (new Design($job))->fuel() ?? throw new \LogicException('no machine');
+}
+
+it('burns at the loads of the job, not at full load', function () {
+    $plan = plan(burning(Fuel::Gasoline, new FuelKept(usdPerUnit: 4.0), new Site(gasolineGal: 15)));
+    // 0.4 + 0.8 × 2,000 / 8,000
+    expect($plan->loadW)->toEqualWithDelta(2000, 1e-6)->and($plan->hour?->burnPerH)->toEqualWithDelta(0.6, 1e-9)
+        ->and($plan->tankHours())->toEqualWithDelta(10.0, 1e-9)->and($plan->storedHours())->toEqualWithDelta(25.0, 1e-9);
+    $days = array_map(fn (FuelDay $d): array => [
+        $d->days, round($d->units, 6), round((float) $d->usd, 6), $d->refuels, round((float) $d->short, 6),
+    ],
+        $plan->days());
+    // A tank of ten hours is filled twice in a day: after ten and after twenty.
+    expect($days)->toBe([[1, 14.4, 57.6, 2, 0.0], [3, 43.2, 172.8, 7, 28.2], [7, 100.8, 403.2, 16, 85.8]]);
+});
+
+it('never takes more than the machine gives here', function () {
+    $job = burning(Fuel::Gasoline, site: new Site(altitudeFt: 8000), rating: new Rating(Fuel::Gasoline, 2100, null, 0.4, null, 1.2));
+    expect(plan($job)->loadW)->toBeLessThan(2000.0);
+});
+
+it('uses of a propane tank what lies between full and nearly empty', function (?float $fill, float $gal) {
+    expect(plan(burning(Fuel::Propane, new FuelKept(tankFillPct: $fill), new Site(propaneTankGal: 100)))->storedGal())->toBe($gal);
+})->with([[null, 60.0], [70.0, 50.0], [15.0, 0.0]]);
+
+it('says what a tank boils off where the table speaks, and asks the supplier elsewhere', function (
+    FuelKept $kept, ?float $coldest, ?float $btuh, string $missing,
+) {
+    $plan = plan(burning(Fuel::Propane, $kept, new Site(coldestF: $coldest)));
+    expect($plan->vapourBtuh())->toBe($btuh)->and($plan->vapourMissing())->toContain($missing);
+})->with([
+    // 24 × 60 × 60 (20 % full) × 1 at 0 °F
+    'above ground' => [new FuelKept(tankDiameterIn: 24, tankLengthIn: 60, buried: false), 0.0, 86_400.0, ''],
+    'buried' => [new FuelKept(tankDiameterIn: 24, tankLengthIn: 60, buried: true), 0.0, null, 'soil'],
+    'nobody looked whether' => [new FuelKept(tankDiameterIn: 24, tankLengthIn: 60), 0.0, null, 'whether the tank is buried'],
+    'colder than the table' => [new FuelKept(tankDiameterIn: 24, tankLengthIn: 60, buried: false), -16.0, null, 'below the table'],
+    'no coldest day' => [new FuelKept(tankDiameterIn: 24, tankLengthIn: 60, buried: false), null, null, 'coldest day'],
+    'no size' => [new FuelKept(buried: false), 0.0, null, 'diameter'],
+    'the supplier spoke' => [new FuelKept(buried: true, supplierBtuh: 300_000), -30.0, 300_000.0, ''],
+]);
+
+it('counts every appliance and the machine at full load on the meter', function (array $appliances, ?float $meter, bool $found) {
+    $job = burning(
+        Fuel::NaturalGas, new FuelKept(appliances: $appliances), new Site(gasMeterCfh: $meter),
+        new Rating(Fuel::NaturalGas, 8000, null, 60, null, 150),
+    );
+    expect(plan($job)->meterCfh())->toBe(150.0 + array_sum(array_map(fn (GasAppliance $a): float => $a->btuh, $appliances)) / 1000)
+        ->and(in_array('GAS_METER', array_map(fn (Finding $f): string => $f->code->value, Review::of($job)->findings), true))->toBe($found);
+})->with([
+    'too small for the machine alone' => [[], 149.0, true], 'nobody noted what else burns' => [[], 250.0, false],
+    'too small with the furnace' => [[new GasAppliance('f', 'Furnace', 100_001)], 250.0, true],
+    'just enough' => [[new GasAppliance('f', 'Furnace', 100_000)], 250.0, false], 'no meter noted' => [[], null, false],
+]);
+
+it('takes the pipe at full load over the way on the plan, or as typed', function () {
+    $rating = new Rating(Fuel::NaturalGas, 8000, null, 60, null, 220);
+    $way = new SitePlan(routes: [new Route(RouteKind::Gas, [new Point(0, 0), new Point(40, 0), new Point(40, 20)])]);
+    $job = burning(Fuel::NaturalGas, rating: $rating);
+    expect(plan($job)->pipe())->toBeNull()->and(plan($job->with($way))->pipeFt())->toBe(60.0)
+        // 1 in carries 257 cubic feet an hour over 60 ft, and 169 over 130.
+        ->and(plan($job->with($way))->pipe()?->smallest)->toBe('1')
+        ->and(plan($job->with($way, new FuelKept(pipeFt: 130)))->pipe()?->smallest)->toBe('1-1/4')
+        ->and(plan(burning(Fuel::Gasoline)->with($way))->pipe())->toBeNull();
+});
+
+it('knows when gasoline goes bad', function (string $bought, ?bool $treated, ?string $bad) {
+    expect(plan(burning(Fuel::Gasoline, new FuelKept(boughtOn: $bought, treated: $treated)))->badOn())->toBe($bad);
+})->with([
+    ['2026-01-01', false, '2026-06-30'], ['2026-01-01', null, '2026-06-30'], ['2026-01-01', true, '2027-01-01'], ['', true, null],
+]);
+
+it('says what is missing instead of a figure', function () {
+    $plan = plan(burning(Fuel::Gasoline, rating: new Rating(Fuel::Gasoline, 8000)));
+    expect($plan->days())->toBe([])->and($plan->tankHours())->toBeNull()->and($plan->missing())->toBe([
+        'what the machine burns at no load and at full load', 'the gasoline that is kept', 'the price of the fuel',
+    ]);
+});
+
+it('goes out with a job and comes in as the same', function () {
+    $kept = new FuelKept(
+        '2026-03-01', true, 4.19, 30, 66, 70, false, 120_000, [new GasAppliance('f', 'Furnace', 90_000)], 84, 'Mill Road', 'Torvale, 40 mi',
+    );
+    $file = JobFile::standard();
+    expect($file->decode($file->encode(burning(Fuel::Propane, $kept)))->fuelKept)->toEqual($kept);
+});

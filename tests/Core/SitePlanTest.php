@@ -1,0 +1,324 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\SitePlanTest;
+
+use Database\Seeders\DemoPlans;
+use Tests\Support\Changed;
+use Tests\Support\Drawn;
+use Tests\Support\Houses;
+use Underpin\Assembly\Conductor;
+use Underpin\Calculator\Calculators;
+use Underpin\Checks\Finding;
+use Underpin\Checks\Review;
+use Underpin\Design\Design;
+use Underpin\Drawing\Element\Circle;
+use Underpin\Drawing\Element\Path;
+use Underpin\Drawing\Element\Point as Corner;
+use Underpin\Drawing\Element\Text;
+use Underpin\Drawing\Element\Trace;
+use Underpin\Drawing\Site\SiteInk;
+use Underpin\Drawing\Site\SitePlanDrawing;
+use Underpin\Drawing\Site\SiteScale;
+use Underpin\Exchange\JobFile;
+use Underpin\Geometry\OutlineWords;
+use Underpin\Geometry\Point;
+use Underpin\Geometry\Polygon;
+use Underpin\Geometry\Segment;
+use Underpin\Job\Authority;
+use Underpin\Job\Fuel;
+use Underpin\Job\Job;
+use Underpin\Job\LocalRules;
+use Underpin\Job\Machine\Housing;
+use Underpin\Job\MachineKind;
+use Underpin\Job\Outlet;
+use Underpin\Job\Plan\BuildingKind;
+use Underpin\Job\Plan\MachineSpot;
+use Underpin\Job\Plan\OpeningKind;
+use Underpin\Job\Plan\PlanItem;
+use Underpin\Job\Plan\PlanItemKind;
+use Underpin\Job\Plan\PlannedBuilding;
+use Underpin\Job\Plan\PlanSide;
+use Underpin\Job\Plan\Route;
+use Underpin\Job\Plan\RouteKind;
+use Underpin\Job\Plan\SitePlan;
+use Underpin\Job\Plan\WallOpening;
+use Underpin\Job\WireRun;
+use Underpin\Placement\PlannedPlace;
+use Underpin\Refused;
+use Underpin\Sizing\Supply;
+
+/** @return list<Point> */
+function box(float $x, float $y, float $w, float $d): array
+{
+    return Polygon::rectangle($x, $y, $w, $d)->corners;
+}
+
+/** A house of 40 by 30 ft with a bedroom window in its right wall, on a lot of 120 by 100 ft. */
+function site(MachineSpot $spot, ?bool $burns = true, PlanItem ...$items): SitePlan
+{
+    return new SitePlan(
+        [new PlannedBuilding('house', 'House', BuildingKind::House, box(0, 0, 40, 30), $burns, [
+            new WallOpening('bedroom', OpeningKind::Bedroom, 2, 10, 4),
+        ])],
+        box(-40, -40, 120, 100), array_values($items), $spot,
+    );
+}
+
+function placed(SitePlan $plan, MachineKind $kind = MachineKind::Standby, ?LocalRules $rules = null, ?Housing $housing = null): Job
+{
+    $isStandby = $kind === MachineKind::Standby;
+    $machine = Changed::of(
+        Houses::machine(12_000, 12_000, 240, $isStandby ? Outlet::Terminals : Outlet::Straight50, 50, $kind),
+        housing: $housing ?? new Housing(noiseDb: 66, widthIn: 48, depthIn: 24),
+    );
+
+    return Houses::small(new Supply($machine, Fuel::Gasoline), 'interlock')->with($plan, ...$rules === null ? [] : [new Authority($rules)]);
+}
+
+/** @return array<string, float> what is too near => feet */
+function broken(Job $job): array
+{
+    $rows = array_filter(PlannedPlace::of($job)?->rows() ?? [], fn ($row): bool => $row->isBroken());
+
+    return array_map(fn ($row): float => round($row->ft(), 3), array_column($rows, null, 'what'));
+}
+
+/** @return list<string> */
+function codes(Job $job): array
+{
+    return array_map(fn (Finding $f): string => $f->code->value, Review::of($job)->findings);
+}
+
+it('turns the machine so that its depth lies towards the exhaust', function (PlanSide $side, array $size, array $exhaust) {
+    $place = PlannedPlace::of(placed(site(new MachineSpot(50, 50, $side))));
+    [$low, $high] = [$place->machine->corners[0], $place->machine->corners[2]];
+    expect([$high->x - $low->x, $high->y - $low->y])->toBe($size)->and([$place->exhaust->x, $place->exhaust->y])->toBe($exhaust);
+})->with([
+    [PlanSide::Right, [2.0, 4.0], [52.0, 52.0]], [PlanSide::Left, [2.0, 4.0], [50.0, 52.0]],
+    [PlanSide::Top, [4.0, 2.0], [52.0, 52.0]], [PlanSide::Bottom, [4.0, 2.0], [52.0, 50.0]],
+]);
+
+it('keeps a standby 5 ft from what burns and from openings, or as its listing and the authority say', function () {
+    $near = site(new MachineSpot(43, 10));
+    expect(broken(placed($near)))->toBe(['wall of House' => 3.0, 'bedroom window, House' => 3.0])
+        ->and(
+            array_keys(broken(placed($near, housing: new Housing(widthIn: 48, depthIn: 24, wallIn: 18)))),
+        )->toBe(['bedroom window, House'])
+        ->and(broken(placed(site(new MachineSpot(46, 10, PlanSide::Left)), rules: new LocalRules(openingFt: 8))))->toBe([
+            'bedroom window, House' => 6.0, 'exhaust to bedroom window, House' => 6.0,
+        ]);
+});
+
+it('counts a wall that nobody looked at as one that burns, and says so', function () {
+    expect(broken(placed(site(new MachineSpot(43, 22), null))))->toBe(['wall of House, not looked whether it burns' => 3.0])
+        ->and(broken(placed(site(new MachineSpot(43, 22), false))))->toBe([]);
+});
+
+it('keeps a portable as far from the house as the authority says, at least 20 ft', function () {
+    expect(broken(placed(site(new MachineSpot(59, 10)), MachineKind::Portable)))->toHaveKeys(['wall of House', 'bedroom window, House'])
+        ->and(broken(placed(site(new MachineSpot(60, 10)), MachineKind::Portable)))->toBe([])
+        ->and(
+            broken(placed(site(new MachineSpot(60, 10)), MachineKind::Portable, new LocalRules(portableFt: 25))),
+        )->toHaveKey('wall of House');
+});
+
+it('keeps away from gas, and from the property line as zoning says', function (PlanItem $item, array $broken) {
+    expect(broken(placed(site(new MachineSpot(60, 10), true, $item))))->toBe($broken);
+})->with([
+    'a gas meter' => [new PlanItem('m', PlanItemKind::GasMeter, 64.9, 11, 1, 1), ['working space: gas meter' => 2.9, 'gas meter' => 2.9]],
+    'a regulator' => [new PlanItem('m', PlanItemKind::GasRegulator, 66.9, 11, 1, 1), ['gas regulator' => 4.9]],
+    'a tank' => [new PlanItem('m', PlanItemKind::Tank, 71.9, 11, 1, 1), ['propane tank above ground' => 9.9]],
+    'a buried one' => [new PlanItem('m', PlanItemKind::BuriedTank, 63, 11, 1, 1), ['propane tank, buried' => 1.0]],
+    'a fence, where one works' => [new PlanItem('m', PlanItemKind::Fence, 64.9, 11, 1, 1), ['working space: fence, hedge or tree' => 2.9]],
+]);
+
+it('finds what is too near, each kind once, as a colleague says it', function () {
+    $codes = codes(placed(site(new MachineSpot(41, 10), true, new PlanItem('m', PlanItemKind::Tank, 46, 11, 3, 3))));
+    expect(array_intersect(['CO_OPENING', 'WALL_CLOSE', 'SERVICE_SPACE', 'GAS_NEAR'], $codes))->toHaveCount(4)
+        ->and(array_count_values($codes)['CO_OPENING'])->toBe(1)
+        ->and(codes(placed(site(new MachineSpot(41, 10)), MachineKind::Portable)))->toContain('CO_HOUSE')
+        ->and(codes(placed(site(new MachineSpot(79, 10)))))->toContain('PROPERTY_NEAR')
+        ->and(
+            array_intersect(
+                ['CO_OPENING', 'WALL_CLOSE', 'SERVICE_SPACE', 'GAS_NEAR', 'PROPERTY_NEAR'], codes(placed(site(new MachineSpot(60, 10)))),
+            ),
+        )->toBe([]);
+});
+
+it('hears the machine at the line and at bedrooms, and holds it against the night', function () {
+    $rows = PlannedPlace::of(placed(site(new MachineSpot(60, 10)), rules: new LocalRules(nightDb: 60)))->noise();
+    expect(array_column($rows, 'what'))->toBe(['property line', 'bedroom window, House'])
+        ->and($rows[0]->db)->toEqualWithDelta(66 - 20 * log10(18 / 23), 1e-9)->and($rows[0]->isOver())->toBeTrue()
+        // The customer's own window is no neighbor's.
+        ->and($rows[1]->mostDb)->toBeNull()
+        ->and(codes(placed(site(new MachineSpot(60, 10)), rules: new LocalRules(nightDb: 60))))->toContain('NOISE_OVER')
+        ->and(codes(placed(site(new MachineSpot(60, 10)))))->not->toContain('NOISE_OVER')
+        ->and(PlannedPlace::of(placed(site(new MachineSpot(60, 10)), housing: new Housing(widthIn: 48, depthIn: 24)))->noise())->toBe([]);
+});
+
+it('says what is not noted instead of calling it good', function () {
+    $bare = new SitePlan(
+        [new PlannedBuilding('house', 'House', BuildingKind::House, box(0, 0, 40, 30), true)], spot: new MachineSpot(60, 10),
+    );
+    $place = PlannedPlace::of(placed($bare));
+    expect($place->placement->isGood())->toBeFalse()
+        ->and($place->missing())->toBe(['doors, windows and vents', 'what else stands there', 'the property line'])
+        ->and(PlannedPlace::of(placed($bare, housing: new Housing)))->toBeNull()
+        ->and(PlannedPlace::of(placed(site(new MachineSpot(60, 10))))->placement->isGood())->toBeTrue();
+});
+
+it('warns of snow above the platform and of ground that is not level', function (?float $platform, float $snow, bool $warned) {
+    $job = placed(site(new MachineSpot(60, 10, platformIn: $platform)));
+    $job = Changed::of($job, site: new \Underpin\Job\Site(snowIn: $snow, level: true, aboveFlood: true));
+    expect(in_array('SNOW_FLOOD', codes($job), true))->toBe($warned);
+})->with([[24.0, 24.0, false], [23.0, 24.0, true], [null, 24.0, false], [null, 0.0, false]]);
+
+it('paints forbidden what the calculator calls too near, point for point', function (string $which, MachineKind $kind) {
+    $plan = DemoPlans::{$which}();
+    $job = placed($plan->with(spot: new MachineSpot(0, 0)), $kind);
+    $drawing = (new SitePlanDrawing(new Design($job)))->drawing();
+    $scale = new SiteScale([
+        ...array_merge(...array_map(fn (PlannedBuilding $b): array => $b->corners, $plan->buildings)), ...$plan->property,
+        ...array_merge(...array_map(fn (PlanItem $i): array => $i->area()->corners, $plan->items)),
+        ...array_merge([], ...array_map(fn (Route $r): array => $r->points, $plan->routes)),
+        ...PlannedPlace::of($job)->machine->corners,
+    ]);
+    $painted = array_filter(
+        Drawn::of($drawing, 'zone')->elements, fn (object $e): bool => $e instanceof Path && $e->ink === SiteInk::Zone,
+    );
+    $traces = array_merge(...array_map(fn (Path $p): array => $p->traces, array_values($painted)));
+    $gas = array_filter($plan->items, fn (PlanItem $i): bool => in_array(
+        $i->kind, [PlanItemKind::GasMeter, PlanItemKind::GasRegulator, PlanItemKind::Tank, PlanItemKind::BuriedTank], true,
+    ));
+    mt_srand(7);
+    for ($i = 0; $i < 250; $i++) {
+        $at = new Point(mt_rand(-600, 1600) / 10, mt_rand(-600, 1600) / 10);
+        $isNearGas = array_filter($gas, fn (PlanItem $g): bool => $g->area()->gapTo(new Segment($at, $at))->length() < match ($g->kind) {
+            PlanItemKind::GasMeter => 3, PlanItemKind::GasRegulator => 5, default => 10,
+        }) !== [];
+        if ($isNearGas) {
+            continue;
+        }
+        $result = Calculators::run(Calculators::named('placement'), (string) json_encode([
+            'kind' => $kind === MachineKind::Standby ? 'standby' : 'portable',
+            'generator' => ['x' => $at->x, 'y' => $at->y, 'w' => 0, 'd' => 0],
+            'walls' => array_map(fn (PlannedBuilding $b): array => [
+                'id' => $b->id, 'points' => array_map(fn (Point $p): array => [$p->x, $p->y], $b->corners), 'combustible' => $b->burns,
+            ], $plan->buildings),
+            'openings' => array_merge(...array_map(fn (PlannedBuilding $b): array => array_merge(...array_map(
+                fn (WallOpening $o): array => array_map(
+                    fn (int $n): array => ['id' => "$o->id-$n"] + get_object_vars($b->line($o)->at($o->widthFt * $n / 40)), range(0, 40),
+                ),
+                $b->openings,
+            )), $plan->buildings)),
+            'property' => array_map(fn (Point $p): array => [$p->x, $p->y], $plan->property),
+            'obstacles' => array_values(array_map(
+                fn (PlanItem $i): array => ['id' => $i->id, 'x' => $i->x, 'y' => $i->y, 'w' => $i->w, 'd' => $i->d],
+                array_filter($plan->items, fn (PlanItem $i): bool => $i->kind !== PlanItemKind::BuriedTank),
+            )),
+        ]))->output;
+        $isIn = array_filter($traces, fn (Trace $t): bool => covers($t, $scale->x($at->x), $scale->y($at->y))) !== [];
+        $isOut = ! $plan->lot->contains($at);
+        // The samples of an opening lie a tenth of a foot apart: points within that of the edge prove nothing.
+        $close = array_filter($result['findings'], fn (array $f): bool => $f['needed_ft'] - $f['distance_ft'] > 0.02) !== [];
+        if ($close || $isOut || ! $isIn) {
+            expect($isIn || $isOut)->toBe($result['findings'] !== []);
+        }
+    }
+    expect(count($traces))->toBeGreaterThan(10);
+})->with([['dairy', MachineKind::Portable], ['lodge', MachineKind::Standby], ['rowHouse', MachineKind::Portable]]);
+
+/** A point lies in a closed trace: its straight sides as an area, and each half circle as what it is. */
+function covers(Trace $trace, float $x, float $y): bool
+{
+    $points = $trace->points;
+    foreach ($points as $i => $from) {
+        $to = $points[($i + 1) % count($points)];
+        $radius = hypot($to->x - $from->x, $to->y - $from->y) / 2;
+        if ($from->bulge === 1.0 && hypot($x - ($from->x + $to->x) / 2, $y - ($from->y + $to->y) / 2) < $radius) {
+            return true;
+        }
+    }
+
+    return (new Polygon(array_map(fn (Corner $c): Point => new Point($c->x, $c->y), $points)))->contains(new Point($x, $y));
+}
+
+it('refuses a plan that cannot be', function (callable $make, string $field, string $says) {
+    expect($make)->toThrow(function (Refused $refused) use ($field, $says) {
+        expect($refused->field)->toBe($field)->and($refused->getMessage())->toContain($says);
+    });
+})->with([
+    'an outline that crosses itself' => [
+        fn () => new PlannedBuilding(
+            'b', 'Barn', BuildingKind::Other, [new Point(0, 0), new Point(4, 4), new Point(4, 0), new Point(0, 4)],
+        ),
+        'corners', 'crosses itself',
+    ],
+    'an opening off its wall' => [
+        fn () => new PlannedBuilding('b', 'Barn', BuildingKind::Other, box(0, 0, 10, 8), null, [
+            new WallOpening('o', OpeningKind::Door, 2, 6, 3),
+        ]), 'from_ft', 'wall 2 of Barn is 8 ft long; the door would end at 9 ft',
+    ],
+    'a wall that is not there' => [
+        fn () => new PlannedBuilding('b', 'Barn', BuildingKind::Other, box(0, 0, 10, 8), null, [
+            new WallOpening('o', OpeningKind::Door, 5, 6, 3),
+        ]), 'wall', 'walls 1 to 4',
+    ],
+    'a lot that crosses itself' => [
+        fn () => new SitePlan(property: [new Point(0, 0), new Point(4, 4), new Point(4, 0), new Point(0, 4)]), 'property', 'crosses itself',
+    ],
+    'two ways of one kind' => [
+        fn () => new SitePlan(routes: [
+            new Route(RouteKind::Cord, [new Point(0, 0), new Point(1, 0)]), new Route(RouteKind::Cord, [new Point(0, 0), new Point(2, 0)]),
+        ]), 'routes', 'two were given',
+    ],
+    'one id for two things' => [
+        fn () => new SitePlan([new PlannedBuilding('a', 'Barn', BuildingKind::Other, box(0, 0, 9, 9))], [], [
+            new PlanItem('a', PlanItemKind::Other, 0, 0, 1, 1),
+        ]), 'id', 'one id: a',
+    ],
+]);
+
+it('goes out with a job and comes in as the same', function (string $which) {
+    $job = placed(DemoPlans::{$which}());
+    $file = JobFile::standard();
+    $back = $file->decode($file->encode($job));
+    expect($back->plan)->toEqual($job->plan)->and($file->encode($back))->toBe($file->encode($job));
+})->with(['dairy', 'rowHouse', 'lodge']);
+
+it('reads an outline as one types it', function (string $text, ?array $corners) {
+    expect(OutlineWords::corners($text))->toEqual($corners);
+})->with([
+    ['46 x 28', [[0, 0], [46, 0], [46, 28], [0, 28]]], ['46 × 28 ft at 10, -5', [[10, -5], [56, -5], [56, 23], [10, 23]]],
+    ['46.5 by 28', [[0, 0], [46.5, 0], [46.5, 28], [0, 28]]], ['40 left 28 left 40', [[0, 0], [40, 0], [40, 28], [0, 28]]],
+    ['40 L 28 L 40 L 28 at 1,2', [[1, 2], [41, 2], [41, 30], [1, 30]]], ['10 r 5 l 3', [[0, 0], [10, 0], [10, -5], [13, -5]]],
+    ['0,0 46,0 46,28', null], ['a barn', null], ['', null], ['46 x', null],
+]);
+
+it('draws numbers of walls, north, the scale and every distance that counts', function () {
+    $job = placed(site(new MachineSpot(43, 10)));
+    $drawn = Drawn::of((new SitePlanDrawing(new Design($job)))->drawing());
+    $words = array_map(
+        fn (Text $t): string => $t->words, array_values(array_filter($drawn->elements, fn ($e): bool => $e instanceof Text)),
+    );
+    expect($words)->toContain('1: 40 ft')->toContain('House')->toContain('10 ft')->toContain('N')->toContain('3 ft')
+        ->and(array_filter($drawn->elements, fn ($e): bool => $e instanceof Circle))->toBe([])
+        ->and((new SitePlanDrawing(new Design($job)))->drawing()->sheet->widthMm() / 304.8)->toEqualWithDelta(132.0, 0.01);
+});
+
+it('gives Wire the length of its ways where none is typed, a cord with slack', function () {
+    $plan = site(new MachineSpot(60, 10))->with(routes: [
+        new Route(RouteKind::Cord, [new Point(60, 10), new Point(45, 10), new Point(45, 4)]),
+        new Route(RouteKind::Trench, [new Point(60, 10), new Point(40, 10)]),
+    ]);
+    $length = fn (WireRun $typed): array => array_map(
+        fn (Conductor $c): ?float => $c->lengthFt,
+        array_slice(
+            (new Design(Changed::of(placed($plan, MachineKind::Portable), wire: $typed)->with($plan)))->assembly()->conductors(), 0, 2,
+        ),
+    );
+    expect($length(new WireRun))->toBe([26.0, 20.0])->and($length(new WireRun(40.0, 33.0)))->toBe([40.0, 33.0])
+        ->and($length(new WireRun(null, 33.0)))->toBe([26.0, 33.0]);
+});

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Job;
+use Underpin\Exchange\JobFile;
+use Underpin\Job\Job as File;
+
+beforeEach(function () {
+    $this->actingAs($this->demo());
+    $this->file = fn (): File => JobFile::standard()->decode((string) $this->get("$this->base/job.json")->getContent());
+    $this->send = fn (string $method, string $path, array $fields) => $this->call($method, "$this->base/$path", $fields)
+        ->assertSessionHasNoErrors()->assertRedirect();
+    $this->open = function (string $name): void {
+        $this->base = '/jobs/'.Job::query()->where('name', $name)->firstOrFail()->id;
+    };
+});
+
+it('draws a site from nothing: a house as typed, its openings, the lot, what stands there, the machine and its cord', function () {
+    ($this->open)('Kestrel Gap goat dairy');
+    $json = json_decode((string) $this->get("$this->base/job.json")->getContent(), true);
+    $json['site_plan'] = $json['machine_spot'] = $json['routes'] = null;
+    $json['wire'] = ['cord_ft' => null, 'run_ft' => 38] + $json['wire'];
+    $file = Illuminate\Http\Testing\File::createWithContent('job.json', (string) json_encode($json));
+    $this->post('/jobs/import', ['file' => $file])->assertRedirect();
+    $this->base = '/jobs/'.Job::query()->latest('id')->firstOrFail()->id;
+    $this->get("$this->base/place-and-fuel")->assertSee('Draw the house first');
+
+    ($this->send)('PUT', 'place/building', [
+        'id' => '', 'name' => 'House', 'kind' => 'house', 'corners' => '46 left 28 left 46', 'burns' => '1',
+    ]);
+    $house = ($this->file)()->plan->buildings[0];
+    expect($house->outline->area())->toBe(1288.0);
+    ($this->send)('PUT', 'place/opening', [
+        'id' => '', 'building' => $house->id, 'kind' => 'door', 'wall' => '1', 'from_ft' => '28', 'width_ft' => '3', 'name' => '',
+    ]);
+    ($this->send)('PUT', 'place/around', ['property' => '190 x 140 at -40,-60', 'north_deg' => '20', 'snow_side' => 'top']);
+    ($this->send)('PUT', 'place/nothing-else', []);
+    $spot = ['exhaust' => 'bottom', 'width_ft' => '', 'depth_ft' => '', 'platform_in' => '', 'served_top' => '0', 'served_right' => '0',
+        'served_bottom' => '0', 'served_left' => '0'];
+    ($this->send)('PUT', 'place/machine', ['x' => '50', 'y' => '-10'] + $spot);
+    $this->get("$this->base/place-and-fuel")->assertSee('Wall of House')->assertSee('is-broken', false)->assertSee('20.0 ft are kept')
+        ->assertSee('danger-head', false);
+    // Looking is not saving.
+    $this->get("$this->base/place/look?x=50&y=-40")->assertOk()->assertDontSee('is-broken', false)->assertSee('Wall of House');
+    expect(($this->file)()->plan->spot?->y)->toBe(-10.0);
+    ($this->send)('PATCH', 'place/machine', ['x' => '50', 'y' => '-24']);
+    $this->get("$this->base/place-and-fuel")->assertDontSee('is-broken', false);
+    ($this->send)('PUT', 'place/way', ['kind' => 'cord', 'points' => '51,-22 47,0 47,3']);
+    $this->get("$this->base/wire")->assertSee('by the site plan, with 5 ft of slack');
+    foreach (['svg', 'dxf', 'pdf'] as $format) {
+        $this->get("$this->base/drawings/site-plan/1.$format")->assertOk();
+    }
+    ($this->send)('PUT', 'place/item', [
+        'id' => '', 'kind' => 'tank', 'name' => '', 'x' => '52', 'y' => '-20', 'w' => '6', 'd' => '3',
+    ]);
+    $this->get("$this->base/place-and-fuel")->assertSee('NFPA 58 relief valve')->assertSee('is-broken', false);
+    $item = ($this->file)()->plan->items[0];
+    ($this->send)('DELETE', 'place/item', ['id' => $item->id]);
+    ($this->send)('DELETE', 'place/opening', ['id' => $house->id === '' ? '' : ($this->file)()->plan->openings()[0]->id]);
+    ($this->send)('DELETE', 'place/building', ['id' => $house->id]);
+    expect(($this->file)()->plan->buildings)->toBe([]);
+    $last = Job::query()->latest('id')->firstOrFail()->events()->max('seq');
+    $this->post("$this->base/undo", ['seq' => $last])->assertSessionHasNoErrors();
+    expect(($this->file)()->plan->buildings)->toHaveCount(1);
+});
+
+it('refuses by field what cannot stand, and keeps what is there', function (string $path, array $fields, string $field, string $says) {
+    ($this->open)('Lake Ansgar lodge');
+    $before = (string) $this->get("$this->base/job.json")->getContent();
+    $this->put("$this->base/$path", $fields)->assertSessionHasErrors([$field]);
+    expect(implode(' ', session('errors')->get($field)))->toContain($says)
+        ->and((string) $this->get("$this->base/job.json")->getContent())->toBe($before);
+})->with([
+    'an outline that crosses itself' => ['place/building', [
+        'id' => '', 'name' => 'Shed', 'kind' => 'other', 'corners' => '0,0 4,4 4,0 0,4', 'burns' => '',
+    ], 'corners', 'crosses itself'],
+    'an outline that is none' => ['place/building', [
+        'id' => '', 'name' => 'Shed', 'kind' => 'other', 'corners' => 'as big as a barn', 'burns' => '',
+    ], 'corners', 'Type a rectangle'],
+    'an opening off its wall' => ['place/opening', [
+        'id' => '', 'building' => 'lodge', 'kind' => 'door', 'wall' => '2', 'from_ft' => '38', 'width_ft' => '4', 'name' => '',
+    ], 'from_ft', 'wall 2 of Lodge is 40 ft long'],
+    'a wall that is not there' => ['place/opening', [
+        'id' => '', 'building' => 'lodge', 'kind' => 'door', 'wall' => '9', 'from_ft' => '0', 'width_ft' => '4', 'name' => '',
+    ], 'wall', 'walls 1 to 6'],
+    'a machine on the moon' => ['place/machine', [
+        'x' => '1e9', 'y' => '0', 'exhaust' => 'top', 'width_ft' => '', 'depth_ft' => '', 'platform_in' => '', 'served_top' => '0',
+        'served_right' => '0', 'served_bottom' => '0', 'served_left' => '0',
+    ], 'x', 'To the right'],
+    'fuel of the year 20' => ['fuel', [
+        'bought_on' => '20-01-01', 'treated' => '', 'usd_per_unit' => '-1', 'tank_diameter_in' => '', 'tank_length_in' => '',
+        'tank_fill_pct' => '', 'buried' => '', 'supplier_btuh' => '', 'pipe_ft' => '', 'near' => '', 'far' => '',
+    ], 'usd_per_unit', 'Price of the fuel'],
+    'an appliance that burns nothing' => ['fuel/appliance', ['id' => '', 'name' => 'Boiler', 'btuh' => '0'], 'btuh', 'BTU/h'],
+]);
+
+it('finds nothing too near at the three designs of the demo', function (string $name) {
+    ($this->open)($name);
+    $this->get("$this->base/place-and-fuel")->assertSee('class="site-machine"', false)->assertDontSee('is-broken', false)
+        ->assertDontSee('danger-head', false);
+})->with(['Kestrel Gap goat dairy', 'Salt Wharf row house', 'Lake Ansgar lodge']);
+
+it('takes fuel from facts to days, and says what it goes by', function () {
+    ($this->open)('Kestrel Gap goat dairy');
+    $this->get("$this->base/place-and-fuel")->assertSee('At the loads of this job')->assertSee('3 days')->assertSee('good until')
+        ->assertSee('engine off and cooled');
+    ($this->open)('Lake Ansgar lodge');
+    $this->get("$this->base/place-and-fuel")->assertSee('760,000 BTU/h, by the supplier')->assertSee('2 in, over 151 ft');
+    ($this->send)('PUT', 'fuel/appliance', ['id' => '', 'name' => 'Laundry dryers', 'btuh' => '90000']);
+    expect(($this->file)()->fuelKept->appliances)->toHaveCount(3);
+    ($this->send)('DELETE', 'fuel/appliance', ['id' => ($this->file)()->fuelKept->appliances[2]->id]);
+    ($this->send)('PUT', 'fuel', [
+        'bought_on' => '', 'treated' => '', 'usd_per_unit' => '3.10', 'tank_diameter_in' => '41', 'tank_length_in' => '192',
+        'tank_fill_pct' => '80', 'buried' => '1', 'supplier_btuh' => '400000', 'pipe_ft' => '', 'near' => '', 'far' => '',
+    ]);
+    $kept = ($this->file)()->fuelKept;
+    expect($kept->appliances)->toHaveCount(2)->and($kept->pipeFt)->toBeNull();
+    $this->get("$this->base/place-and-fuel")->assertSee('On the coldest day the tank gives 400,000 BTU/h');
+});
+
+it('shows another\'s change before it puts its own over it', function () {
+    ($this->open)('Kestrel Gap goat dairy');
+    $this->put("$this->base/place/way", ['kind' => 'cord', 'points' => '0,0 9,9', 'was' => json_encode(['points' => [[1, 1], [2, 2]]])])
+        ->assertStatus(409);
+    $this->patch("$this->base/place/machine", ['x' => '1', 'y' => '1', 'was' => json_encode(['x' => 49, 'y' => -24])])->assertStatus(409);
+});
