@@ -224,7 +224,10 @@ it('takes another drawing into every kind of file with its class alone', functio
         ->and((new DxfReader((new DxfFile)->write($sheet)))->entities('LINE'))->toHaveCount(1)
         ->and(SvgPage::inner($sheet))->toContain('<line class="grid"')
         ->and(array_map(fn (DesignDrawing $d): string => $d->key(), $drawings->all()))->toBe(
-            ['one-line', 'hook-up', 'plug-faces', 'labels', 'panel-before', 'panel-after', 'panel-moves', 'directory', 'service', 'site-plan', 'kite'],
+            [
+                'one-line', 'hook-up', 'plug-faces', 'labels', 'panel-before', 'panel-after', 'panel-moves', 'directory', 'service',
+                'site-plan', 'kite',
+            ],
         )
         ->and(Drawings::standard()->find('kite'))->toBeNull();
 });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Bench\BenchHouse;
+use App\Bench\CrowdedSite;
 use App\Bench\FullPanels;
 use App\Bench\Hostile\Attack;
 use App\Bench\Hostile\GoodFiles;
@@ -32,6 +33,7 @@ use Illuminate\Support\Facades\Process;
 use Underpin\Checks\Review;
 use Underpin\Design\Design;
 use Underpin\Drawing\Drawings;
+use Underpin\Drawing\Site\SitePlanDrawing;
 use Underpin\Drawing\Writer\SvgFile;
 use Underpin\Job\Fuel;
 use Underpin\Job\Job;
@@ -90,7 +92,7 @@ final class Bench extends Command
 
     private const FULL_PANELS = 100;
 
-    protected $signature = 'underpin:bench {what? : role, sizing, page, survey, intervals, recorder, card, connect or hostile; all '
+    protected $signature = 'underpin:bench {what? : role, sizing, page, survey, intervals, recorder, card, connect, place or hostile; all '
         .'without}';
 
     protected $description = 'Measure against the figures in docs/performance.md';
@@ -102,10 +104,10 @@ final class Bench extends Command
         $all = [
             'role' => $this->role(...), 'sizing' => $this->sizing(...), 'page' => $this->page(...), 'survey' => $this->survey(...),
             'intervals' => $this->intervals(...), 'recorder' => $this->recorder(...), 'card' => $this->card(...),
-            'connect' => $this->connect(...), 'hostile' => $this->hostile(...),
+            'place' => $this->place(...), 'connect' => $this->connect(...), 'hostile' => $this->hostile(...),
         ];
         if ($what !== null && ! isset($all[$what])) {
-            $this->error('bench measures role, sizing, page, survey, intervals, recorder, card, connect or hostile.');
+            $this->error('bench measures role, sizing, page, survey, intervals, recorder, card, connect, place or hostile.');
 
             return 2;
         }
@@ -145,6 +147,18 @@ final class Bench extends Command
         $good = $this->drawings($job) && $good;
 
         return $this->verdict('review of the largest demo job, ms', $review->median(), 150, '%.1f') && $good;
+    }
+
+    /** A machine on a crowded site: every distance, the zone where it may stand and the plan. */
+    private function place(): bool
+    {
+        $job = JobEditor::open(JobRow::query()->where('name', 'Lake Ansgar lodge')->firstOrFail())->job->with(CrowdedSite::plan());
+        $all = new Times;
+        for ($i = 0; $i < 20; $i++) {
+            $all->measure(fn (): int => strlen((new SvgFile)->write((new SitePlanDrawing(new Design($job)))->drawing())));
+        }
+
+        return $this->verdict('distances, zone and plan of 30 buildings, 60 openings, 20 obstacles, ms', $all->median(), 100, '%.0f');
     }
 
     /** Every drawing of a job as SVG, all of them together and the largest. */

@@ -20,6 +20,11 @@ final class LoadsPage implements StagePage
         return 'loads.page';
     }
 
+    public function script(): string
+    {
+        return 'resources/js/loads/page.js';
+    }
+
     public function drawer(): Drawer
     {
         return new Drawer('loads.circuit', 'loads.unselected');

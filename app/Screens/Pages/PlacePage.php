@@ -17,4 +17,9 @@ final class PlacePage extends PlainPage
     {
         return 'place.page';
     }
+
+    public function script(): string
+    {
+        return 'resources/js/place/page.js';
+    }
 }

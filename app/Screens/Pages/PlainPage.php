@@ -10,6 +10,11 @@ use Illuminate\Http\Request;
 /** A page on which nothing is selected: a choice changes the whole of its middle. */
 abstract class PlainPage implements StagePage
 {
+    public function script(): ?string
+    {
+        return null;
+    }
+
     public function drawer(): ?Drawer
     {
         return null;

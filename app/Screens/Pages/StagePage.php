@@ -16,6 +16,9 @@ interface StagePage
     /** The view of what stands in its middle. */
     public function view(): string;
 
+    /** What is loaded with it beside the script of every page; null: nothing. */
+    public function script(): ?string;
+
     /** Null: nothing is selected on it. */
     public function drawer(): ?Drawer;
 

@@ -20,6 +20,11 @@ final class SurveyPage implements StagePage
         return 'survey.page';
     }
 
+    public function script(): string
+    {
+        return 'resources/js/survey/page.js';
+    }
+
     public function drawer(): Drawer
     {
         return new Drawer('survey.breaker', 'survey.unselected');

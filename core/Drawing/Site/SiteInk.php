@@ -34,7 +34,6 @@ enum SiteInk: string implements Ink
     case Figure = 'site-figure';
     case BrokenFigure = 'site-figure is-broken';
     case Plate = 'site-plate';
-    case Foot = 'site-foot';
     case Scale = 'site-scale';
 
     public function cssClass(): string
@@ -67,7 +66,6 @@ enum SiteInk: string implements Ink
             self::Figure => Pen::text(Colour::Ink, 14)->mono(),
             self::BrokenFigure => Pen::text(Colour::Danger, 14)->bold()->mono(),
             self::Plate => Pen::fill(Colour::Face),
-            self::Foot => Pen::fill(Colour::Sheet),
             self::Scale => Pen::line(Colour::Ink, 3),
         };
     }

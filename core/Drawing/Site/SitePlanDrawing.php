@@ -93,7 +93,7 @@ final readonly class SitePlanDrawing
     /** @return list<Element> */
     private function ground(): array
     {
-        $all = new Box(0, 0, $this->at->right(), $this->at->bottom());
+        $all = $this->ofPlan();
 
         return $this->place === null ? [] : [new Rect($all, SiteInk::Ground)];
     }
@@ -103,13 +103,15 @@ final readonly class SitePlanDrawing
     {
         $traces = [];
         foreach ($this->place?->zones() ?? [] as $zone) {
-            array_push($traces, ...$this->traces($zone));
+            array_push($traces, ...array_filter(array_map(
+                fn (Trace $trace): ?Trace => Clip::within($this->ofPlan(), $trace), $this->traces($zone),
+            )));
         }
 
         return $traces === [] ? [] : [
             new Path($traces, SiteInk::ZoneEdge), new Path($traces, SiteInk::Zone),
             ...$this->plan->lot === null ? [] : [new Path([
-                Trace::around(new Box(0, 0, $this->at->right(), $this->at->bottom())),
+                Trace::around($this->ofPlan()),
                 $this->outline(new Polygon(array_reverse($this->plan->lot->clockwise()->corners))),
             ], SiteInk::Outside)],
         ];
@@ -327,8 +329,6 @@ final readonly class SitePlanDrawing
         ];
 
         return [
-            // What reaches beyond the plan ends at its foot.
-            new Rect(new Box(0, $this->at->bottom(), $this->at->right(), self::FOOT), SiteInk::Foot),
             new Line(12, $y, 12 + $ten, $y, SiteInk::Scale), new Text(20 + $ten, $y + 5, '10 ft', SiteInk::Note),
             ...$this->place === null ? [] : [
                 new Text(12, $y + 28, 'No part of the machine may stand inside the dashed edges.', SiteInk::Note),
@@ -365,6 +365,12 @@ final readonly class SitePlanDrawing
         $xs = array_map(fn (Point $p): float => $p->x, $area->corners);
 
         return max([-INF, ...$xs]) - min([INF, ...$xs]);
+    }
+
+    /** All of the sheet above its foot. */
+    private function ofPlan(): Box
+    {
+        return new Box(0, 0, $this->at->right(), $this->at->bottom());
     }
 
     private function box(Polygon $rectangle): Box

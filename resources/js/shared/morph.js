@@ -8,12 +8,14 @@ export function morph(old, fresh, sent) {
         old.replaceWith(fresh);
         return;
     }
+    // Asked once, before anything changes: half way through, a field whose attribute is new already looks as if it were typed into.
+    const typed = new Set([old, ...old.querySelectorAll('*')].filter((node) => isBeingTyped(node, sent)));
     Idiomorph.morph(old, fresh, {
         morphStyle: 'outerHTML',
         callbacks: {
             beforeAttributeUpdated(name, node) {
                 if (name === 'open' && node.tagName === 'DETAILS') return false;
-                return !(isBeingTyped(node, sent) && ['value', 'checked'].includes(name));
+                return !(typed.has(node) && ['value', 'checked'].includes(name));
             },
         },
     });

@@ -1,4 +1,7 @@
 <x-layouts.page :title="$screen->report()->stage->title().' · '.$screen->row->name" :job="$screen->row">
+    @if ($screen->page->script())
+        @push('scripts')@vite($screen->page->script())@endpush
+    @endif
     @part('parts.header')
     <div id="page">
         @part('parts.strip')

@@ -1,4 +1,3 @@
-@push('scripts')@vite('resources/js/loads/page.js')@endpush
 <div class="stage-head"><h1>What must run</h1><x-next :screen="$screen"/></div>
 <x-schools :screen="$screen" at="list"/>
 @part('parts.board')

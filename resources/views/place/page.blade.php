@@ -1,4 +1,3 @@
-@push('scripts')@vite('resources/js/place/page.js')@endpush
 @php($plan = $screen->job->plan)
 @php($place = $screen->design()->place())
 @php($machine = $screen->job->generator->machine)

@@ -1,4 +1,3 @@
-@push('scripts')@vite('resources/js/survey/page.js')@endpush
 <div class="stage-head">
     <h1>What is there</h1>
     <div class="actions">
