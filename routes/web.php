@@ -87,7 +87,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/jobs/{id}/restore', [RemovedJobsController::class, 'restore'])->whereNumber('id')->name('jobs.restore');
 
     Route::prefix('/jobs/{job}')->whereNumber('job')->name('jobs.')->group(function (): void {
-        foreach (['jobs', 'survey', 'loads', 'size', 'connect', 'wire', 'place', 'run'] as $stage) {
+        foreach (['jobs', 'survey', 'loads', 'size', 'connect', 'wire', 'place', 'price', 'run'] as $stage) {
             require __DIR__."/job/$stage.php";
         }
     });

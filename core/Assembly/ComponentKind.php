@@ -25,4 +25,7 @@ enum ComponentKind: string
     case Appliance = 'appliance';
     case Box = 'box';
     case Electrode = 'electrode';
+
+    /** a surge protector */
+    case Surge = 'surge';
 }

@@ -28,6 +28,12 @@ enum Conduit: string
         return self::AREAS[$this->value][$trade->value] ?? null;
     }
 
+    /** It comes on a roll, not in straight lengths. */
+    public function isFlexible(): bool
+    {
+        return $this === self::LfncB;
+    }
+
     public function words(): string
     {
         return match ($this) {

@@ -36,10 +36,11 @@ final readonly class PanelReplaced
                         .'both.',
                     Source::nec('702.5(A), 408.36, 110.3(B)'),
                 ),
-                ...$isService === true ? NewService::lines() : [],
+                ...$isService === true ? [NewService::disconnect()] : [],
             ]),
+            ...$isService === true ? [NewService::surge('switch')] : [],
             Bundle::between(
-                'line:switch', ConductorKind::Feeder, Bundle::feeder($house->isBehindService()), $house->sourceEnds(),
+                'line:switch', ConductorKind::Found, Bundle::feeder($house->isBehindService()), $house->sourceEnds(),
                 Ends::side('switch', 'main'), $this->panel->mainAmps, all: [new Line(
                     "Conductors that fed $name", 'stay, and end at the main of the transfer panel',
                     'They must reach: where they do not, they are replaced, not spliced in the panel.', Source::nec('230.46, 312.6'),

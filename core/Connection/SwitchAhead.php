@@ -52,7 +52,7 @@ final readonly class SwitchAhead
         $ground = $amps === null ? null : EquipmentGrounds::size(min($amps, 600), Material::Copper);
         $switch = new Component(
             $this->id, ComponentKind::Switch, $this->name, $switchAmps, 240, 2, lines: [
-                $this->rating($switchAmps), ...$this->at->isService() === true ? NewService::lines() : [],
+                $this->rating($switchAmps), ...$this->at->isService() === true ? [NewService::disconnect()] : [],
             ],
         );
         $fourth = [WireRole::Ground->value => new Line(
@@ -61,7 +61,8 @@ final readonly class SwitchAhead
         )];
 
         return [
-            ...$this->panel->source(), $switch, ...$this->panel->parts(),
+            ...$this->panel->source(), $switch, ...$this->at->isService() === true ? [NewService::surge($this->id)] : [],
+            ...$this->panel->parts(),
             Bundle::between(
                 "line:$this->id", ConductorKind::Feeder, Bundle::feeder($this->panel->isBehindService()), $this->panel->sourceEnds(),
                 Ends::side($this->id, 'utility'), $amps, $this->size, $ground, all: [$this->feeder($amps)],

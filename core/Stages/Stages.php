@@ -18,7 +18,9 @@ final readonly class Stages
 
     public static function standard(): self
     {
-        return new self([new SurveyStage, new LoadsStage, new SizeStage, new ConnectStage, new WireStage, new PlaceStage, new RunStage]);
+        return new self([new SurveyStage, new LoadsStage, new SizeStage, new ConnectStage, new WireStage, new PlaceStage, new PriceStage,
+            new RunStage,
+        ]);
     }
 
     public function with(Stage $stage): self

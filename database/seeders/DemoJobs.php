@@ -11,6 +11,7 @@ use App\Models\Machine as MachineRow;
 use App\Models\Shop;
 use App\Models\User;
 use Underpin\Codebook\Burial;
+use Underpin\Codebook\Conduit;
 use Underpin\Job\Authority;
 use Underpin\Job\Basis;
 use Underpin\Job\Client;
@@ -61,7 +62,9 @@ final class DemoJobs
         self::date($rowHouse->refresh(), 2);
         $dairy->refresh();
         JobEditor::change($dairy, $people[0], 'Connection: interlock on the panel main', fn (JobFile $file): JobFile => $file->with(
-            $file->connection->with(way: 'interlock'), new WireRun(30.0, 38.0, $file->wire->inletAmps),
+            $file->connection->with(way: 'interlock'), new WireRun(
+                30.0, 38.0, $file->wire->inletAmps, laying: new Laying(raceway: Conduit::Pvc40),
+            ),
         ));
     }
 

@@ -80,6 +80,21 @@ it('lists and prints the drawings that follow from a job file', function () {
     unlink($path);
 });
 
+it('prints the parts that follow from a job file, and what is missing', function () {
+    $path = (string) tempnam(sys_get_temp_dir(), 'job');
+    file_put_contents($path, JobFile::standard()->encode(Changed::of(
+        Houses::small(Houses::supply(), 'interlock'), wire: new WireRun(25, 20), serviceAmps: 200,
+    )));
+    [$code, $parts] = artisan(['underpin:parts', $path]);
+    expect($code)->toBe(0)->and($parts['missing'])->toBe(['the kind of raceway'])
+        ->and(array_column($parts['lines'], 'quantity', 'part')['10 AWG copper, black'])->toBe(20)
+        ->and(array_keys($parts['lines'][0]))->toBe(['kind', 'part', 'quantity', 'unit', 'because']);
+    file_put_contents($path, '{"format": "underpin-job"}');
+    [$code, $refused] = artisan(['underpin:parts', $path]);
+    expect($code)->toBe(2)->and($refused['error'])->toHaveKeys(['field', 'message']);
+    unlink($path);
+});
+
 it('says what is wrong with a call for a drawing', function (array $words, string $field, string $says) {
     $path = (string) tempnam(sys_get_temp_dir(), 'job');
     file_put_contents($path, JobFile::standard()->encode(Houses::small(Houses::supply(), 'interlock')));

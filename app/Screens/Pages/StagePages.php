@@ -17,7 +17,9 @@ final readonly class StagePages
 
     public static function standard(): self
     {
-        return new self([new SurveyPage, new LoadsPage, new SizePage, new ConnectPage, new WirePage, new PlacePage, new RunPage]);
+        return new self(
+            [new SurveyPage, new LoadsPage, new SizePage, new ConnectPage, new WirePage, new PlacePage, new PricePage, new RunPage],
+        );
     }
 
     public function of(StageKey $stage): StagePage

@@ -45,6 +45,9 @@ final readonly class SitePlanDrawing
 
     private const NEAR = 2.0;
 
+    /** where along a distance its figure stands, by turns, so that those of neighbors stand apart */
+    private const LABELS = [0.75, 0.35, 0.55];
+
     private const FOOT = 58.0;
 
     /** units that a letter of a note takes */
@@ -261,7 +264,7 @@ final readonly class SitePlanDrawing
         $elements = [];
         foreach ($this->shown() as $i => $row) {
             $words = Say::figure($row->ft()).' ft';
-            [$x, $y] = $this->at->at($row->line->at($row->line->length() * (0.4 + 0.15 * ($i % 3))));
+            [$x, $y] = $this->at->at($row->line->at($row->line->length() * self::LABELS[$i % count(self::LABELS)]));
             $wide = mb_strlen($words) * self::LETTER * 1.3 + 6;
             array_push(
                 $elements, $this->line($row->line, $row->isBroken() ? SiteInk::Broken : SiteInk::Distance),
@@ -311,7 +314,7 @@ final readonly class SitePlanDrawing
                 Trace::through([$x, $y], [$x + $dx, $y + $dy]), Trace::through($back(0.18), [$x + $dx, $y + $dy], $back(-0.18)),
             ], SiteInk::Exhaust),
             new Text(
-                $box->centre(), $this->place->spot->exhaust === PlanSide::Bottom ? $box->y - 8 : $box->bottom() + 18, $name, SiteInk::Name,
+                $box->centre(), $box->bottom() + ($this->place->spot->exhaust === PlanSide::Bottom ? 52 : 18), $name, SiteInk::Name,
                 Anchor::Middle,
             ),
         ])];

@@ -1,0 +1,173 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Pricing\Parts;
+
+use Underpin\Assembly\Assembly;
+use Underpin\Assembly\Component;
+use Underpin\Assembly\ComponentKind;
+use Underpin\Assembly\Conductor;
+use Underpin\Assembly\ConductorKind;
+use Underpin\Assembly\Wire;
+use Underpin\Assembly\WireRole;
+use Underpin\Codebook\ConductorSize;
+use Underpin\Codebook\Conduit;
+use Underpin\Job\WireRun;
+use Underpin\Job\WiringMethod;
+use Underpin\Wiring\ConduitFill;
+
+/** What is ordered for the conductors that lie together: wire or cable by the foot, a raceway in lengths, its fittings. */
+final readonly class ConductorParts
+{
+    /** feet of a piece of rigid raceway as it is sold */
+    private const PIECE_FT = 10.0;
+
+    public function __construct(private Conductor $conductor, private Assembly $built, private WireRun $run)
+    {
+    }
+
+    /** @return list<PartLine> none: it comes with a machine or a switch, or its length is not measured */
+    public function lines(): array
+    {
+        $ft = $this->conductor->lengthFt;
+
+        return match (true) {
+            $ft === null || $ft <= 0 => $this->breakers(),
+            $this->conductor->kind === ConductorKind::Cord => [$this->cord($ft)],
+            $this->conductor->kind === ConductorKind::Run => $this->run->method === WiringMethod::Cable ? [$this->cable($ft)] : [
+                ...$this->singles($ft), ...$this->raceway($ft),
+            ],
+            default => $this->singles($ft),
+        };
+    }
+
+    /** @return list<string> */
+    public function missing(): array
+    {
+        $isRun = $this->conductor->kind === ConductorKind::Run;
+        $hasWays = $isRun && $this->run->method === WiringMethod::Conduit;
+        $words = $this->conductor->kind->words()." from {$this->name($this->conductor->from)} to {$this->name($this->conductor->to)}";
+
+        return [
+            // The cord and the run of the machine are asked for by name already.
+            ...$this->conductor->lengthFt === null && ! $isRun && $this->conductor->kind !== ConductorKind::Cord
+                ? ["length of the $words"] : [],
+            ...$hasWays && $this->run->laying->raceway === null ? ['the kind of raceway'] : [],
+        ];
+    }
+
+    /** @return list<PartLine> a circuit that leaves its breaker behind takes one of the same rating in the transfer panel */
+    private function breakers(): array
+    {
+        $circuit = 'circuit:'.substr($this->conductor->id, strlen('branch:'));
+        $isThere = array_filter($this->built->components(), fn (Component $c): bool => $c->id === $circuit) !== [];
+        $isMoved = $this->conductor->kind === ConductorKind::Branch && str_starts_with($this->conductor->id, 'branch:') && ! $isThere
+            && $this->built->component(ComponentKind::Circuit) === null;
+
+        return $isMoved && $this->conductor->amps !== null ? [PartLine::one(
+            PartKind::Breaker, PartsList::breaker((int) $this->conductor->amps, $this->conductor->hots() > 1 ? 2 : 1),
+            'a circuit that is moved to '.$this->name($this->conductor->from),
+        )] : [];
+    }
+
+    private function cord(float $ft): PartLine
+    {
+        $size = $this->conductor->size?->words() ?? 'as the appliance takes';
+        $count = count($this->conductor->wires);
+
+        return new PartLine(
+            PartKind::Cord, "Cord, $count conductors of $size, with its ends, at least ".ceil($ft).' ft', 1.0, 'each',
+            ["from {$this->name($this->conductor->from)} to {$this->name($this->conductor->to)}"],
+        );
+    }
+
+    private function cable(float $ft): PartLine
+    {
+        $size = $this->conductor->size->value ?? '';
+
+        return new PartLine(
+            PartKind::Conductor, "Cable $size/".($this->conductor->hots() + 1)." {$this->conductor->material->words()} with ground",
+            ceil($ft),
+            'ft', [$this->place()],
+        );
+    }
+
+    /** @return list<PartLine> */
+    private function singles(float $ft): array
+    {
+        return array_map(fn (Wire $wire): PartLine => new PartLine(
+            $wire->role === WireRole::Ground || $wire->role === WireRole::Electrode ? PartKind::Ground : PartKind::Conductor,
+            trim(($wire->size?->words() ?? '').' '.$wire->material->words()).", {$wire->role->colour()->value}", ceil($ft), 'ft',
+            [$this->place()],
+        ), array_values(array_filter($this->conductor->wires, fn (Wire $wire): bool => $wire->size !== null)));
+    }
+
+    /** @return list<PartLine> of the kind that was chosen: lengths, couplings between them, and a connector at each end */
+    private function raceway(float $ft): array
+    {
+        $kind = $this->run->laying->raceway;
+        $trade = $kind === null ? null : $this->run->laying->trade ?? ConduitFill::smallestFor($kind, $this->sizes());
+        if ($kind === null) {
+            return $this->anyRaceway($ft);
+        }
+        if ($trade === null) {
+            return [];
+        }
+        $what = "{$kind->words()}, trade size $trade->value";
+        $pieces = (int) ceil($ft / self::PIECE_FT);
+
+        return [
+            $kind->isFlexible()
+                ? new PartLine(PartKind::Raceway, ucfirst($what), ceil($ft), 'ft', [$this->place()])
+                : new PartLine(PartKind::Raceway, ucfirst($what), (float) $pieces, '10 ft length', [$this->place()]),
+            new PartLine(PartKind::Fitting, "Connector for $what", 2.0, 'each', [$this->place()]),
+            ...$kind->isFlexible() || $pieces < 2 ? [] : [
+                new PartLine(PartKind::Fitting, "Coupling for $what", $pieces - 1.0, 'each', [$this->place()]),
+            ],
+        ];
+    }
+
+    /** @return list<PartLine> the smallest of each rigid kind, as long as none is chosen */
+    private function anyRaceway(float $ft): array
+    {
+        $fits = [];
+        foreach ([Conduit::Emt, Conduit::Pvc40] as $kind) {
+            $trade = ConduitFill::smallestFor($kind, $this->sizes());
+            array_push($fits, ...$trade === null ? [] : ["{$kind->words()} $trade->value"]);
+        }
+
+        return $fits === [] ? [] : [new PartLine(
+            PartKind::Raceway, 'Raceway, at least '.implode(' or ', $fits), ceil($ft / self::PIECE_FT), '10 ft length', [$this->place()],
+        )];
+    }
+
+    /** @return list<array{ConductorSize, int}> */
+    private function sizes(): array
+    {
+        $sizes = [];
+        foreach ($this->conductor->wires as $wire) {
+            if ($wire->size !== null) {
+                $sizes[$wire->size->value] = [$wire->size, ($sizes[$wire->size->value][1] ?? 0) + 1];
+            }
+        }
+
+        return array_values($sizes);
+    }
+
+    private function place(): string
+    {
+        return "{$this->conductor->kind->words()} from {$this->name($this->conductor->from)} to {$this->name($this->conductor->to)}";
+    }
+
+    private function name(string $id): string
+    {
+        foreach ($this->built->components() as $component) {
+            if ($component->id === $id) {
+                return $component->name;
+            }
+        }
+
+        return $id;
+    }
+}

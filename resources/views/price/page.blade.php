@@ -1,0 +1,27 @@
+@php($picked = $connect->matrix->find($screen->job->connection->way))
+<div class="stage-head"><h1>What is ordered</h1><x-next :screen="$screen"/></div>
+<x-findings :screen="$screen" :edition="$screen->job->authority->rules->edition" :findings="$screen->findings()"/>
+@if ($list->missing !== [])
+    <div class="notice"><b>Not on the list yet, because it is not measured or not chosen:</b> {{ Underpin\Say::list($list->missing, 20) }}.
+        <a href="{{ $screen->links->to($screen->design()->supply() === null ? Underpin\StageKey::Size : ($screen->design()->way() === null ? Underpin\StageKey::Connect : Underpin\StageKey::Wire)) }}">Go there</a></div>
+@endif
+@if ($list->lines === [])
+    <div class="blank"><h2>Nothing to order yet</h2><p>The parts follow from the machine, the way of connecting and the lengths: nothing is typed twice.</p></div>
+@else
+    @if ($picked)
+        <dl class="figures">
+            <div><dt>{{ ucfirst($picked->verdict->way->words()) }}</dt><dd>@if ($picked->cost->usd > 0)${{ number_format($picked->cost->usd) }}@if ($picked->cost->open !== []) <small>and more</small>@endif @else no prices @endif</dd></div>
+            <div><dt>Hours</dt><dd>{{ Underpin\Say::figure($picked->cost->hours) }} <i>h</i></dd></div>
+        </dl>
+        <p class="quiet">By the <a href="{{ route('prices') }}">price book</a>, without the machine.{{ $picked->cost->open === [] ? '' : ' Not in it: '.Underpin\Say::list($picked->cost->open, 8).'.' }}</p>
+    @endif
+    <div class="scroll" tabindex="0" role="region" aria-label="Parts"><table class="table parts">
+        <caption>{{ Underpin\Say::count(count($list->lines), 'line') }}, from the design: a length is the run with its slack, up to a whole foot.</caption>
+        <thead><tr><th scope="col">Part</th><th scope="col" class="num">Quantity</th><th scope="col">Unit</th><th scope="col">For</th></tr></thead>
+        <tbody>@foreach ($list->lines as $line)
+            <tr><th scope="row">{{ $line->part }}</th><td class="num">{{ Underpin\Say::figure($line->quantity) }}</td><td>{{ $line->unit }}</td><td>{{ implode('; ', $line->because) }}</td></tr>
+        @endforeach</tbody>
+    </table></div>
+    <p class="files"><a class="button" href="{{ route('jobs.parts', $screen->row->id) }}">Parts as CSV</a> <button class="button" type="button" data-key="print">Print</button></p>
+@endif
+<p class="caution">A list of parts is no permit: the authority and the utility say what they want to see, and the labels of the parts come first.</p>
