@@ -27,6 +27,7 @@ use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 use PDO;
 use Underpin\Drawing\Drawings;
+use Underpin\Papers\Papers;
 use Underpin\StageKey;
 use Underpin\Stages\Stages;
 
@@ -40,6 +41,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(ClampMeters::class, StandInClampMeters::class);
         $this->app->bind(Tasks::class, fn (): Tasks => Tasks::standard());
         $this->app->bind(Drawings::class, fn (): Drawings => Drawings::standard());
+        $this->app->bind(Papers::class, fn (): Papers => Papers::standard());
         Connection::resolverFor(
             'mariadb',
             fn (

@@ -39,3 +39,26 @@ it('says that nothing can be ordered before there is a machine and a way', funct
     $job = $this->job(App\Models\User::query()->firstOrFail());
     $this->get("/jobs/$job->id/price-and-papers")->assertOk()->assertSee('Nothing to order yet');
 });
+
+it('prints the packet and the letters, within the time and the room of a paper', function () {
+    $base = ($this->open)('Lake Ansgar lodge');
+    foreach (['permit-packet', 'utility-letter', 'gas-letter'] as $paper) {
+        $began = microtime(true);
+        $pdf = (string) $this->get("$base/papers/$paper.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+        expect($pdf)->toStartWith('%PDF')->and(microtime(true) - $began)->toBeLessThan(4.0);
+    }
+    $path = (string) tempnam(sys_get_temp_dir(), 'paper');
+    file_put_contents($path, $this->get("$base/papers/permit-packet.pdf")->getContent());
+    $printed = (string) preg_replace('/\s+/', ' ', (string) shell_exec('pdftotext -layout '.escapeshellarg($path).' -'));
+    unlink($path);
+    expect($printed)->toContain(
+        'State electrical inspector, north district',
+    )->toContain('49,256')->toContain('Automatic switch of East panel');
+});
+
+it('says why a paper waits, and knows no other', function () {
+    $base = ($this->open)('Salt Wharf row house');
+    $this->get("$base/papers/gas-letter.pdf")->assertRedirect("$base/price-and-papers");
+    $this->get("$base/price-and-papers")->assertSee('the machine burns no gas');
+    $this->get("$base/papers/love-letter.pdf")->assertNotFound();
+});

@@ -24,4 +24,10 @@
     </table></div>
     <p class="files"><a class="button" href="{{ route('jobs.parts', $screen->row->id) }}">Parts as CSV</a> <button class="button" type="button" data-key="print">Print</button></p>
 @endif
+<section class="sheet" id="papers"><h2>Papers</h2>
+    <ul class="papers">@foreach (Underpin\Papers\Papers::standard()->all() as $paper)
+        @php($waits = $paper->waitsFor($screen->review))
+        <li>@if ($waits === '')<a class="button" href="{{ route('jobs.paper', [$screen->row->id, $paper->key()]) }}">{{ $paper->title() }}, PDF</a>@else<b>{{ $paper->title() }}</b> <span class="quiet">{{ $waits }}</span>@endif</li>
+    @endforeach</ul>
+</section>
 <p class="caution">A list of parts is no permit: the authority and the utility say what they want to see, and the labels of the parts come first.</p>

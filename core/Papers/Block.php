@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Papers;
+
+use Underpin\Drawing\Drawing;
+
+/** A piece of a paper: one of them is filled. */
+final readonly class Block
+{
+    /**
+     * @param  list<list<string>>  $rows  of a table, its heading first
+     * @param  list<string>  $lines  to be signed or filled in by hand
+     */
+    private function __construct(
+        public string $heading = '', public string $words = '', public array $rows = [], public ?Drawing $drawing = null,
+        public array $lines = [], public bool $isWarning = false,
+    ) {
+    }
+
+    public static function heading(string $words): self
+    {
+        return new self(heading: $words);
+    }
+
+    public static function words(string $words): self
+    {
+        return new self(words: $words);
+    }
+
+    /** That must not be overlooked. */
+    public static function warning(string $words): self
+    {
+        return new self(words: $words, isWarning: true);
+    }
+
+    /** @param  list<list<string>>  $rows  its heading first */
+    public static function table(array $rows): self
+    {
+        return new self(rows: $rows);
+    }
+
+    /** On a sheet of its own. */
+    public static function drawing(Drawing $drawing): self
+    {
+        return new self(drawing: $drawing);
+    }
+
+    /** To be filled in or signed by hand. */
+    public static function toFill(string ...$lines): self
+    {
+        return new self(lines: array_values($lines));
+    }
+}

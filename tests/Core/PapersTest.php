@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\PapersTest;
+
+use Tests\Support\Changed;
+use Tests\Support\Houses;
+use Underpin\Checks\Review;
+use Underpin\Job\Client;
+use Underpin\Job\DemandInputs;
+use Underpin\Job\DemandMethod;
+use Underpin\Job\Disconnect;
+use Underpin\Job\DisconnectPlace;
+use Underpin\Job\Dwelling;
+use Underpin\Job\Fuel;
+use Underpin\Job\FuelKept;
+use Underpin\Job\GasAppliance;
+use Underpin\Job\Job;
+use Underpin\Job\MachineKind;
+use Underpin\Job\Marking;
+use Underpin\Job\Outlet;
+use Underpin\Job\Rating;
+use Underpin\Job\Service;
+use Underpin\Job\Site;
+use Underpin\Job\WireRun;
+use Underpin\Papers\Block;
+use Underpin\Papers\Papers;
+use Underpin\Sizing\Supply;
+
+function written(string $paper, Job $job): string
+{
+    return implode("\n", array_map(fn (Block $b): string => implode(' | ', [
+        $b->heading, $b->words, ...array_map(fn (array $cells): string => implode(' ', $cells), $b->rows), ...$b->lines,
+        $b->drawing->title ?? '',
+    ]), Papers::standard()->find($paper)?->blocks(Review::of($job)) ?? []));
+}
+
+function waits(string $paper, Job $job): string
+{
+    return Papers::standard()->find($paper)?->waitsFor(Review::of($job)) ?? 'no such paper';
+}
+
+function onGas(?float $meterCfh, GasAppliance ...$appliances): Job
+{
+    $machine = Changed::of(
+        Houses::machine(14_000, 14_000, 240, Outlet::Terminals, 60, MachineKind::Standby),
+        ratings: [new Rating(Fuel::NaturalGas, 14_000, null, 80, null, 230)],
+    );
+
+    return Changed::of(
+        Houses::small(new Supply($machine, Fuel::NaturalGas), 'automatic_service'), wire: new WireRun(null, 40),
+        site: new Site(gasMeterCfh: $meterCfh), service: new Service(DisconnectPlace::Panel, amps: 200), serviceAmps: 200,
+        demand: new DemandInputs(DemandMethod::Optional, 240.0, new Dwelling(2000)),
+    )->with(new Client('Ada Field', '4 Mill Lane'), new FuelKept(appliances: array_values($appliances), pipeFt: 60));
+}
+
+it('packs what an authority wants to see, and says that it is a draft while anything is wrong', function () {
+    $packet = written('permit-packet', onGas(400));
+    expect($packet)->toContain('Ada Field')->toContain('4 Mill Lane')->toContain(
+        'Automatic service-entrance switch',
+    )->toContain('Load calculation')
+        ->toContain('Main bonding jumper')->toContain('Surge protector')->toContain('One-line diagram')->toContain('Signature and date')
+        ->toContain('length of the control wires')
+        ->and($packet)->not->toContain('Draft')->and(written('permit-packet', onGas(200)))->toContain(
+            'Draft, not to be handed in: The gas meter passes',
+        )
+        ->and(written('permit-packet', Houses::small(Houses::supply(), 'interlock')))->toContain('NEC 2023');
+});
+
+it('draws the same one-line as the page', function () {
+    $job = onGas(400);
+    $drawings = array_filter(array_map(
+        fn (Block $b) => $b->drawing, Papers::standard()->find('permit-packet')?->blocks(Review::of($job)) ?? [],
+    ));
+    expect(array_values($drawings)[0])->toEqual(
+        \Underpin\Drawing\Drawings::standard()->find('one-line')?->sheets(new \Underpin\Design\Design($job))[0],
+    );
+});
+
+it('writes to the utility where the meter is pulled or takes an adapter, and asks for the fault current', function () {
+    $pulled = onGas(400);
+    expect(written('utility-letter', $pulled))->toContain(
+        'disconnect the service at the meter',
+    )->toContain('fault current that is available')
+        ->toContain('never in parallel')
+        ->and(written('utility-letter', $pulled->with($pulled->connection->with(utilityFaultAmps: 9800))))->not->toContain('fault current')
+        ->and(
+            written('utility-letter', $pulled->with($pulled->connection->with(way: 'meter_collar'))),
+        )->toContain('approval of a listed meter-mounted');
+    $behind = Changed::of(Houses::small(Houses::supply(), 'interlock'), service: new Service(
+        DisconnectPlace::Meter, [new Disconnect('m', 'Meter disconnect', 200, true, Marking::Service)],
+    ));
+    expect(waits('utility-letter', $behind->with($behind->connection->with(utilityFaultAmps: 9800))))->toContain('the meter stays')
+        ->and(waits('utility-letter', Houses::small(Houses::supply())))->toContain('way of connecting');
+});
+
+it('writes to the gas plumber what is wanted, and warns of a meter that is too small', function () {
+    $letter = written('gas-letter', onGas(250, new GasAppliance('f', 'Furnace', 100_000)));
+    // 230 cubic feet for the machine, 100 for the furnace; 60 ft of 1 in carry 257.
+    expect($letter)->toContain('330 cubic feet an hour')->toContain('Furnace 100,000 BTU/h')->toContain('1 in schedule 40')
+        ->toContain('The meter is too small')->toContain('3.5 to 7 in of water')
+        ->and(written('gas-letter', onGas(330, new GasAppliance('f', 'Furnace', 100_000))))->not->toContain('too small')
+        ->and(written('gas-letter', onGas(null)))->toContain('not read')->toContain('please count what else burns')
+        ->and(waits('gas-letter', Houses::small(Houses::supply(), 'interlock')))->toContain('burns no gas')
+        ->and(waits('gas-letter', Houses::small()))->toContain('a machine');
+});
+
+it('never says that something is safe, in any paper', function () {
+    foreach (Papers::standard()->all() as $paper) {
+        expect(written($paper->key(), onGas(250)))->not->toMatch('/\bsafe\b/i');
+    }
+});
