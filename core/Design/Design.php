@@ -12,6 +12,7 @@ use Underpin\Connection\Situation;
 use Underpin\Connection\Way;
 use Underpin\Connection\Ways;
 use Underpin\Connection\WayVerdict;
+use Underpin\Fuel\FuelChoice;
 use Underpin\Fuel\FuelPlan;
 use Underpin\Job\Job;
 use Underpin\Loads\Plan;
@@ -77,6 +78,14 @@ final class Design
         $fit = $this->fit();
 
         return $fit === null ? null : $this->fuel ??= FuelPlan::of($fit, $this->job);
+    }
+
+    /** @return list<FuelChoice> the machine on each of its fuels; empty: none is picked */
+    public function fuels(): array
+    {
+        $machine = $this->supply()?->machine;
+
+        return $machine === null ? [] : FuelChoice::of($machine, $this->onGenerator(), $this->sized());
     }
 
     /** The job with the figures that sizing uses: listed, measured or calculated. */

@@ -12,6 +12,7 @@ use Underpin\Job\Fuel;
 use Underpin\Job\FuelKept;
 use Underpin\Job\Job;
 use Underpin\Job\Plan\RouteKind;
+use Underpin\Limit;
 use Underpin\Measure\Interval\CivilDay;
 use Underpin\Refused;
 use Underpin\Sizing\Fit;
@@ -51,12 +52,13 @@ final readonly class FuelPlan
         return new self($fit->supply, $fit, $job);
     }
 
-    /** Hours of its own tank; null: it has none, or its size or its burn is not known. */
+    /** Hours of its own tank; null: it has none for this fuel, or its size or its burn is not known. */
     public function tankHours(): ?float
     {
+        $isFilled = in_array($this->supply->fuel, [Fuel::Gasoline, Fuel::Diesel], true);
         $tank = $this->supply->machine->housing->tankGal;
 
-        return $tank === null ? null : $this->burn($tank)?->hours;
+        return $tank === null || ! $isFilled ? null : $this->burn($tank)?->hours;
     }
 
     /** What is stored and can be used, gallons; null: not known, or it comes by a pipe. */
@@ -80,6 +82,23 @@ final readonly class FuelPlan
         $stored = $this->storedGal();
 
         return $stored === null ? null : $this->burn($stored)?->hours;
+    }
+
+    /**
+     * Hours after the start at which its own tank is filled, through a day and a night: the engine off and cooled at each, and somebody
+     * awake. Empty: it has none, or its size or its burn is not known, or one tank lasts longer.
+     *
+     * @return list<float>
+     */
+    public function refuelsAt(): array
+    {
+        $tank = $this->tankHours();
+        $at = [];
+        for ($hour = $tank ?? self::HOURS_A_DAY; $tank > 0 && Limit::over(self::HOURS_A_DAY, $hour); $hour += $tank) {
+            $at[] = $hour;
+        }
+
+        return $at;
     }
 
     /** @return list<FuelDay> empty: its burn is not known */

@@ -49,6 +49,13 @@ final readonly class FuelKept
         return new self(...[...get_object_vars($this), 'appliances' => $appliances]);
     }
 
+    /** The price is that of the fuel that was picked, and of no other. */
+    public function unpriced(): self
+    {
+        /** @phpstan-ignore argument.type (the names and types are this class's own) */
+        return new self(...[...get_object_vars($this), 'usdPerUnit' => null]);
+    }
+
     /** All that burns beside the machine, BTU an hour. */
     public function appliancesBtuh(): float
     {

@@ -28,6 +28,7 @@ use Underpin\Job\Rating;
 use Underpin\Job\Role;
 use Underpin\Job\Site;
 use Underpin\Sizing\Supply;
+use Underpin\Sizing\Verdict;
 
 /** A house that must run 1,200 W on A and 800 W on B, a machine of 8,000 W that burns 0.4 idle and 1.2 full. */
 function burning(Fuel $fuel, FuelKept $kept = new FuelKept, Site $site = new Site, ?Rating $rating = null): Job
@@ -117,6 +118,30 @@ it('knows when gasoline goes bad', function (string $bought, ?bool $treated, ?st
 })->with([
     ['2026-01-01', false, '2026-06-30'], ['2026-01-01', null, '2026-06-30'], ['2026-01-01', true, '2027-01-01'], ['', true, null],
 ]);
+
+it('fills its tank by the hour through a day and a night', function (float $gal, array $hours) {
+    $job = burning(Fuel::Gasoline);
+    $machine = Changed::of($job->generator->machine, housing: new Housing(tankGal: $gal));
+    expect(
+        array_map(fn (float $h): float => round($h, 6), plan(Changed::of($job, supply: new Supply($machine, Fuel::Gasoline)))->refuelsAt()),
+    )
+        ->toBe($hours);
+})->with([[6.0, [10.0, 20.0]], [14.4, []], [4.8, [8.0, 16.0]]]);
+
+it('puts the fuels of one machine side by side, each with its own price and stock', function () {
+    $job = burning(Fuel::Gasoline, new FuelKept(usdPerUnit: 4.0), new Site(gasolineGal: 15, propaneTankGal: 0));
+    $machine = Changed::of($job->generator->machine, ratings: [
+        new Rating(Fuel::Gasoline, 8000, 10_000, 0.4, null, 1.2), new Rating(Fuel::Propane, 1500, 1600, 0.5, null, 1.6),
+        new Rating(Fuel::NaturalGas, 6800),
+    ]);
+    [$gasoline, $propane, $natural] = (
+        new Design(Changed::of($job, supply: new Supply($machine, Fuel::Gasoline))->with($job->fuelKept))
+    )->fuels();
+    expect([$gasoline->isHere, $propane->isHere, $natural->isHere])->toBe([true, false, null])
+        ->and($gasoline->plan->days()[1]->usd)->toEqualWithDelta(172.8, 1e-6)->and($propane->plan->days()[1]->usd)->toBeNull()
+        ->and($propane->plan->tankHours())->toBeNull()->and($natural->plan->days())->toBe([])
+        ->and([$gasoline->verdict, $propane->verdict])->toBe([Verdict::Holds, Verdict::Short]);
+});
 
 it('says what is missing instead of a figure', function () {
     $plan = plan(burning(Fuel::Gasoline, rating: new Rating(Fuel::Gasoline, 8000)));

@@ -30,6 +30,9 @@
     </table></div>
     <p class="quiet">All that must run is taken as on at once; motors that cycle make it less. Burn is linear between no load and full load, from the data sheet of the machine.</p>
     @else<p class="caution">What the machine burns at no load and at full load is not known: the catalogue asks for it.</p>@endif
+    @if ($fuel->refuelsAt() !== [])
+    <p><b>Refuelling by the hour</b>, when it starts at six in the evening: @foreach ($fuel->refuelsAt() as $hour)<span class="mono">{{ sprintf('%02d:%02d', (18 + intdiv((int) round($hour * 60), 60)) % 24, (int) round($hour * 60) % 60) }}</span>{{ $loop->last ? '.' : ', ' }}@endforeach {{ $fuel->supply->machine->housing->tankGal ? 'Each time up to '.Underpin\Say::figure($fuel->supply->machine->housing->tankGal).' gal.' : '' }}</p>
+    @endif
     @if ($fuel->badOn())<p @class(['caution' => $fuel->badOn() < now()->toDateString()])>Bought {{ $kept->boughtOn }}{{ $kept->treated ? ', with stabiliser' : '' }}: good until <b>{{ $fuel->badOn() }}</b>{{ $fuel->badOn() < now()->toDateString() ? '. It is stale: burn it in a car, and buy anew' : '' }}. With ethanol in it, what stands in the machine's own tank keeps one to three months.</p>@endif
     @if ($kind === Underpin\Job\Fuel::Gasoline)<p>Refuel only with the engine off and cooled for 15 to 20 minutes: turn off every breaker, then the generator breaker, stop, cool, fill. Somebody is awake for each stop. {{ (int) Underpin\Codebook\FuelFacts::USUAL_STORED_GAL }} gal at a dwelling is usual, some codes say 10; cans of at most {{ (int) Underpin\Codebook\FuelFacts::CAN_GAL }} gal, never in a basement or a living space.</p>@endif
     @if ($gas)
@@ -44,6 +47,23 @@
             </tbody>
         </table></div>
     @endif
+@endif
+@php($choices = $screen->design()->fuels())
+@if (count($choices) > 1)
+    <div class="scroll" tabindex="0" role="region" aria-label="Fuels side by side"><table class="table fuel-days">
+        <caption>The same machine on each of its fuels, at this height and heat</caption>
+        <thead><tr><th scope="col">Fuel</th><th scope="col">Here</th><th scope="col" class="num">Gives</th><th scope="col">Loads of this job</th><th scope="col" class="num">Three days</th><th scope="col">Stored</th><th scope="col" class="num">Costs</th><th scope="col" class="num">Stops</th></tr></thead>
+        <tbody>@foreach ($choices as $choice)
+            @php($three = $choice->plan->days()[1] ?? null)
+            @php($in = $choice->fuel === Underpin\Job\Fuel::NaturalGas ? 'ft³' : 'gal')
+            <tr @class(['is-picked' => $choice->fuel === $kind])><th scope="row">{{ ucfirst($choice->fuel->value) }}{{ $choice->fuel === $kind ? ', picked' : '' }}</th><td>{{ match ($choice->isHere) { true => 'yes', false => 'no', null => 'not known' } }}</td>
+                <td class="num">{{ number_format($choice->plan->supply->runW()) }} <i>W</i></td><td>{{ match ($choice->verdict) { Underpin\Sizing\Verdict::Holds => 'holds', Underpin\Sizing\Verdict::Tight => 'tight', Underpin\Sizing\Verdict::Short => 'too small', Underpin\Sizing\Verdict::Unknown => 'not known' } }}</td>
+                <td class="num">@if ($three){{ number_format($three->units, $in === 'gal' ? 1 : 0) }} <i>{{ $in }}</i>@else<span class="quiet">burn not known</span>@endif</td>
+                <td>{{ $three === null || $three->short === null ? ($in === 'ft³' ? 'by a pipe' : 'not known') : ($three->short > 0 ? number_format($three->short, 1).' gal short' : 'enough') }}</td>
+                <td class="num">@if ($three?->usd !== null)${{ number_format($three->usd) }}@else<span class="quiet">no price</span>@endif</td>
+                <td class="num">{{ $three?->refuels === null ? 'none' : $three->refuels }}</td></tr>
+        @endforeach</tbody>
+    </table></div>
 @endif
 <section class="sheet" id="fuel-kept"><h2>Stored, tank, filling</h2>
 <form id="fuel-form" class="sheet-form" method="post" action="{{ route('jobs.fuel', $screen->row->id) }}" data-parts data-autosave>
