@@ -29,6 +29,11 @@ final class FindingSpots
             Code::SettingsUnusual => 'settings',
             Code::DoubleBond, Code::BondedGfciTrip, Code::NoBond, Code::NeutralNotKnown, Code::ConnectionNotPossible, Code::ConnectionOpen,
             Code::AutoUnderLoad, Code::AfciLost, Code::CircuitOverSwitch, Code::SwitchUnderService => 'way-open',
+            Code::OpeningNear, Code::HouseNear, Code::WallNear, Code::ServiceSpace, Code::PropertyNear, Code::GasNear,
+            Code::NoiseOver => 'spot-x',
+            Code::SnowFlood => 'spot-platform',
+            Code::TankVapourShort => 'fuel-supplier',
+            Code::GasMeterSmall => 'fuel-kept',
             default => str_starts_with($finding->code->value, 'EXISTING_') ? 'existing-'.strtolower(substr($finding->code->value, 9)) : '',
         };
     }

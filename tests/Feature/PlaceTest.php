@@ -101,6 +101,14 @@ it('finds nothing too near at the three designs of the demo', function (string $
         ->assertDontSee('danger-head', false);
 })->with(['Kestrel Gap goat dairy', 'Salt Wharf row house', 'Lake Ansgar lodge']);
 
+it('leads from what is too near to the field that mends it, on every page', function () {
+    ($this->open)('Kestrel Gap goat dairy');
+    ($this->send)('PATCH', 'place/machine', ['x' => '48', 'y' => '5']);
+    $this->get("$this->base/run")->assertSee('danger-head', false)->assertSee('place-and-fuel#spot-x', false);
+    $this->get("$this->base/place-and-fuel")->assertSee('id="spot-x"', false);
+    $this->get("$this->base/card")->assertSee('Draft: do not hand over');
+});
+
 it('takes fuel from facts to days, and says what it goes by', function () {
     ($this->open)('Kestrel Gap goat dairy');
     $this->get("$this->base/place-and-fuel")->assertSee('At the loads of this job')->assertSee('3 days')->assertSee('good until')

@@ -48,6 +48,15 @@ it('lets an apprentice note what is found', function () {
     expect(Job::query()->where('name', 'New one')->exists())->toBeTrue();
 });
 
+it('lets an apprentice draw the site, and not move the machine', function () {
+    asApprentice($this, 'PUT', 'place/building', [
+        'id' => '', 'name' => 'Shed', 'kind' => 'other', 'corners' => '10 x 8', 'burns' => '1',
+    ])->assertRedirect();
+    expect(JobEditor::open($this->job->refresh())->job->plan->buildings)->toHaveCount(1);
+    $this->get("/jobs/{$this->job->id}/place-and-fuel")->assertOk()->assertSee('You can look')->assertSee('Add a building')
+        ->assertDontSee('data-move', false);
+});
+
 it('lets an apprentice decide nothing', function (string $path, array $fields) {
     $before = JobEditor::open($this->job)->job;
     asApprentice($this, 'PUT', $path, $fields)->assertForbidden()->assertSee('for an electrician of the shop to decide');
@@ -64,6 +73,12 @@ it('lets an apprentice decide nothing', function (string $path, array $fields) {
     'the wiring' => ['wire', WireForm::with(['cord_ft' => '31', 'run_ft' => '41', 'inlet_a' => '50', 'terminal_c' => '75'])],
     'what sizing rests on' => ['schools', ['figures' => 'measure', 'figures_reason' => 'because']],
     'the local rules' => ['rules', ['profile' => 'tarn-county']],
+    'where the machine stands' => ['place/machine', [
+        'x' => '4', 'y' => '5', 'exhaust' => 'top', 'width_ft' => '', 'depth_ft' => '', 'platform_in' => '', 'served_top' => '0',
+        'served_right' => '0', 'served_bottom' => '0', 'served_left' => '0',
+    ]],
+    'the way of the cord' => ['place/way', ['kind' => 'cord', 'points' => '0,0 9,9']],
+    'a setting of the switch' => ['connection/setting', ['start_s' => '10']],
 ]);
 
 it('lets an apprentice take back what is found, and not what was decided', function () {

@@ -25,6 +25,11 @@ final class LoadsPage implements StagePage
         return 'resources/js/loads/page.js';
     }
 
+    public function isDecided(): bool
+    {
+        return false;
+    }
+
     public function drawer(): Drawer
     {
         return new Drawer('loads.circuit', 'loads.unselected');

@@ -18,6 +18,11 @@ final class PlacePage extends PlainPage
         return 'place.page';
     }
 
+    public function isDecided(): bool
+    {
+        return false;
+    }
+
     public function script(): string
     {
         return 'resources/js/place/page.js';

@@ -15,6 +15,11 @@ abstract class PlainPage implements StagePage
         return null;
     }
 
+    public function isDecided(): bool
+    {
+        return true;
+    }
+
     public function drawer(): ?Drawer
     {
         return null;

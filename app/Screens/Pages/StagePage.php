@@ -19,6 +19,9 @@ interface StagePage
     /** What is loaded with it beside the script of every page; null: nothing. */
     public function script(): ?string;
 
+    /** Everything that can be changed on it is decided, and nothing of it found on site. */
+    public function isDecided(): bool;
+
     /** Null: nothing is selected on it. */
     public function drawer(): ?Drawer;
 

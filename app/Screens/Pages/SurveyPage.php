@@ -25,6 +25,11 @@ final class SurveyPage implements StagePage
         return 'resources/js/survey/page.js';
     }
 
+    public function isDecided(): bool
+    {
+        return false;
+    }
+
     public function drawer(): Drawer
     {
         return new Drawer('survey.breaker', 'survey.unselected');

@@ -11,7 +11,8 @@ let waiting = 0;
 let asking = null;
 let asked = 0;
 
-const plan = () => document.querySelector('.site-plan[data-x]');
+// Who may not decide where it stands has no address to move it by.
+const plan = () => document.querySelector('.site-plan[data-x][data-move]');
 const machineOf = (target) => target.closest?.('.site-drag');
 /** Where the machine is, or will be once what is on its way has been answered. */
 const at = () => goal ?? { x: Number(plan().dataset.x), y: Number(plan().dataset.y) };

@@ -8,7 +8,7 @@
     <div class="blank"><h2>Draw the house first</h2><p>A rectangle is enough: type it as <b>46 x 28</b>. Then its doors and windows, the property line, and the machine. Everything that counts is measured from there.</p></div>
 @else
     <div class="place">
-        <figure class="one-line site-plan" tabindex="0" role="region" aria-label="Site plan; the same in words below it" data-look="{{ route('jobs.place.look', $screen->row->id) }}" data-move="{{ route('jobs.place.move', $screen->row->id) }}" @if ($plan->spot) data-x="{{ $plan->spot->x }}" data-y="{{ $plan->spot->y }}" @endif>
+        <figure class="one-line site-plan" tabindex="0" role="region" aria-label="Site plan; the same in words below it" data-look="{{ route('jobs.place.look', $screen->row->id) }}" @can('decide', $screen->row) data-move="{{ route('jobs.place.move', $screen->row->id) }}" @endcan @if ($plan->spot) data-x="{{ $plan->spot->x }}" data-y="{{ $plan->spot->y }}" @endif>
             @foreach (Underpin\Drawing\Drawings::standard()->find('site-plan')->sheets($screen->design()) as $sheet)<x-drawing :drawing="$sheet" :screen="$screen" width="{{ (int) $sheet->sheet->width }}"/>@endforeach
         </figure>
         <div>
@@ -24,7 +24,7 @@
     <x-drawing-files :screen="$screen" drawing="site-plan" :sheet="1"/>
     <details><summary>The same in words</summary><div class="scroll" tabindex="0" role="region" aria-label="Site plan in words"><table class="table"><thead><tr>@foreach ($sheet->twin[0] as $cell)<th>{{ $cell }}</th>@endforeach</tr></thead><tbody>@foreach (array_slice($sheet->twin, 1) as $row)<tr>@foreach ($row as $cell)<td>{{ $cell }}</td>@endforeach</tr>@endforeach</tbody></table></div></details>
 @endif
-@include('place.machine')
+<x-may deed="decide" :of="$screen->row">@include('place.machine')</x-may>
 @include('place.buildings')
 @include('place.things')
 @include('place.fuel')

@@ -19,6 +19,7 @@
 @if ($plan->items === null)<form id="nothing-else" method="post" action="{{ route('jobs.place.none', $screen->row->id) }}" data-parts>@csrf @method('PUT')<button class="button">I looked: nothing else stands there</button></form>@endif
 </section>
 @php($w = (new App\Http\Requests\Place\WayRequest)->form())
+<x-may deed="decide" :of="$screen->row">
 <section class="sheet" id="ways"><h2>Cord, trench, gas pipe <small>where each begins, turns and ends</small></h2>
 @foreach (Underpin\Job\Plan\RouteKind::cases() as $kind)
     @php($route = $plan->route($kind))
@@ -29,3 +30,4 @@
     </form>
 @endforeach
 </section>
+</x-may>
