@@ -42,3 +42,28 @@ it('draws a house, places the machine, drags it out of the forbidden zone, nudge
     $b->until(fn () => $b->attribute('#spot-y', 'value') === '10', 'the nudge is taken back');
     expect($b->complaints())->toBe([]);
 });
+
+it('draws an outline on the plan, corner by corner, with the length of each side beside the pointer', function () {
+    $b = $this->browser;
+    $b->visit('/?q=Kestrel');
+    $path = (string) parse_url($b->attribute('.job-card', 'href'), PHP_URL_PATH);
+    $b->visit("$path/place-and-fuel");
+    $b->web->executeScript('document.querySelector("#on-plan-new").open = true');
+    $b->click('[data-draw]')->see('Click the corners');
+    $ground = $b->find('.site-plan svg');
+    $b->web->executeScript('arguments[0].scrollIntoView({block: "center"})', [$ground]);
+    $at = fn (int $x, int $y) => $b->web->action()->moveToElement($ground, $x, $y)->click()->perform();
+    $at(-230, 150);
+    $b->web->action()->moveToElement($ground, -180, 150)->perform();
+    $b->until(fn () => preg_match('/^\d+(\.\d)? ft$/', $b->text('.site-drawn-figure')) === 1, 'the length beside the pointer');
+    $at(-180, 150);
+    $at(-180, 190);
+    $at(-230, 190);
+    $at(-230, 150);
+    $b->see('Outline with 4 corners');
+    expect(explode(' ', $b->attribute('#b-corners-new', 'value')))->toHaveCount(4);
+    $b->type('#b-name-new', 'Hen house')->click('#building-new .is-primary');
+    $b->see('Hen house')->pressWithAlt('u');
+    $b->until(fn () => ! str_contains($b->text('.site-plan'), 'Hen'), 'the hen house is taken back');
+    expect($b->complaints())->toBe([]);
+});

@@ -57,7 +57,7 @@ final readonly class SitePlanDrawing
 
     private ?PlannedPlace $place;
 
-    private SiteScale $at;
+    public SiteScale $at;
 
     public function __construct(private Design $design)
     {

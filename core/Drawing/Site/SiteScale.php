@@ -24,11 +24,12 @@ final readonly class SiteScale
 
     private const MARGIN_FT = 6.0;
 
+    /** units a foot; where the left edge and the top of the sheet are, feet */
     public float $perFt;
 
-    private float $left;
+    public float $left;
 
-    private float $top;
+    public float $top;
 
     private float $widthFt;
 

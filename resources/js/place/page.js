@@ -1,6 +1,7 @@
 // The machine on the site plan: dragged, or nudged by the arrow keys. Where it would stand is asked of
 // the server while it moves, and saved when it is let go; no distance is worked out here.
 import { post } from '../shared/parts.js';
+import { startDraw } from './draw.js';
 
 const STEP_FT = 0.5;
 const FAR_FT = 5;
@@ -93,3 +94,5 @@ function look(to) {
 function fresh(html) {
     return new DOMParser().parseFromString(html, 'text/html').getElementById('place-live')?.childNodes ?? [];
 }
+
+startDraw();

@@ -13,7 +13,7 @@
             <x-pick :of="$f->field('burns')" :id="'b-burns-'.$key" :value="$b?->burns === null ? '' : (int) $b->burns"/>
         </div>
         <x-field :of="$f->field('corners')" :id="'b-corners-'.$key" :value="App\Screens\PlanText::points($b->corners ?? [])" hint="46 x 28 at 10,5: a rectangle. 40 left 28 left 40: lengths and turns, the first to the right. 0,0 46,0 46,28: corners."/>
-        <button class="button @if (! $b) is-primary @endif">{{ $b === null ? 'Add it' : 'Save' }}</button>
+        <button class="button @if (! $b) is-primary @endif">{{ $b === null ? 'Add it' : 'Save' }}</button> @if ($b === null)<button class="button" type="button" data-draw="b-corners-new">Draw it on the plan</button>@endif
     </form>
     @if ($b)
         @foreach ([...$b->openings, null] as $opening)
