@@ -12,6 +12,7 @@ use Underpin\Assembly\Conductor;
 use Underpin\Calculator\Calculators;
 use Underpin\Checks\Finding;
 use Underpin\Checks\Review;
+use Underpin\Connection\OwnerStep;
 use Underpin\Design\Design;
 use Underpin\Drawing\Element\Circle;
 use Underpin\Drawing\Element\Path;
@@ -45,6 +46,7 @@ use Underpin\Job\Plan\RouteKind;
 use Underpin\Job\Plan\SitePlan;
 use Underpin\Job\Plan\WallOpening;
 use Underpin\Job\WireRun;
+use Underpin\Outage\SwitchingCard;
 use Underpin\Placement\PlannedPlace;
 use Underpin\Refused;
 use Underpin\Sizing\Supply;
@@ -322,3 +324,11 @@ it('gives Wire the length of its ways where none is typed, a cord with slack', f
     expect($length(new WireRun))->toBe([26.0, 20.0])->and($length(new WireRun(40.0, 33.0)))->toBe([40.0, 33.0])
         ->and($length(new WireRun(null, 33.0)))->toBe([26.0, 33.0]);
 });
+
+it('tells the owner on the card where the machine stands, and nothing of a place that is too near', function (float $x, string $says) {
+    $job = placed(site(new MachineSpot($x, 10)), MachineKind::Portable);
+    $steps = array_map(fn (OwnerStep $s): string => $s->do, SwitchingCard::of(Review::of($job))->toGenerator);
+    expect(implode(' ', $steps))->toContain($says);
+})->with([
+    [62.5, 'outdoors, level, at its place, 22 ft from House, exhaust away from it.'], [50.0, 'outdoors, level, in place.'],
+]);

@@ -7,6 +7,8 @@ namespace Underpin\Connection\Source;
 use Underpin\Connection\OwnerStep;
 use Underpin\Job\Fuel;
 use Underpin\Job\StartRoutine;
+use Underpin\Placement\Distance;
+use Underpin\Placement\PlannedPlace;
 
 /** An engine that is brought out, or two of them in parallel. */
 final readonly class PortableSteps extends SourceSteps
@@ -50,8 +52,10 @@ final readonly class PortableSteps extends SourceSteps
 
         return [
             new OwnerStep(
-                ($isPair ? 'Set both machines' : 'Set the machine').' outdoors, level, in place. Fuel valve open, choke on where there is '
-                    .'one, economy (idle) mode off.',
+                (
+                    $isPair ? 'Set both machines' : 'Set the machine'
+                )." outdoors, level, {$this->spot()}. Fuel valve open, choke on where there "
+                    .'is one, economy (idle) mode off.',
             ),
             ...$isPair ? [new OwnerStep('Connect the tie cord between the two machines while both stand still.')] : [],
             new OwnerStep(
@@ -61,6 +65,19 @@ final readonly class PortableSteps extends SourceSteps
                 'No load before the engine is warm.',
             ),
         ];
+    }
+
+    /** As the site plan has it, where nothing there is too near. */
+    private function spot(): string
+    {
+        $place = PlannedPlace::of($this->situation->job);
+        $wall = $place?->placement->nearest(Distance::Wall);
+        if ($place === null || $wall === null || $place->placement->broken() !== []) {
+            return 'in place';
+        }
+        $building = $this->situation->job->plan->building($wall->id)->name ?? 'the house';
+
+        return 'at its place, '.floor($wall->ft())." ft from $building, exhaust away from it";
     }
 
     public function look(): OwnerStep
