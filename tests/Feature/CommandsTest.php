@@ -95,6 +95,24 @@ it('prints the parts that follow from a job file, and what is missing', function
     unlink($path);
 });
 
+it('prints the dates of a job file for a calendar that another reader takes', function () {
+    $path = (string) tempnam(sys_get_temp_dir(), 'job');
+    file_put_contents($path, JobFile::standard()->encode(Houses::job(
+        'Mill; lane, Ä', supply: Houses::supply(), connection: 'interlock',
+    )));
+    [$code, $text] = artisan(['underpin:calendar', $path, '--today=2026-11-25']);
+    expect($code)->toBe(0)->and($text)->toStartWith("BEGIN:VCALENDAR\r\n")->toEndWith("END:VCALENDAR\r\n")
+        ->toContain("DTSTART;VALUE=DATE:20270525\r\n")->toContain("RRULE:FREQ=MONTHLY;INTERVAL=6\r\n")
+        ->and(preg_match('/(?<!\r)\n/', $text))->toBe(0)
+        ->and(max(array_map(strlen(...), explode("\r\n", $text))))->toBeLessThanOrEqual(75)
+        ->and(artisan(['underpin:calendar', $path, '--today=2026-11-25'])[1])->toBe($text);
+    preg_match_all('/^UID:(.+)$/m', $text, $ids);
+    expect(array_unique($ids[1]))->toBe($ids[1])->and(count($ids[1]))->toBe(4);
+    [$code, $refused] = artisan(['underpin:calendar', $path, '--today=2026-02-30']);
+    expect($code)->toBe(2)->and($refused['error']['field'])->toBe('today');
+    unlink($path);
+});
+
 it('says what is wrong with a call for a drawing', function (array $words, string $field, string $says) {
     $path = (string) tempnam(sys_get_temp_dir(), 'job');
     file_put_contents($path, JobFile::standard()->encode(Houses::small(Houses::supply(), 'interlock')));

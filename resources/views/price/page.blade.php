@@ -30,4 +30,14 @@
         <li>@if ($waits === '')<a class="button" href="{{ route('jobs.paper', [$screen->row->id, $paper->key()]) }}">{{ $paper->title() }}, PDF</a>@else<b>{{ $paper->title() }}</b> <span class="quiet">{{ $waits }}</span>@endif</li>
     @endforeach</ul>
 </section>
+@php($dates = Underpin\Keep\JobDates::of($screen->design(), now()->toDateString()))
+@if ($dates !== [])
+<section class="sheet" id="dates"><h2>Dates <small>counted from today, as long as nothing else is noted; the manual comes first</small></h2>
+    <div class="scroll" tabindex="0" role="region" aria-label="Dates"><table class="table">
+        <thead><tr><th scope="col">Day</th><th scope="col">What</th><th scope="col">Comes round</th><th scope="col">Why</th></tr></thead>
+        <tbody>@foreach ($dates as $date)<tr><td class="mono">{{ $date->on }}</td><th scope="row">{{ $date->title }}</th><td>{{ $date->everyMonths === null ? 'once' : 'every '.Underpin\Say::count($date->everyMonths, 'month') }}</td><td>{{ $date->why }}</td></tr>@endforeach</tbody>
+    </table></div>
+    <p class="files"><a class="button" href="{{ route('jobs.dates', $screen->row->id) }}">Dates for a calendar</a></p>
+</section>
+@endif
 <p class="caution">A list of parts is no permit: the authority and the utility say what they want to see, and the labels of the parts come first.</p>
