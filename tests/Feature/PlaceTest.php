@@ -41,6 +41,7 @@ it('draws a site from nothing: a house as typed, its openings, the lot, what sta
     ($this->send)('PUT', 'place/machine', ['x' => '50', 'y' => '-10'] + $spot);
     $this->get("$this->base/place-and-fuel")->assertSee('Wall of House')->assertSee('is-broken', false)->assertSee('20.0 ft are kept')
         ->assertSee('danger-head', false);
+    $this->get("$this->base/place-and-fuel")->assertDontSee('Not judged, because it is not noted');
     // Looking is not saving.
     $this->get("$this->base/place/look?x=50&y=-40")->assertOk()->assertDontSee('is-broken', false)->assertSee('Wall of House');
     expect(($this->file)()->plan->spot?->y)->toBe(-10.0);
@@ -58,6 +59,7 @@ it('draws a site from nothing: a house as typed, its openings, the lot, what sta
     $item = ($this->file)()->plan->items[0];
     ($this->send)('DELETE', 'place/item', ['id' => $item->id]);
     ($this->send)('DELETE', 'place/opening', ['id' => $house->id === '' ? '' : ($this->file)()->plan->openings()[0]->id]);
+    $this->get("$this->base/place-and-fuel")->assertSee('Not judged, because it is not noted')->assertSee('doors, windows and vents');
     ($this->send)('DELETE', 'place/building', ['id' => $house->id]);
     expect(($this->file)()->plan->buildings)->toBe([]);
     $last = Job::query()->latest('id')->firstOrFail()->events()->max('seq');

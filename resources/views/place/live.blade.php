@@ -1,6 +1,7 @@
 @php($place = $design->place())
 <div class="place-live" id="place-live">
 @if ($place)
+    @if ($place->missing() !== [])<p class="caution"><b>Not judged, because it is not noted:</b> {{ Underpin\Say::list($place->missing(), 6) }}.</p>@endif
     <div class="scroll" tabindex="0" role="region" aria-label="Distances"><table class="table distances">
         <thead><tr><th scope="col">Distance</th><th scope="col" class="num">Is</th><th scope="col" class="num">Needs</th><th scope="col">Rule</th></tr></thead>
         <tbody>@foreach ($place->telling() as $row)
