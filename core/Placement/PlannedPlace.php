@@ -214,7 +214,7 @@ final readonly class PlannedPlace
     }
 
     /** The machine and the working space before the sides that it is served from; null: every side. */
-    private function workedAt(): ?Polygon
+    public function workedAt(): ?Polygon
     {
         if ($this->spot->served === []) {
             return null;

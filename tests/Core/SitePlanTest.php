@@ -325,6 +325,15 @@ it('gives Wire the length of its ways where none is typed, a cord with slack', f
         ->and($length(new WireRun(null, 33.0)))->toBe([26.0, 33.0]);
 });
 
+it('draws the working space on the sides that a machine is served from', function (array $served, int $drawn) {
+    $job = placed(site(new MachineSpot(60, 10, served: $served)));
+    $paths = array_filter(
+        Drawn::of((new SitePlanDrawing(new Design($job)))->drawing())->elements,
+        fn (object $e): bool => $e instanceof Path && $e->ink === SiteInk::Work,
+    );
+    expect($paths)->toHaveCount($drawn);
+})->with([[[PlanSide::Top], 1], [[], 0]]);
+
 it('tells the owner on the card where the machine stands, and nothing of a place that is too near', function (float $x, string $says) {
     $job = placed(site(new MachineSpot($x, 10)), MachineKind::Portable);
     $steps = array_map(fn (OwnerStep $s): string => $s->do, SwitchingCard::of(Review::of($job))->toGenerator);

@@ -305,8 +305,9 @@ final readonly class SitePlanDrawing
         $back = fn (float $across): array => [$x + $dx * 0.7 - $dy * $across, $y + $dy * 0.7 + $dx * $across];
 
         $spoken = "$name: drag it, or use the arrow keys";
+        $worked = $this->place->workedAt();
 
-        return [new Link(Spot::onPlan('machine'), 'site-link site-drag', 'site-machine', $spoken, '', false, [
+        return [...$worked === null ? [] : [new Path([$this->outline($worked)], SiteInk::Work)], new Link(Spot::onPlan('machine'), 'site-link site-drag', 'site-machine', $spoken, '', false, [
             'per-ft' => (string) $this->at->perFt,
         ], [
             new Rect($box, SiteInk::Machine, 2),
