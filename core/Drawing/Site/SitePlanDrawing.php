@@ -307,7 +307,9 @@ final readonly class SitePlanDrawing
         $spoken = "$name: drag it, or use the arrow keys";
         $worked = $this->place->workedAt();
 
-        return [...$worked === null ? [] : [new Path([$this->outline($worked)], SiteInk::Work)], new Link(Spot::onPlan('machine'), 'site-link site-drag', 'site-machine', $spoken, '', false, [
+        $space = $worked === null ? [] : [new Path([$this->outline($worked)], SiteInk::Work)];
+
+        return [...$space, new Link(Spot::onPlan('machine'), 'site-link site-drag', 'site-machine', $spoken, '', false, [
             'per-ft' => (string) $this->at->perFt,
         ], [
             new Rect($box, SiteInk::Machine, 2),
