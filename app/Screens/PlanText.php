@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Screens;
 
+use Underpin\Codebook\CordReach;
 use Underpin\Csv\Number;
 use Underpin\Geometry\Point;
 use Underpin\Job\Job;
@@ -32,7 +33,9 @@ final class PlanText
 
         return match (true) {
             $what === '' || $plan === null => '',
-            $typed === null => " Wire takes it as the length of the $what".($kind === RouteKind::Cord ? ', and 5 ft of slack.' : '.'),
+            $typed === null => " Wire takes it as the length of the $what".(
+                $kind === RouteKind::Cord ? ', and '.Say::figure(CordReach::SLACK_FT).' ft of slack.' : '.'
+            ),
             default => sprintf(
                 ' Wire says %s ft for the %s: %s ft %s than here.', Say::figure($typed), $what, Say::figure(abs($typed - $plan)),
                 $typed < $plan ? 'less' : 'more',

@@ -61,6 +61,23 @@ final readonly class FuelPlan
         return $tank === null || ! $isFilled ? null : $this->burn($tank)?->hours;
     }
 
+    /** Hours of a battery station at the loads of this job; null: it is none, nothing runs, or what it holds is not known. */
+    public function batteryHours(): ?float
+    {
+        $wh = $this->supply->machine->stored->wh;
+
+        return $wh === null || $this->supply->fuel !== Fuel::Stored || $this->loadW <= 0 ? null : $wh / $this->loadW;
+    }
+
+    /** Hours to charge it from empty; null: it is none, or its figures are not known. */
+    public function rechargeHours(): ?float
+    {
+        $stored = $this->supply->machine->stored;
+        $isKnown = $this->supply->fuel === Fuel::Stored && $stored->wh !== null && $stored->rechargeW !== null && $stored->rechargeW > 0;
+
+        return $isKnown ? $stored->wh / $stored->rechargeW : null;
+    }
+
     /** What is stored and can be used, gallons; null: not known, or it comes by a pipe. */
     public function storedGal(): ?float
     {
@@ -189,7 +206,7 @@ final readonly class FuelPlan
         $gas = match ($this->supply->fuel) {
             Fuel::NaturalGas => PipedGas::Natural,
             Fuel::Propane => PipedGas::Propane,
-            default => null,
+            Fuel::Gasoline, Fuel::Diesel, Fuel::Stored => null,
         };
         try {
             return $btuh === null || $ft === null || $ft <= 0 || $gas === null ? null : GasPipe::of($gas, $btuh, $ft);
@@ -242,7 +259,7 @@ final readonly class FuelPlan
         return $perH === null ? null : match ($this->supply->fuel) {
             Fuel::NaturalGas => $perH * GasPipes::BTU_PER_FT3_NATURAL,
             Fuel::Propane => $perH * FuelFacts::BTU_PER_GAL_PROPANE,
-            default => null,
+            Fuel::Gasoline, Fuel::Diesel, Fuel::Stored => null,
         };
     }
 }

@@ -45,14 +45,16 @@ final readonly class PlannedPlace
         $this->placement = new Placement($this->machine, $this->exhaust, $this->surroundings(), $this->keeps(), $this->workedAt());
     }
 
-    /** Null: no machine is picked, it has no spot, or nobody knows how large it is. */
+    /** Null: no machine is picked, it has no spot or no exhaust (a battery station), or nobody knows how large it is. */
     public static function of(Job $job): ?self
     {
         $machine = $job->generator->machine;
         $spot = $job->plan->spot;
         [$w, $d] = self::sizeFt($job);
 
-        return $machine === null || $spot === null || $w === null || $d === null ? null : new self($job, $machine, $spot, $w, $d);
+        return $machine === null || $machine->form->isBattery() || $spot === null || $w === null || $d === null
+            ? null
+            : new self($job, $machine, $spot, $w, $d);
     }
 
     /** @return array{?float, ?float} width and depth, feet: as typed with the spot, else of the machine's own figures; null: not known */

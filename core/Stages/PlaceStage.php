@@ -34,6 +34,7 @@ final class PlaceStage implements Stage
 
         return match (true) {
             $job->generator->machine === null => ['A machine, first.'],
+            $job->generator->machine->form->isBattery() => [],
             $job->plan->spot === null => ['Where the machine is to stand.'],
             $w === null || $d === null => ['How wide and deep the machine is: the catalogue does not say.'],
             default => array_map(

@@ -18,6 +18,8 @@ use Underpin\Job\FuelKept;
 use Underpin\Job\GasAppliance;
 use Underpin\Job\Job;
 use Underpin\Job\Machine\Housing;
+use Underpin\Job\Machine\StoredEnergy;
+use Underpin\Job\MachineKind;
 use Underpin\Job\Outlet;
 use Underpin\Job\Panel;
 use Underpin\Job\PanelKind;
@@ -142,6 +144,16 @@ it('puts the fuels of one machine side by side, each with its own price and stoc
         ->and($propane->plan->tankHours())->toBeNull()->and($natural->plan->days())->toBe([])
         ->and([$gasoline->verdict, $propane->verdict])->toBe([Verdict::Holds, Verdict::Short]);
 });
+
+it('runs a battery station for what it holds, and charges it by what it takes', function (?float $wh, ?float $hours, ?float $charging) {
+    $machine = Changed::of(
+        Houses::machine(8000, 10_000, 240, Outlet::Locking30, 30), form: MachineKind::Battery,
+        ratings: [new Rating(Fuel::Stored, 8000, 10_000)], stored: new StoredEnergy($wh, 10, 500),
+    );
+    $plan = plan(Changed::of(burning(Fuel::Gasoline), supply: new Supply($machine, Fuel::Stored)));
+    $given = $plan->batteryHours();
+    expect($given === null ? null : round($given, 9))->toBe($hours)->and($plan->rechargeHours())->toBe($charging);
+})->with([[5000.0, 2.5, 10.0], [null, null, null]]);
 
 it('says what is missing instead of a figure', function () {
     $plan = plan(burning(Fuel::Gasoline, rating: new Rating(Fuel::Gasoline, 8000)));

@@ -45,6 +45,7 @@ use Underpin\Job\Plan\Route;
 use Underpin\Job\Plan\RouteKind;
 use Underpin\Job\Plan\SitePlan;
 use Underpin\Job\Plan\WallOpening;
+use Underpin\Job\Rating;
 use Underpin\Job\WireRun;
 use Underpin\Outage\SwitchingCard;
 use Underpin\Placement\PlannedPlace;
@@ -169,6 +170,16 @@ it('says what is not noted instead of calling it good', function () {
         ->and($place->missing())->toBe(['doors, windows and vents', 'what else stands there', 'the property line'])
         ->and(PlannedPlace::of(placed($bare, housing: new Housing)))->toBeNull()
         ->and(PlannedPlace::of(placed(site(new MachineSpot(60, 10))))->placement->isGood())->toBeTrue();
+});
+
+it('measures nothing to a battery station: it has no exhaust', function () {
+    $job = placed(site(new MachineSpot(41, 10)), MachineKind::Portable);
+    expect(PlannedPlace::of($job))->not->toBeNull();
+    $station = Changed::of(
+        $job->generator->machine, form: MachineKind::Battery, ratings: [new Rating(Fuel::Stored, 12_000, 12_000)],
+    );
+    $job = Changed::of($job, supply: new Supply($station, Fuel::Stored));
+    expect(PlannedPlace::of($job))->toBeNull()->and(codes($job))->not->toContain('CO_HOUSE')->not->toContain('CO_OPENING');
 });
 
 it('warns of snow above the platform and of ground that is not level', function (?float $platform, float $snow, bool $warned) {

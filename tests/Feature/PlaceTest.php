@@ -114,7 +114,7 @@ it('leads from what is too near to the field that mends it, on every page', func
 it('takes fuel from facts to days, and says what it goes by', function () {
     ($this->open)('Kestrel Gap goat dairy');
     $this->get("$this->base/place-and-fuel")->assertSee('At the loads of this job')->assertSee('3 days')->assertSee('good until')
-        ->assertSee('engine off and cooled');
+        ->assertSee('engine off and cooled')->assertSee('Coldharbor depot');
     ($this->open)('Lake Ansgar lodge');
     $this->get("$this->base/place-and-fuel")->assertSee('760,000 BTU/h, by the supplier')->assertSee('2 in, over 151 ft');
     ($this->send)('PUT', 'fuel/appliance', ['id' => '', 'name' => 'Laundry dryers', 'btuh' => '90000']);

@@ -88,7 +88,7 @@ final readonly class PartsList
     public static function breaker(?int $amps, ?int $poles): string
     {
         return ($amps === null ? 'Breaker, rating by the service' : "Breaker, $amps A").', '.match ($poles) {
-            1 => 'one pole', default => 'two poles',
+            1 => 'one pole', 2 => 'two poles', default => 'poles as the circuit has',
         }.', of the series that the panel names';
     }
 

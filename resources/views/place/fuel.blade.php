@@ -8,8 +8,7 @@
 @if ($fuel === null)
     <p class="caution">Pick a machine and its fuel first.</p>
 @elseif ($kind === Underpin\Job\Fuel::Stored)
-    @php($wh = $fuel->supply->machine->stored->wh)
-    <dl class="figures"><div><dt>At the loads of this job</dt><dd>{{ number_format($fuel->loadW) }} <i>W</i></dd></div><div><dt>Lasts</dt><dd>@if ($wh === null || $fuel->loadW <= 0)not known @else{{ Underpin\Say::figure($wh / $fuel->loadW) }} <i>h</i>@endif</dd></div>@if ($wh && $fuel->supply->machine->stored->rechargeW)<div><dt>Recharged from an engine</dt><dd>{{ Underpin\Say::figure($wh / $fuel->supply->machine->stored->rechargeW) }} <i>h</i></dd></div>@endif</dl>
+    <dl class="figures"><div><dt>At the loads of this job</dt><dd>{{ number_format($fuel->loadW) }} <i>W</i></dd></div><div><dt>Lasts</dt><dd>@if ($fuel->batteryHours() === null)not known @else{{ Underpin\Say::figure($fuel->batteryHours()) }} <i>h</i>@endif</dd></div>@if ($fuel->rechargeHours() !== null)<div><dt>Recharged from an engine</dt><dd>{{ Underpin\Say::figure($fuel->rechargeHours()) }} <i>h</i></dd></div>@endif</dl>
 @else
     <dl class="figures">
         <div><dt>At the loads of this job</dt><dd>{{ number_format($fuel->loadW) }} <small>of {{ number_format($fuel->supply->runW()) }}</small> <i>W</i></dd></div>
@@ -35,6 +34,7 @@
     @endif
     @if ($fuel->badOn())<p @class(['caution' => $fuel->badOn() < now()->toDateString()])>Bought {{ $kept->boughtOn }}{{ $kept->treated ? ', with stabiliser' : '' }}: good until <b>{{ $fuel->badOn() }}</b>{{ $fuel->badOn() < now()->toDateString() ? '. It is stale: burn it in a car, and buy anew' : '' }}. With ethanol in it, what stands in the machine's own tank keeps one to three months.</p>@endif
     @if ($kind === Underpin\Job\Fuel::Gasoline)<p>Refuel only with the engine off and cooled for 15 to 20 minutes: turn off every breaker, then the generator breaker, stop, cool, fill. Somebody is awake for each stop. {{ (int) Underpin\Codebook\FuelFacts::USUAL_STORED_GAL }} gal at a dwelling is usual, some codes say 10; cans of at most {{ (int) Underpin\Codebook\FuelFacts::CAN_GAL }} gal, never in a basement or a living space.</p>@endif
+    @if ($kept->near !== '' || $kept->far !== '')<p><b>Filled</b> at {{ $kept->near ?: 'a place that is not noted' }}; when that is dark: {{ $kept->far ?: 'not noted' }}.</p>@endif
     @if ($gas)
         <div class="scroll" tabindex="0" role="region" aria-label="Gas"><table class="table">
             <thead><tr><th scope="col">Gas</th><th scope="col">What is wanted</th><th scope="col">What is there</th></tr></thead>

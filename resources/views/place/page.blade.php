@@ -19,6 +19,8 @@
             @include('place.live', ['design' => $screen->design()])
         @elseif ($machine === null)
             <p class="caution">No machine is picked: its size and its listing decide the distances.</p><a class="button is-primary" href="{{ $screen->links->to(Underpin\StageKey::Size) }}">Pick a machine</a>
+        @elseif ($machine->form->isBattery())
+            <p>A battery station has no exhaust, and no distance is measured here. It stands dry, level and cool, as its instructions say.</p>
         @else
             <p class="caution">{{ $plan->spot ? 'How large the machine is, is not known: type its width and depth.' : 'The machine is not placed yet: say where it stands.' }}</p>
         @endif

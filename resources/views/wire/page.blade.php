@@ -11,7 +11,7 @@
     @php($hasCord = $screen->design()->supply()?->machine->outlet !== Underpin\Job\Outlet::Terminals)
     @php($laying = $run->laying)
     <div class="fields">
-        @if ($hasCord)<x-field :of="$f->field('cord_ft')" id="w-cord" :value="Underpin\Csv\Number::write($run->cordFt)" :hint="$run->cordFt === null && $onPlan->cordFt !== null ? Underpin\Say::figure($onPlan->cordFt).' ft by the site plan, with 5 ft of slack' : null"/>@else<input type="hidden" name="cord_ft" value="{{ Underpin\Csv\Number::write($run->cordFt) }}">@endif
+        @if ($hasCord)<x-field :of="$f->field('cord_ft')" id="w-cord" :value="Underpin\Csv\Number::write($run->cordFt)" :hint="$run->cordFt === null && $onPlan->cordFt !== null ? Underpin\Say::figure($onPlan->cordFt).' ft by the site plan, with '.Underpin\Say::figure(Underpin\Codebook\CordReach::SLACK_FT).' ft of slack' : null"/>@else<input type="hidden" name="cord_ft" value="{{ Underpin\Csv\Number::write($run->cordFt) }}">@endif
         <x-field :of="$f->field('run_ft')" id="w-run" :value="Underpin\Csv\Number::write($run->runFt)" :hint="$run->runFt === null && $onPlan->runFt !== null ? Underpin\Say::figure($onPlan->runFt).' ft by the site plan' : null"/>
         <x-field :of="$f->field('slack_ft')" id="w-slack" :value="Underpin\Csv\Number::write($laying->slackFt)"/>
         @if ($hasCord)<x-pick :of="$f->field('inlet_a')" id="w-inlet" :value="$run->inletAmps"/>@else<input type="hidden" name="inlet_a" value="{{ $run->inletAmps }}">@endif
