@@ -13,6 +13,7 @@ use App\Http\Controllers\Jobs\JobFileController;
 use App\Http\Controllers\Jobs\RemovedJobsController;
 use App\Http\Controllers\Shop\AccountController;
 use App\Http\Controllers\Shop\CatalogueController;
+use App\Http\Controllers\Shop\CellsController;
 use App\Http\Controllers\Shop\LibraryLoadController;
 use App\Http\Controllers\Shop\MachineController;
 use App\Http\Controllers\Shop\PeopleController;
@@ -66,7 +67,8 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/shop/{thing}/import', [ShopSheetController::class, 'import'])
         ->middleware('throttle:imports')->name('shop.sheet.import');
     Route::get('/prices', [PriceBookController::class, 'index'])->name('prices');
-    Route::put('/prices', [PriceBookController::class, 'update'])->name('prices.update');
+    Route::put('/prices/terms', [PriceBookController::class, 'terms'])->name('prices.terms');
+    Route::put('/shop/cells', CellsController::class)->middleware('throttle:imports')->name('shop.cells');
     Route::get('/library/new', [LibraryLoadController::class, 'create'])->name('library.create');
     Route::post('/library', [LibraryLoadController::class, 'store'])->name('library.store');
     Route::get('/library/{load}', [LibraryLoadController::class, 'edit'])->whereNumber('load')->name('library.edit');

@@ -24,6 +24,7 @@ final readonly class Decisions
         'shed' => 'load shedding',
         'picked_for' => 'how it connects', 'wire' => 'the wiring',
         'machine_spot' => 'where the machine stands', 'routes' => 'the ways of cord, trench and gas pipe',
+        'offer' => 'what is offered',
         'set_aside' => 'what advice is set aside', 'figures' => 'what sizing rests on', 'figures_reason' => 'what sizing rests on',
     ];
 

@@ -44,6 +44,7 @@ use Underpin\Job\Part\JobParts;
 use Underpin\Job\Part\LoadPart;
 use Underpin\Job\Part\LocalRulesPart;
 use Underpin\Job\Part\MachinePart;
+use Underpin\Job\Part\OfferPart;
 use Underpin\Job\Part\PanelPart;
 use Underpin\Job\Part\RecordedPeakPart;
 use Underpin\Job\Part\ServicePart;
@@ -164,7 +165,8 @@ final class JobRows
     /** @return array<string, JobPart> by the column that keeps it in job-file terms */
     private static function wholeParts(): array
     {
-        return ['set_aside' => new SetAsidePart, 'site_plan' => new SitePlanPart, 'fuel_kept' => new FuelKeptPart];
+        return ['set_aside' => new SetAsidePart, 'site_plan' => new SitePlanPart, 'fuel_kept' => new FuelKeptPart,
+            'offer' => new OfferPart];
     }
 
     private static function wire(Job $job): WireRun
@@ -294,7 +296,8 @@ final class JobRows
             'ambient_c' => $job->wire->ambientC,
             'wet' => $job->wire->wet,
             'wire_more' => array_filter(
-                WireRunPart::writeLaying($job->wire->laying), fn (mixed $value): bool => $value !== null,
+                WireRunPart::writeLaying($job->wire->laying) + ['lengths' => WireRunPart::writeLengths($job->wire)],
+                fn (mixed $value): bool => $value !== null && $value !== [],
             ),
             'rules' => $file['local_rules'],
             'service' => $service,

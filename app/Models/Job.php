@@ -44,6 +44,7 @@ use Illuminate\Support\Carbon;
  * @property ?list<array{circuit: string, place: int}> $switch_places
  * @property ?array<string, mixed> $connection_more
  * @property ?array<string, mixed> $wire_more
+ * @property ?array<string, mixed> $offer
  * @property ?array<string, mixed> $set_aside
  * @property ?array<string, mixed> $site_plan
  * @property ?array<string, mixed> $fuel_kept
@@ -143,7 +144,7 @@ final class Job extends Model
             'rules' => 'array', 'service_a' => 'integer', 'margin_pct' => 'float', 'machine' => 'array', 'existing' => 'array',
             'site' => 'array', 'demand' => 'array', 'service' => 'array', 'recorded' => 'array', 'switch_places' => 'array',
             'connection_more' => 'array',
-            'wire_more' => 'array', 'set_aside' => 'array', 'site_plan' => 'array', 'fuel_kept' => 'array',
+            'wire_more' => 'array', 'set_aside' => 'array', 'site_plan' => 'array', 'fuel_kept' => 'array', 'offer' => 'array',
             'cord_ft' => 'float', 'run_ft' => 'float', 'inlet_a' => 'integer', 'terminal_c' => 'integer', 'ambient_c' => 'float',
             'wet' => 'boolean', 'findings' => 'integer',
         ];

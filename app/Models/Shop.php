@@ -11,11 +11,19 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $id
  * @property string $name
  * @property string $phone
+ * @property ?array<string, mixed> $terms
  * @property-read \Illuminate\Database\Eloquent\Collection<int, PriceRow> $priceRows
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, PartPrice> $partPrices
  */
 final class Shop extends Model
 {
     protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['terms' => 'array'];
+    }
 
     /** @return HasMany<User, $this> */
     public function users(): HasMany
@@ -51,6 +59,12 @@ final class Shop extends Model
     public function priceRows(): HasMany
     {
         return $this->hasMany(PriceRow::class);
+    }
+
+    /** @return HasMany<PartPrice, $this> */
+    public function partPrices(): HasMany
+    {
+        return $this->hasMany(PartPrice::class);
     }
 
     /** @return HasMany<LibraryLoad, $this> */

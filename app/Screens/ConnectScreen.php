@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Screens;
 
-use App\Shop\Prices;
+use App\Shop\ShopPrices;
 use Underpin\Connection\PickDrift;
 use Underpin\Connection\Possible;
 use Underpin\Connection\Way;
@@ -12,6 +12,7 @@ use Underpin\Connection\WayChoice;
 use Underpin\Form\Field;
 use Underpin\Job\Panel;
 use Underpin\Job\Part\ConnectionPart;
+use Underpin\Pricing\Book\PriceBook;
 use Underpin\Pricing\Schools;
 use Underpin\Pricing\WayMatrix;
 use Underpin\Pricing\WayRow;
@@ -32,15 +33,23 @@ final readonly class ConnectScreen
 
     public static function of(JobScreen $screen, string $open): self
     {
-        $book = Prices::book($screen->row->shop);
+        $book = ShopPrices::book($screen->row->shop);
         $matrix = WayMatrix::of($screen->design(), $book);
         $picked = $matrix->find($screen->job->connection->way);
         $fits = $picked === null || ($picked->verdict->possible === Possible::Yes && $picked->verdict->dead === []);
 
         return new self(
             $matrix, $matrix->find($open) ?? $picked ?? $matrix->best(), Schools::interlockOrSwitch($matrix),
-            Schools::inletForTodayOrLater($screen->design(), $book), $fits ? [] : PickDrift::of($screen->design()->situation()),
+            self::inlet($screen, $matrix, $book), $fits ? [] : PickDrift::of($screen->design()->situation()),
         );
+    }
+
+    /** @return list<string> */
+    private static function inlet(JobScreen $screen, WayMatrix $matrix, PriceBook $book): array
+    {
+        $way = $screen->design()->way() ?? $matrix->best()?->verdict->way;
+
+        return $way === null ? [] : Schools::inletForTodayOrLater($screen->design(), $way, $book);
     }
 
     /**

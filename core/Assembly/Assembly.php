@@ -87,6 +87,44 @@ final readonly class Assembly
         return new self([...$this->elements, ...array_values($elements)], $this->missing);
     }
 
+    /**
+     * The same with the lengths that were measured of what else is laid.
+     *
+     * @param  array<string, float>  $ft  by what lies between the same two, feet
+     */
+    public function measured(array $ft): self
+    {
+        return $ft === [] ? $this : new self(array_map(
+            fn (Element $e): Element => $e instanceof Conductor && $e->isMeasured() ? $e->long($ft[$e->between()] ?? null) : $e,
+            $this->elements,
+        ), $this->missing);
+    }
+
+    /** @return array<string, non-empty-list<Conductor>> what is measured once for all of them, by what lies between the same two */
+    public function toMeasure(): array
+    {
+        $between = [];
+        foreach ($this->conductors() as $conductor) {
+            if ($conductor->isMeasured()) {
+                $between[$conductor->between()][] = $conductor;
+            }
+        }
+
+        return $between;
+    }
+
+    /** What a component is called; its id where there is none. */
+    public function nameOf(string $id): string
+    {
+        foreach ($this->components() as $component) {
+            if ($component->id === $id) {
+                return $component->name;
+            }
+        }
+
+        return $id;
+    }
+
     /** @return list<Wire> every single conductor */
     public function wires(): array
     {
@@ -97,6 +135,12 @@ final readonly class Assembly
     public function bonds(): array
     {
         return array_values(array_filter($this->elements, fn (Element $e): bool => $e instanceof Bond));
+    }
+
+    /** @return list<Deed> */
+    public function deeds(): array
+    {
+        return array_values(array_filter($this->elements, fn (Element $e): bool => $e instanceof Deed));
     }
 
     /** @return list<Sign> */

@@ -15,6 +15,8 @@ final readonly class Component implements Element
      * @param  ?string  $panel  id of the panel that it sits in
      * @param  list<int>  $spaces  of that panel
      * @param  ?string  $inside  id of the component that it sits in; null: it stands by itself
+     * @param  ?Task  $task  the work that sets it; null: none, or that of its kind
+     * @param  ?string  $order  what it is ordered as, where that is not its name
      * @param  list<Line>  $lines  what the wire table says of it
      */
     public function __construct(
@@ -29,6 +31,8 @@ final readonly class Component implements Element
         public array $spaces = [],
         public array $lines = [],
         public ?string $inside = null,
+        public ?Task $task = null,
+        public ?string $order = null,
     ) {
     }
 

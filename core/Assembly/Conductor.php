@@ -23,6 +23,7 @@ final readonly class Conductor implements Element
      * @param  ?ConductorChoice  $choice  how the size of a run was found
      * @param  ?VoltageDrop  $drop  null: the length is not measured
      * @param  list<Line>  $lines  what the wire table says of all of them: their raceway
+     * @param  bool  $comesAlong  they are part of what they are wired to, as the tails of a switch are
      */
     public function __construct(
         public string $id,
@@ -38,12 +39,32 @@ final readonly class Conductor implements Element
         public ?ConductorChoice $choice = null,
         public ?VoltageDrop $drop = null,
         public array $lines = [],
+        public bool $comesAlong = false,
     ) {
     }
 
     public function id(): string
     {
         return $this->id;
+    }
+
+    /** What lies between the same two, of the same kind, is measured once. */
+    public function between(): string
+    {
+        return "{$this->kind->value} $this->from $this->to";
+    }
+
+    /** It must be measured for itself: the cord and the run have fields of their own. */
+    public function isMeasured(): bool
+    {
+        return ! $this->comesAlong && $this->kind->isMeasured();
+    }
+
+    /** The same with that length where it has none. */
+    public function long(?float $ft): self
+    {
+        /** @phpstan-ignore argument.type (the names and types are this class's own) */
+        return $this->lengthFt !== null ? $this : new self(...[...get_object_vars($this), 'lengthFt' => $ft]);
     }
 
     /** How many ungrounded ones. */

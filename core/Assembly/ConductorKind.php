@@ -37,6 +37,12 @@ enum ConductorKind: string
         return $this !== self::Control && $this !== self::Charger;
     }
 
+    /** New, and neither cord nor run of the machine. */
+    public function isMeasured(): bool
+    {
+        return ! in_array($this, [self::Cord, self::Run, self::Found], true);
+    }
+
     public function words(): string
     {
         return match ($this) {

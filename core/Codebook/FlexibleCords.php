@@ -15,6 +15,21 @@ final class FlexibleCords
 
     public const TO_APPLIANCE_A = 15.0;
 
+    /** Lengths that cords with their ends are commonly sold in, feet. Good practice. */
+    private const SOLD_FT = [10, 15, 20, 25, 30, 40, 50, 75, 100];
+
+    /** The shortest sold one that reaches so far, feet; beyond the longest it is made to measure. */
+    public static function soldFt(float $ft): int
+    {
+        foreach (self::SOLD_FT as $sold) {
+            if ($ft <= $sold) {
+                return $sold;
+            }
+        }
+
+        return (int) ceil($ft);
+    }
+
     /** The largest one where no row is as large as the outlet. */
     public static function size(int $outletAmps): ConductorSize
     {

@@ -13,9 +13,7 @@ use Underpin\Job\Panel;
  */
 final class AttachedCord implements Way
 {
-    use PlateOnMain {
-        needs as private needsOfThePlate;
-    }
+    use PlateOnMain;
 
     public function key(): string
     {
@@ -25,18 +23,6 @@ final class AttachedCord implements Way
     public function words(): string
     {
         return 'interlock, with a cord attached for good in place of an inlet';
-    }
-
-    public function needs(Situation $situation): array
-    {
-        $inlets = [Item::Inlet20, Item::Inlet30, Item::Inlet50];
-        /** @var list<Need> $needs */
-        $needs = $this->needsOfThePlate($situation);
-
-        return [
-            ...array_values(array_filter($needs, fn (Need $need): bool => ! in_array($need->item, $inlets, true))),
-            new Need(Item::AttachedCord),
-        ];
     }
 
     public function isLastResort(): bool

@@ -65,25 +65,12 @@ final class AutomaticSwitch implements Way
         return MeterWork::Stays;
     }
 
-    public function needs(Situation $situation): array
-    {
-        $panel = $this->panelOf($situation);
-
-        return [
-            new Need(SwitchesAtHouse::item($panel === null ? null : SwitchesAtHouse::amps($situation, $panel))),
-            new Need(Item::SurgeProtector, 2.0), ...FeedNeeds::of($situation),
-            ...$situation->job->connection->shed === [] ? [] : [
-                new Need(Item::ShedRelay, (float) count($situation->job->connection->shed)),
-            ],
-        ];
-    }
-
     public function assemble(Situation $situation, Supply $supply): Assembly
     {
         $panel = $this->panelOf($situation);
 
-        return SwitchesAtHouse::build($situation, $supply, [
-            ...$panel === null ? [] : ['Automatic transfer switch' => $panel],
+        return SwitchesAtHouse::build($situation, $supply, SwitchMake::Automatic, [
+            ...$panel === null ? [] : [SwitchMake::Automatic->value => $panel],
         ]);
     }
 

@@ -40,11 +40,12 @@ final class Bundle
      */
     public static function between(
         string $id, ConductorKind $kind, array $roles, Ends $from, Ends $to, ?int $amps, ?ConductorSize $size = null,
-        ?ConductorSize $ground = null, array $lines = [], array $all = [],
+        ?ConductorSize $ground = null, array $lines = [], array $all = [], bool $comesAlong = false,
     ): Conductor {
         return new Conductor(
             $id, $kind, $from->component, $to->component, self::wires($id, $roles, $from, $to, $size, $ground, lines: $lines), $size,
             Material::Copper, null, $amps === null ? null : (float) $amps, null, lines: $all,
+            comesAlong: $comesAlong,
         );
     }
 

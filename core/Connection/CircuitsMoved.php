@@ -8,8 +8,11 @@ use Underpin\Assembly\Component;
 use Underpin\Assembly\ComponentKind;
 use Underpin\Assembly\Conductor;
 use Underpin\Assembly\ConductorKind;
+use Underpin\Assembly\Deed;
 use Underpin\Assembly\Element;
 use Underpin\Assembly\Line;
+use Underpin\Assembly\Part;
+use Underpin\Assembly\Task;
 use Underpin\Assembly\Terminal;
 use Underpin\Assembly\Wire;
 use Underpin\Assembly\WireRole;
@@ -50,7 +53,7 @@ final readonly class CircuitsMoved
         return [
             ...array_merge([], ...array_map(fn (HousePanel $p): array => [...$p->parts(), ...$p->bond()], $panels)),
             ...$splices || $this->circuits === [] ? [] : [new Component(
-                'box', ComponentKind::Box, 'Junction box beside the panel', lines: [new Line(
+                'box', ComponentKind::Box, 'Junction box beside the panel', task: Task::JunctionBox, lines: [new Line(
                     'Junction box', 'beside '.Say::list(array_map(fn (HousePanel $p): string => $p->panel->name, $panels)),
                     'The local rules allow no splices in the panel: the circuits are spliced in a box that stays open to reach, or their '
                         .'cables are long enough to go over whole.',
@@ -60,7 +63,27 @@ final readonly class CircuitsMoved
             ...$this->keepsBreaker ? array_map(fn (Circuit $c): Component => $this->home($c)->circuit($c), $circuits) : [],
             ...array_map($this->branch(...), $circuits),
             ...array_map(fn (HousePanel $p): Conductor => $this->between($p), $this->keepsBreaker ? $panels : []),
+            ...$this->deeds(),
         ];
+    }
+
+    /**
+     * Circuits that leave their breakers behind: each takes one of the same rating in the other panel.
+     *
+     * @param  list<Circuit>  $circuits
+     * @return list<Deed>
+     */
+    public static function breakers(array $circuits, string $from): array
+    {
+        $alike = [];
+        foreach ($circuits as $circuit) {
+            $alike["$circuit->breakerAmps-{$circuit->position->poles}"][] = $circuit;
+        }
+
+        return array_map(fn (string $key, array $of): Deed => new Deed(
+            "moved:$key", Task::CircuitMoved, count($of), "circuits that are moved from $from",
+            Part::breaker($of[0]->breakerAmps, $of[0]->position->poles),
+        ), array_map(strval(...), array_keys($alike)), array_values($alike));
     }
 
     /** @return list<Circuit> by their places, where the switch has places */
@@ -116,8 +139,26 @@ final readonly class CircuitsMoved
         return new Conductor(
             $id, ConductorKind::Branch, 'switch', $this->spliceIn($home), $wires, $size, Material::Copper, null,
             (float) $circuit->breakerAmps,
-            null,
+            null, comesAlong: $this->hasTails(),
         );
+    }
+
+    /** @return list<Deed> */
+    private function deeds(): array
+    {
+        $from = Say::list(array_map(fn (HousePanel $p): string => $p->panel->name, $this->panels()));
+
+        return match (true) {
+            $this->circuits === [] => [],
+            $this->keepsBreaker => [new Deed('moved', Task::CircuitMoved, count($this->circuits), "circuits of $from")],
+            default => self::breakers($this->circuits, $from),
+        };
+    }
+
+    /** The switch brings the conductors that are spliced in the panel, in a raceway of its own. */
+    private function hasTails(): bool
+    {
+        return $this->keepsBreaker && ! $this->movesNeutral;
     }
 
     private function line(Circuit $circuit, string $names, ?ConductorSize $size): Line
@@ -149,7 +190,7 @@ final readonly class CircuitsMoved
                     .'in the '
                     .'switch.',
                 Source::nec('250.24, 250.122, 300.3(B)'),
-            )],
+            )], comesAlong: $this->hasTails(),
         );
     }
 

@@ -12,6 +12,7 @@ use Underpin\Assembly\Conductor;
 use Underpin\Assembly\ConductorKind;
 use Underpin\Assembly\Element;
 use Underpin\Assembly\Line;
+use Underpin\Assembly\Task;
 use Underpin\Assembly\Terminal;
 use Underpin\Assembly\Wire;
 use Underpin\Assembly\WireRole;
@@ -70,7 +71,8 @@ final class DerivedSystem
     private static function electrode(?ConductorSize $size, string $pick): array
     {
         return [
-            new Component(self::ELECTRODE, ComponentKind::Electrode, 'Electrode at the machine'),
+            new Component(self::ELECTRODE, ComponentKind::Electrode, 'Electrode at the machine', task: Task::Electrode,
+                order: 'Ground rod with clamp'),
             new Conductor('gec:generator', ConductorKind::Electrode, 'generator', self::ELECTRODE, [new Wire(
                 'gec:generator.electrode', WireRole::Electrode, new Terminal('generator', 'bond'),
                 new Terminal(self::ELECTRODE, 'electrode'), $size, Material::Copper, new Line(

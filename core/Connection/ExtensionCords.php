@@ -9,7 +9,9 @@ use Underpin\Assembly\Component;
 use Underpin\Assembly\ComponentKind;
 use Underpin\Assembly\Conductor;
 use Underpin\Assembly\ConductorKind;
+use Underpin\Assembly\Deed;
 use Underpin\Assembly\Line;
+use Underpin\Assembly\Part;
 use Underpin\Codebook\FlexibleCords;
 use Underpin\Codebook\Material;
 use Underpin\Codebook\Source;
@@ -180,7 +182,17 @@ final class ExtensionCords implements Way
                     'cords', Bundle::of(false), Ends::plug('outlet', false), Ends::plug('appliance', false), FlexibleCords::TO_APPLIANCE,
                 ), FlexibleCords::TO_APPLIANCE, Material::Copper, $feet, FlexibleCords::TO_APPLIANCE_A, $volts, null, $drop, [$cords],
             ),
+            ...$feet === null ? [] : $this->moreCords($situation, $feet),
         ], $feet === null ? ['the length to the farthest appliance'] : []);
+    }
+
+    /** @return list<Deed> a cord to each appliance, besides the one that is drawn */
+    private function moreCords(Situation $situation, float $feet): array
+    {
+        $more = count(array_filter($situation->plan->must, fn (Circuit $c): bool => self::serves($c) === true)) - 1;
+        $part = Part::cord(count(Bundle::of(false)), FlexibleCords::TO_APPLIANCE, $feet);
+
+        return $more < 1 ? [] : [new Deed('cords-more', null, $more, 'one to each of the other appliances', $part)];
     }
 
     public function means(): MeansOfTransfer
@@ -196,13 +208,6 @@ final class ExtensionCords implements Way
     public function meter(Situation $situation): MeterWork
     {
         return MeterWork::Stays;
-    }
-
-    public function needs(Situation $situation): array
-    {
-        $served = array_filter($situation->plan->must, fn (Circuit $c): bool => self::serves($c) === true);
-
-        return $served === [] ? [] : [new Need(Item::ExtensionCord, (float) count($served))];
     }
 
     public function failsBy(): string

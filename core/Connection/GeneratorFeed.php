@@ -11,6 +11,7 @@ use Underpin\Assembly\Conductor;
 use Underpin\Assembly\ConductorKind;
 use Underpin\Assembly\Element;
 use Underpin\Assembly\Line;
+use Underpin\Assembly\Task;
 use Underpin\Assembly\WireRole;
 use Underpin\Codebook\ConductorSize;
 use Underpin\Codebook\Conduit;
@@ -116,7 +117,7 @@ final readonly class GeneratorFeed
         return [
             new Component(
                 'generator', ComponentKind::Generator, $this->supply->machine->name, $this->outletAmps, $this->supply->machine->volts,
-                lines: [$line],
+                lines: [$line], task: Task::StandbySet,
             ),
         ];
     }
@@ -151,9 +152,11 @@ final readonly class GeneratorFeed
         }, Source::nec('702.7, 406.7, 110.11'));
 
         $atHouse = $this->cordStays
-            ? new Component('cord-box', ComponentKind::Box, 'Box of the attached cord', $this->outletAmps, $machine->volts)
+            ? new Component('cord-box', ComponentKind::Box, 'Box of the attached cord', $this->outletAmps, $machine->volts,
+                task: Task::AttachedCord)
             : new Component(
                 'inlet', ComponentKind::Inlet, 'Inlet', $inletAmps, $machine->volts, designation: $this->inletName(), lines: [$atInlet],
+                task: Task::inlet($inletAmps),
             );
 
         return [

@@ -8,6 +8,7 @@ use Underpin\Assembly\Assembly;
 use Underpin\Assembly\Component;
 use Underpin\Assembly\ComponentKind;
 use Underpin\Assembly\Line;
+use Underpin\Assembly\Task;
 use Underpin\Codebook\ManualSwitches;
 use Underpin\Codebook\Source;
 use Underpin\Connection\Source\SourceSteps;
@@ -146,7 +147,8 @@ final class ManualTransferSwitch implements Way
             $size === null ? 'none is made with so many places' : "$size places".($connection->meters ? ', with wattmeters' : ''),
             'One place for each pole: odd places on leg A, even ones on leg B. Each throws its circuit from the utility to the generator.',
             Source::nec('702.5(A), 110.3(B)'),
-        )]);
+        )], task: Task::ManualSwitch, order: 'Manual transfer switch'.($size === null ? '' : ", $size places")
+            .($connection->meters ? ', with wattmeters' : ''));
 
         return (new GeneratorFeed($situation, $supply, $amps))->assembly(FirstBreaker::inSwitch(
             'Switch\'s incoming breaker', Source::nec('240.4, 110.3(B)'),
@@ -177,21 +179,6 @@ final class ManualTransferSwitch implements Way
     public function meter(Situation $situation): MeterWork
     {
         return MeterWork::Stays;
-    }
-
-    public function needs(Situation $situation): array
-    {
-        $moved = $this->moved($situation);
-        $size = ManualSwitches::with(array_sum(array_map(fn (Circuit $c): int => $c->position->poles, $moved)));
-        $splices = $situation->job->authority->rules->splicesInPanel;
-
-        return [
-            ...$size === null ? [] : [new Need(Item::from("switch-$size"))],
-            ...$situation->job->connection->meters ? [new Need(Item::SwitchMeters)] : [],
-            ...$moved === [] ? [] : [new Need(Item::CircuitMoved, (float) count($moved))],
-            ...$splices || $moved === [] ? [] : [new Need(Item::JunctionBox)],
-            ...FeedNeeds::of($situation),
-        ];
     }
 
     public function failsBy(): string

@@ -10,6 +10,7 @@ use Underpin\Assembly\ComponentKind;
 use Underpin\Assembly\ConductorKind;
 use Underpin\Assembly\Element;
 use Underpin\Assembly\Line;
+use Underpin\Assembly\Task;
 use Underpin\Codebook\Source;
 use Underpin\Codebook\TransferSwitches;
 use Underpin\Connection\Source\SourceSteps;
@@ -69,15 +70,6 @@ final class MeterAdapter implements Way
         return MeterWork::Adapter;
     }
 
-    public function needs(Situation $situation): array
-    {
-        $cords = array_filter(
-            FeedNeeds::of($situation), fn (Need $n): bool => in_array($n->item, [Item::Cord20, Item::Cord30, Item::Cord50], true),
-        );
-
-        return [new Need(Item::MeterAdapter), ...array_values($cords)];
-    }
-
     public function failsBy(): string
     {
         return 'waiting for the utility\'s letter; everything at once on a cold engine';
@@ -90,7 +82,7 @@ final class MeterAdapter implements Way
 
         return CordFeed::assembly($situation, $supply, $outlet->value, $outlet->amps() ?? $machine->outletAmps, new Component(
             'switch', ComponentKind::Switch, 'meter-socket adapter', TransferSwitches::METER_ADAPTER_A, designation: $outlet->plug(),
-            lines: [new Line(
+            task: Task::MeterAdapter, order: 'Meter-socket adapter', lines: [new Line(
                 'Adapter', 'between meter and meter socket, '.TransferSwitches::METER_ADAPTER_A.' A, inlet '.$outlet->plug(),
                 'The utility approves it by its marking, and sets it. Nobody else opens the meter.', Source::nec('702.5(B), 230.82'),
             )],

@@ -7,6 +7,7 @@ namespace Underpin\Connection;
 use Underpin\Assembly\Component;
 use Underpin\Assembly\ComponentKind;
 use Underpin\Assembly\Line;
+use Underpin\Assembly\Task;
 use Underpin\Codebook\Source;
 
 /** What else comes due when the service disconnect of a house is replaced. NEC 2023 230.67, 230.85. */
@@ -26,7 +27,7 @@ final class NewService
     /** @param  string  $switch  id of the switch that it protects behind */
     public static function surge(string $switch): Component
     {
-        return new Component("surge:$switch", ComponentKind::Surge, 'Surge protector', lines: [new Line(
+        return new Component("surge:$switch", ComponentKind::Surge, 'Surge protector', task: Task::SurgeProtector, lines: [new Line(
             'Surge protector', 'type 1 or 2, in the service equipment or beside it',
             'For a dwelling whose service is replaced. Behind the switch it serves on both sources.', Source::nec('230.67'),
         )]);

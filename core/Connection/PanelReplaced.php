@@ -10,6 +10,7 @@ use Underpin\Assembly\ComponentKind;
 use Underpin\Assembly\ConductorKind;
 use Underpin\Assembly\Element;
 use Underpin\Assembly\Line;
+use Underpin\Assembly\Task;
 use Underpin\Codebook\Source;
 use Underpin\Job\Panel;
 
@@ -37,7 +38,7 @@ final readonly class PanelReplaced
                     Source::nec('702.5(A), 408.36, 110.3(B)'),
                 ),
                 ...$isService === true ? [NewService::disconnect()] : [],
-            ]),
+            ], task: Task::TransferMain, order: "Transfer panel as main panel, {$this->panel->spaces} spaces"),
             ...$isService === true ? [NewService::surge('switch')] : [],
             Bundle::between(
                 'line:switch', ConductorKind::Found, Bundle::feeder($house->isBehindService()), $house->sourceEnds(),
@@ -54,6 +55,7 @@ final readonly class PanelReplaced
                 },
                 'It belongs in each service disconnect, and nowhere behind it.', Source::nec('250.24, 250.28'),
             )]),
+            ...CircuitsMoved::breakers($this->panel->circuits, $name),
         ];
     }
 }

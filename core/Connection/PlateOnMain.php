@@ -7,7 +7,11 @@ namespace Underpin\Connection;
 use Underpin\Assembly\Assembly;
 use Underpin\Assembly\Component;
 use Underpin\Assembly\ComponentKind;
+use Underpin\Assembly\Deed;
 use Underpin\Assembly\Line;
+use Underpin\Assembly\Part;
+use Underpin\Assembly\PartKind;
+use Underpin\Assembly\Task;
 use Underpin\Codebook\BackfedBreakers;
 use Underpin\Codebook\Source;
 use Underpin\Connection\Source\SourceSteps;
@@ -99,7 +103,21 @@ trait PlateOnMain
 
         return $feed->assembly(FirstBreaker::inPanel(
             'Generator breaker', $panel->id, $panel->interlockSpaces(), $rule, $held, $onOneHot,
-        ), [...$house->parts(), $this->plate($panel), ...$house->bond(), ...$house->feed()]);
+        ), [...$house->parts(), $this->plate($panel), ...$house->bond(), ...$house->feed(), ...$this->moved($situation, $panel)]);
+    }
+
+    /** @return list<Deed> what makes room for the generator breaker */
+    private function moved(Situation $situation, Panel $panel): array
+    {
+        $moves = $panel->inTheWayOfInterlock() === [] ? null : $situation->moves($panel);
+        $tandems = $moves === null ? 0 : count($moves->plan->tandems());
+
+        return [
+            ...$moves === null || $moves->moves() === 0 ? [] : [new Deed('moved', Task::BreakerMoved, $moves->moves(), $panel->name)],
+            ...$tandems === 0 ? [] : [new Deed(
+                'tandems', Task::Tandem, $tandems, $panel->name, new Part(PartKind::Breaker, 'Tandem breaker, as the panel takes'),
+            )],
+        ];
     }
 
     private function plate(Panel $panel): Component
@@ -108,7 +126,7 @@ trait PlateOnMain
             'Interlock', "the one that is listed for $panel->name",
             'It lets the main or the generator breaker be on, never both; it is tried in both orders, with the cover on.',
             Source::nec('702.5(A), 110.3(B)'),
-        )], inside: HousePanel::id($panel->id));
+        )], inside: HousePanel::id($panel->id), task: Task::Interlock);
     }
 
     public function means(): MeansOfTransfer
@@ -126,21 +144,6 @@ trait PlateOnMain
     public function meter(Situation $situation): MeterWork
     {
         return MeterWork::Stays;
-    }
-
-    public function needs(Situation $situation): array
-    {
-        $panel = $this->panelOf($situation);
-        $moves = $panel === null || $panel->inTheWayOfInterlock() === []
-            ? null
-            : $situation->moves($panel);
-
-        return [
-            new Need(Item::InterlockKit), new Need(Item::BackfedBreaker), ...FeedNeeds::of($situation),
-            ...$moves === null || $moves->moves() === 0 ? [] : [new Need(Item::BreakerMoved, (float) $moves->moves())],
-            ...$moves === null || $moves->plan->tandems() === []
-                ? [] : [new Need(Item::Tandem, (float) count($moves->plan->tandems()))],
-        ];
     }
 
     public function failsBy(): string

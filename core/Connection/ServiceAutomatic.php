@@ -58,25 +58,12 @@ final class ServiceAutomatic implements Way
         return MeterWork::Pulled;
     }
 
-    public function needs(Situation $situation): array
-    {
-        $amps = (new AtService($situation, $this->panelOf($situation)))->switchAmps();
-
-        return [
-            new Need(($amps ?? 0) > 200 ? Item::ServiceAutomatic400 : Item::ServiceAutomatic200), new Need(Item::BecomesSub),
-            new Need(Item::SurgeProtector, 2.0), ...FeedNeeds::of($situation),
-            ...$situation->job->connection->shed === [] ? [] : [
-                new Need(Item::ShedRelay, (float) count($situation->job->connection->shed)),
-            ],
-        ];
-    }
-
     public function assemble(Situation $situation, Supply $supply): Assembly
     {
         $panel = $this->panelOf($situation);
 
-        return SwitchesAtHouse::build($situation, $supply, [
-            ...$panel === null ? [] : ['Automatic service-entrance switch' => $panel],
+        return SwitchesAtHouse::build($situation, $supply, SwitchMake::Service, [
+            ...$panel === null ? [] : [SwitchMake::Service->value => $panel],
         ]);
     }
 

@@ -76,19 +76,6 @@ final class SeveralAutomatic implements Way
         };
     }
 
-    public function needs(Situation $situation): array
-    {
-        $heads = $this->heads($situation);
-
-        return [
-            ...array_map(fn (Panel $p): Need => new Need(SwitchesAtHouse::item(SwitchesAtHouse::amps($situation, $p))), $heads),
-            new Need(Item::TapBox), new Need(Item::SurgeProtector, (float) count($heads)), ...FeedNeeds::of($situation),
-            ...$situation->job->connection->shed === [] ? [] : [
-                new Need(Item::ShedRelay, (float) count($situation->job->connection->shed)),
-            ],
-        ];
-    }
-
     public function assemble(Situation $situation, Supply $supply): Assembly
     {
         $panels = [];
@@ -96,7 +83,7 @@ final class SeveralAutomatic implements Way
             $panels["Automatic switch of $panel->name"] = $panel;
         }
 
-        return SwitchesAtHouse::build($situation, $supply, $panels);
+        return SwitchesAtHouse::build($situation, $supply, SwitchMake::Automatic, $panels);
     }
 
     protected function panelOf(Situation $situation): ?Panel

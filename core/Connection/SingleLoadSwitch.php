@@ -10,6 +10,7 @@ use Underpin\Assembly\ComponentKind;
 use Underpin\Assembly\ConductorKind;
 use Underpin\Assembly\Element;
 use Underpin\Assembly\Line;
+use Underpin\Assembly\Task;
 use Underpin\Codebook\Source;
 use Underpin\Codebook\TransferSwitches;
 use Underpin\Connection\Source\SourceSteps;
@@ -144,11 +145,6 @@ final class SingleLoadSwitch implements Way
         return MeterWork::Stays;
     }
 
-    public function needs(Situation $situation): array
-    {
-        return [new Need(Item::SingleSwitch), new Need(Item::Cord20, $situation->job->wire->cordFt)];
-    }
-
     public function failsBy(): string
     {
         return 'everything else stays dark';
@@ -158,7 +154,7 @@ final class SingleLoadSwitch implements Way
     {
         return CordFeed::assembly($situation, $supply, Outlet::Straight20->value, TransferSwitches::SINGLE_A, new Component(
             'switch', ComponentKind::Switch, 'transfer switch at the load', TransferSwitches::SINGLE_A,
-            designation: Outlet::Straight20->plug(), lines: [new Line(
+            designation: Outlet::Straight20->plug(), task: Task::SingleSwitch, order: 'Transfer switch at the load', lines: [new Line(
                 'Switch', TransferSwitches::SINGLE_A.' A, 120 V, with an inlet of its own',
                 'Between the circuit and the load that it feeds, '
                     .'beside the load.',

@@ -9,8 +9,10 @@ use Underpin\Assembly\Component;
 use Underpin\Assembly\ComponentKind;
 use Underpin\Assembly\Conductor;
 use Underpin\Assembly\ConductorKind;
+use Underpin\Assembly\Deed;
 use Underpin\Assembly\Element;
 use Underpin\Assembly\Line;
+use Underpin\Assembly\Task;
 use Underpin\Assembly\Terminal;
 use Underpin\Assembly\Wire;
 use Underpin\Assembly\WireRole;
@@ -35,8 +37,9 @@ final readonly class SwitchAhead
     private ?ConductorSize $size;
 
     /** @param  string  $id  of the switch in the assembly */
-    public function __construct(private Situation $situation, Panel $panel, private string $id, private string $name)
-    {
+    public function __construct(
+        private Situation $situation, Panel $panel, private string $id, private string $name, private SwitchMake $make,
+    ) {
         $this->panel = new HousePanel($situation, $panel);
         $this->at = new AtService($situation, $panel);
         $amps = $this->at->amps();
@@ -53,7 +56,7 @@ final readonly class SwitchAhead
         $switch = new Component(
             $this->id, ComponentKind::Switch, $this->name, $switchAmps, 240, 2, lines: [
                 $this->rating($switchAmps), ...$this->at->isService() === true ? [NewService::disconnect()] : [],
-            ],
+            ], task: $this->make->task($switchAmps), order: $this->make->value,
         );
         $fourth = [WireRole::Ground->value => new Line(
             "Equipment ground to $panel->name", $ground === null ? 'by the breaker ahead' : "at least {$ground->words()} copper",
@@ -61,7 +64,9 @@ final readonly class SwitchAhead
         )];
 
         return [
-            ...$this->panel->source(), $switch, ...$this->at->isService() === true ? [NewService::surge($this->id)] : [],
+            ...$this->panel->source(), $switch, ...$this->at->isService() === true ? [
+                NewService::surge($this->id), new Deed("parted:$panel->id", Task::BecomesSub, 1, $panel->name),
+            ] : [],
             ...$this->panel->parts(),
             Bundle::between(
                 "line:$this->id", ConductorKind::Feeder, Bundle::feeder($this->panel->isBehindService()), $this->panel->sourceEnds(),

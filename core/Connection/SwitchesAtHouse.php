@@ -8,8 +8,12 @@ use Underpin\Assembly\Assembly;
 use Underpin\Assembly\Component;
 use Underpin\Assembly\ComponentKind;
 use Underpin\Assembly\ConductorKind;
+use Underpin\Assembly\Deed;
 use Underpin\Assembly\Element;
 use Underpin\Assembly\Line;
+use Underpin\Assembly\Part;
+use Underpin\Assembly\PartKind;
+use Underpin\Assembly\Task;
 use Underpin\Codebook\Source;
 use Underpin\Job\Panel;
 use Underpin\Refused;
@@ -25,36 +29,38 @@ final class SwitchesAtHouse
      *
      * @throws Refused when no conductor of the tables carries what the machine gives
      */
-    public static function build(Situation $situation, Supply $supply, array $panels): Assembly
+    public static function build(Situation $situation, Supply $supply, SwitchMake $make, array $panels): Assembly
     {
         $parts = [];
         $most = null;
         $ids = self::ids(count($panels));
         foreach (array_keys($panels) as $i => $name) {
-            array_push($parts, ...self::without((new SwitchAhead($situation, $panels[$name], $ids[$i], $name))->parts(), $parts));
+            array_push($parts, ...self::without((new SwitchAhead($situation, $panels[$name], $ids[$i], $name, $make))->parts(), $parts));
             array_push($parts, ...MachineControl::of($supply->machine->form, $ids[$i], $name));
             $most = max($most ?? 0, self::amps($situation, $panels[$name]) ?? 0) ?: null;
         }
         $first = array_values($panels)[0] ?? null;
         $charger = $first === null ? [] : MachineControl::charger($supply->machine->form, new HousePanel($situation, $first));
-        $parts = $panels === [] ? [new Component('switch', ComponentKind::Switch, 'Automatic transfer switch')] : $parts;
+        $parts = $panels === [] ? [new Component(
+            'switch', ComponentKind::Switch, SwitchMake::Automatic->value, task: $make->task(null), order: $make->value,
+        )] : $parts;
         $feed = new GeneratorFeed($situation, $supply, $most);
         $taps = count($ids) > 1 ? self::taps($ids, $feed->breakerAmps, array_keys($panels)) : [];
         $built = $feed->assembly(FirstBreaker::atMachine(
             'Breaker at the machine', $taps === [] ? 'switch' : self::TROUGH, Source::nec('240.4, 445.13'), ', at its terminals',
         ), [...$taps === [] ? [] : [self::trough()], ...$parts, ...$charger]);
 
-        return $built->with(...$taps);
+        return $built->with(...$taps, ...self::shed($situation));
     }
 
-    /** The item of an automatic switch of that rating. */
-    public static function item(?int $amps): Item
+    /** @return list<Deed> */
+    private static function shed(Situation $situation): array
     {
-        return match (true) {
-            ($amps ?? 0) <= 100 => Item::Automatic100,
-            $amps <= 200 => Item::Automatic200,
-            default => Item::Automatic400,
-        };
+        $count = count($situation->job->connection->shed);
+
+        return $count === 0 ? [] : [new Deed(
+            'shed', Task::ShedRelay, $count, 'loads that are shed', new Part(PartKind::Other, 'Load-shedding relay'),
+        )];
     }
 
     /** The rating that a switch of a panel needs; null: not known. */
@@ -71,7 +77,7 @@ final class SwitchesAtHouse
 
     private static function trough(): Component
     {
-        return new Component(self::TROUGH, ComponentKind::Box, 'Trough with taps', lines: [new Line(
+        return new Component(self::TROUGH, ComponentKind::Box, 'Trough with taps', task: Task::Taps, lines: [new Line(
             'Taps', 'one for each switch, each with a breaker at its end',
             'Up to 10 ft a tap carries at least a tenth of the breaker ahead and what it feeds; up to 25 ft at least a third. In a '
                 .'raceway, '

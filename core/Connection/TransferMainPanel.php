@@ -7,6 +7,7 @@ namespace Underpin\Connection;
 use Underpin\Assembly\Assembly;
 use Underpin\Assembly\Component;
 use Underpin\Assembly\ComponentKind;
+use Underpin\Assembly\Task;
 use Underpin\Codebook\Source;
 use Underpin\Codebook\TransferSwitches;
 use Underpin\Connection\Source\SourceSteps;
@@ -60,14 +61,6 @@ final class TransferMainPanel implements Way
         return (new AtService($situation, $this->panelOf($situation)))->meter();
     }
 
-    public function needs(Situation $situation): array
-    {
-        return [
-            new Need(Item::TransferMain), new Need(Item::CircuitMoved, (float) count($this->panelOf($situation)->circuits ?? [])),
-            new Need(Item::SurgeProtector), ...FeedNeeds::of($situation),
-        ];
-    }
-
     public function failsBy(): string
     {
         return 'a day without power while it is changed; a cable that is too short';
@@ -79,7 +72,7 @@ final class TransferMainPanel implements Way
 
         return (new GeneratorFeed($situation, $supply))->assembly(
             FirstBreaker::inSwitch('Generator breaker of the transfer panel', Source::nec('240.4, 408.36'), ', locked against its main'),
-            $panel === null ? [new Component('switch', ComponentKind::Switch, 'Transfer panel')]
+            $panel === null ? [new Component('switch', ComponentKind::Switch, 'Transfer panel', task: Task::TransferMain)]
                 : (new PanelReplaced($situation, $panel))->parts(),
         );
     }

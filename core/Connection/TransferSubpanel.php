@@ -8,8 +8,11 @@ use Underpin\Assembly\Assembly;
 use Underpin\Assembly\Component;
 use Underpin\Assembly\ComponentKind;
 use Underpin\Assembly\ConductorKind;
+use Underpin\Assembly\Deed;
 use Underpin\Assembly\Element;
 use Underpin\Assembly\Line;
+use Underpin\Assembly\Part;
+use Underpin\Assembly\Task;
 use Underpin\Codebook\EquipmentGrounds;
 use Underpin\Codebook\Material;
 use Underpin\Codebook\Source;
@@ -156,18 +159,6 @@ final class TransferSubpanel implements Way
         return MeterWork::Stays;
     }
 
-    public function needs(Situation $situation): array
-    {
-        $moved = $this->moved($situation);
-
-        return [
-            new Need(Item::TransferSubpanel), new Need(Item::FeederBreaker), new Need(Item::BackfedBreaker),
-            ...$moved === [] ? [] : [new Need(Item::CircuitMoved, (float) count($moved))],
-            ...$situation->job->authority->rules->splicesInPanel ? [] : [new Need(Item::JunctionBox)],
-            ...FeedNeeds::of($situation),
-        ];
-    }
-
     public function failsBy(): string
     {
         return 'a load that was left out for good';
@@ -176,11 +167,12 @@ final class TransferSubpanel implements Way
     public function assemble(Situation $situation, Supply $supply): Assembly
     {
         $panel = $situation->job->panel();
+        $places = TransferSwitches::SUBPANEL_PLACES;
         $switch = new Component('switch', ComponentKind::Switch, 'Transfer panel', TransferSwitches::SUBPANEL_A, lines: [new Line(
             'Transfer panel', 'a bus of '.TransferSwitches::SUBPANEL_A.' A, neutrals and grounds apart',
             'Its lock lets the feeder breaker or the generator breaker be on, never both. It is a sub-panel: no bond in it.',
             Source::nec('702.5(A), 408.36, 250.24'),
-        )]);
+        )], task: Task::TransferSubpanel, order: "Transfer panel as sub-panel, $places spaces");
         $moved = (new CircuitsMoved($situation, $this->moved($situation), $this->layout($situation), false, true))->parts();
         $ids = array_map(fn (Element $e): string => $e->id(), $moved);
         $house = $panel === null || in_array(HousePanel::id($panel->id), $ids, true) ? [] : (new HousePanel($situation, $panel))->parts();
@@ -207,7 +199,7 @@ final class TransferSubpanel implements Way
                 'A smaller breaker takes smaller wires; it carries all of the circuits that were moved. Neutral and ground lie apart.',
                 Source::nec('215.2, 215.6, 250.122'),
             )],
-        )];
+        ), new Deed('feeder-breaker', Task::Breaker, 1, "feeder breaker in $panel->name", Part::breaker($amps, 2))];
     }
 
     public function atNight(): string

@@ -81,9 +81,6 @@ interface Way
     /** What becomes of the meter while it is built. */
     public function meter(Situation $situation): MeterWork;
 
-    /** @return list<Need> what it takes here beside the machine: parts and work */
-    public function needs(Situation $situation): array;
-
     /** @return list<WayChoice> what it leaves to choose here */
     public function leavesToChoose(Situation $situation): array;
 

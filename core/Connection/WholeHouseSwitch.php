@@ -73,16 +73,6 @@ final class WholeHouseSwitch implements Way
         return (new AtService($situation, $this->panelOf($situation)))->meter();
     }
 
-    public function needs(Situation $situation): array
-    {
-        $at = new AtService($situation, $this->panelOf($situation));
-
-        return [
-            new Need(($at->switchAmps() ?? 0) > 200 ? Item::WholeHouse400 : Item::WholeHouse200), ...FeedNeeds::of($situation),
-            ...$at->isService() === true ? [new Need(Item::BecomesSub), new Need(Item::SurgeProtector)] : [],
-        ];
-    }
-
     public function failsBy(): string
     {
         return 'everything at once on a cold engine, when no breaker was turned off first';
@@ -91,12 +81,12 @@ final class WholeHouseSwitch implements Way
     public function assemble(Situation $situation, Supply $supply): Assembly
     {
         $panel = $this->panelOf($situation);
-        $name = 'Manual whole-house switch';
+        $make = SwitchMake::Manual;
 
         return (new GeneratorFeed($situation, $supply, (new AtService($situation, $panel))->switchAmps()))->assembly(
             FirstBreaker::inSwitch('Generator breaker at the switch', Source::nec('240.4, 110.3(B)')),
-            $panel === null ? [new Component('switch', ComponentKind::Switch, $name)]
-                : (new SwitchAhead($situation, $panel, 'switch', $name))->parts(),
+            $panel === null ? [new Component('switch', ComponentKind::Switch, $make->value, task: $make->task(null))]
+                : (new SwitchAhead($situation, $panel, 'switch', $make->value, $make))->parts(),
         );
     }
 

@@ -39,7 +39,8 @@ final class Design
     /** @var array<string, WayVerdict> by key of the way */
     private array $verdicts = [];
 
-    private Assembly|Refused|null $assembly = null;
+    /** @var array<string, Assembly|Refused> by key of the way */
+    private array $built = [];
 
     private PlannedPlace|false|null $place = null;
 
@@ -152,6 +153,14 @@ final class Design
         return $built instanceof Assembly ? $built : null;
     }
 
+    /** The thing that a way would build, whether or not it is the one that was picked. */
+    public function assemblyBy(Way $way): ?Assembly
+    {
+        $built = $this->builtBy($way);
+
+        return $built instanceof Assembly ? $built : null;
+    }
+
     /** Why there is none although machine and way are picked. */
     public function assemblyRefused(): ?Refused
     {
@@ -171,24 +180,32 @@ final class Design
         $built = $way->assemble($this->situation(), $supply);
         $switches = $way->switchesNeutral($this->situation());
 
-        return $way->isWired() ? $built->with(
+        $whole = $way->isWired() ? $built->with(
             NeutralBond::of($supply, $switches),
             ...DerivedSystem::parts($supply, $switches, $built),
             ...(new Signs($way, $this->situation(), $supply, $built))->all(),
         ) : $built;
+
+        return $whole->measured(array_column($this->situation()->job->wire->lengths, 'ft', 'id'));
     }
 
     private function built(): Assembly|Refused|null
     {
         $way = $this->way();
+
+        return $way === null ? null : $this->builtBy($way);
+    }
+
+    private function builtBy(Way $way): Assembly|Refused|null
+    {
         $supply = $this->supply();
-        if ($way === null || $supply === null) {
+        if ($supply === null) {
             return null;
         }
         try {
-            return $this->assembly ??= $this->finished($way, $supply);
+            return $this->built[$way->key()] ??= $this->finished($way, $supply);
         } catch (Refused $refused) {
-            return $this->assembly = $refused;
+            return $this->built[$way->key()] = $refused;
         }
     }
 }

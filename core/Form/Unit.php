@@ -10,6 +10,7 @@ enum Unit: string
     case Amperes = 'A';
     case Celsius = '°C';
     case CubicFeetPerHour = 'cfh';
+    case Days = 'days';
     case Decibels = 'dB(A)';
     case Degrees = '°';
     case Dollars = '$';
@@ -39,6 +40,7 @@ enum Unit: string
             self::Amperes => 'amperes',
             self::Celsius => 'degrees Celsius',
             self::CubicFeetPerHour => 'cubic feet an hour',
+            self::Days => 'days',
             self::Decibels => 'decibels',
             self::Degrees => 'degrees',
             self::Dollars => 'dollars',

@@ -40,6 +40,8 @@ final readonly class Job
 
     public FuelKept $fuelKept;
 
+    public Offer $offer;
+
     /** @var array<class-string, object> every part by its class */
     private array $parts;
 
@@ -48,7 +50,7 @@ final readonly class Job
         JobParts::name()->read($name);
         $known = [
             new Client, new Authority, new Service, new Generator, new Connection, new WireRun, new Site, new Basis, new SetAside,
-            new SitePlan, new FuelKept,
+            new SitePlan, new FuelKept, new Offer,
         ];
         $byClass = [];
         foreach ([...$known, ...array_values($parts)] as $part) {
@@ -66,6 +68,7 @@ final readonly class Job
         $this->setAside = $this->part(SetAside::class);
         $this->plan = $this->part(SitePlan::class);
         $this->fuelKept = $this->part(FuelKept::class);
+        $this->offer = $this->part(Offer::class);
     }
 
     /** The same job with other parts in the place of those of their class. */

@@ -25,6 +25,7 @@ final readonly class WireRun
      * @param  ?int  $inletAmps  20, 30 or 50; null: as the machine's outlet
      * @param  float  $ambientC  hottest place along the run, °C; the hottest day of the survey counts where that is hotter
      * @param  bool  $wet  any part of the run lies in a wet place
+     * @param  list<MeasuredLength>  $lengths  of what else is laid, each once
      */
     public function __construct(
         public ?float $cordFt = null,
@@ -36,6 +37,7 @@ final readonly class WireRun
         public float $ambientC = 30.0,
         public bool $wet = false,
         public Laying $laying = new Laying,
+        public array $lengths = [],
     ) {
         WireRunPart::form()->guard([
             'cord_ft' => $cordFt, 'run_ft' => $runFt, 'inlet_a' => $inletAmps, 'terminal_c' => $terminalC, 'ambient_c' => $ambientC,
@@ -48,13 +50,35 @@ final readonly class WireRun
         return $this->runFt === null ? null : $this->runFt + ($this->laying->slackFt ?? 0.0);
     }
 
+    /** One way, feet, of what lies between two pieces of equipment; null: not measured. */
+    public function betweenFt(string $id): ?float
+    {
+        foreach ($this->lengths as $length) {
+            if ($length->id === $id) {
+                return $length->ft;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The same run with other lengths of what else is laid.
+     *
+     * @param  list<MeasuredLength>  $lengths
+     */
+    public function withLengths(array $lengths): self
+    {
+        /** @phpstan-ignore argument.type (the names and types are this class's own) */
+        return new self(...[...get_object_vars($this), 'lengths' => $lengths]);
+    }
+
     /** It lies where water is: below grade it always does. NEC 2023 300.5(B). */
     public function isWet(): bool
     {
         return $this->wet || $this->laying->isBuried();
     }
 
-    /** The same run with terminals of this rating, °C. */
     /** With the lengths of the site plan where none is typed: a cord with its slack, a run as long as its trench. */
     public function along(SitePlan $plan): self
     {
@@ -71,6 +95,14 @@ final readonly class WireRun
         ]);
     }
 
+    /** The same run with an inlet of that rating. */
+    public function withInlet(int $amps): self
+    {
+        /** @phpstan-ignore argument.type (the names and types are this class's own) */
+        return new self(...[...get_object_vars($this), 'inletAmps' => $amps]);
+    }
+
+    /** The same run with terminals of this rating, °C. */
     public function withTerminals(int $terminalC): self
     {
         /** @phpstan-ignore argument.type (the names and types are this class's own) */

@@ -4,34 +4,34 @@ declare(strict_types=1);
 
 namespace Underpin\Pricing;
 
-use Underpin\Connection\Item;
-use Underpin\Connection\Need;
+use Underpin\Money;
+use Underpin\Pricing\Estimate\Estimate;
+use Underpin\Pricing\Estimate\LineKind;
+use Underpin\Pricing\Estimate\Priced;
 
-/** Money and hours of some needs by a price book; what has no price, and what is not measured, is named and not counted. */
+/** What a way costs beside the machine, before tax, for comparing one with another; what is not in it is named. */
 final readonly class Cost
 {
-    /**
-     * @param  float  $usd  of what is priced, work included
-     * @param  list<string>  $open  what is not in it
-     */
-    private function __construct(public float $usd, public float $hours, public array $open)
+    /** @param  list<string>  $open  what is not in it */
+    private function __construct(public Money $sum, public float $hours, public array $open)
     {
     }
 
-    /** @param  list<Need>  $needs */
-    public static function of(PriceBook $book, array $needs): self
+    public static function of(Estimate $estimate): self
     {
-        $usd = $hours = 0.0;
-        $open = [];
-        foreach ($needs as $need) {
-            $price = $book->usd($need->item);
-            $usd += ($need->quantity ?? 0.0) * ($price ?? 0.0);
-            $hours += ($need->quantity ?? 0.0) * $book->hours($need->item);
-            array_push($open, ...$need->quantity === null || $price === null ? [$need->item->words()] : []);
-        }
-        $rate = $book->usd(Item::Hour);
-        array_push($open, ...$rate === null && $hours > 0 ? [Item::Hour->words()] : []);
+        $open = array_values(array_diff($estimate->open, self::notCompared($estimate)));
 
-        return new self($usd + $hours * ($rate ?? 0.0), $hours, array_values(array_unique($open)));
+        return new self($estimate->sum(LineKind::Part, LineKind::Work, LineKind::Fee), $estimate->hours(), $open);
+    }
+
+    /** @return list<string> the same for every way: the machine, and what is added at the end */
+    private static function notCompared(Estimate $estimate): array
+    {
+        $machine = array_filter($estimate->lines, fn (Priced $line): bool => $line->kind === LineKind::Machine);
+
+        return [
+            'who supplies the machine', 'the sales tax',
+            ...array_values(array_map(fn (Priced $line): string => "price of $line->words", $machine)),
+        ];
     }
 }

@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace Underpin\Pricing;
 
-use Underpin\Connection\Item;
-use Underpin\Connection\Need;
+use Underpin\Assembly\ComponentKind;
 use Underpin\Connection\Possible;
+use Underpin\Connection\Way;
 use Underpin\Design\Design;
 use Underpin\Job\Outlet;
+use Underpin\Money;
+use Underpin\Pricing\Book\PriceBook;
+use Underpin\Pricing\Estimate\Estimate;
+use Underpin\Pricing\Estimate\LineKind;
+use Underpin\Pricing\Estimate\Priced;
 use Underpin\Say;
 
 /** The two old quarrels, with this job's own figures on both sides: interlock or switch, and an inlet for today or for 50 A. */
@@ -31,13 +36,12 @@ final class Schools
         }
         $name = $switch->verdict->way->words();
         $priced = $interlock->cost->open === [] && $switch->cost->open === [];
-        $saves = $switch->cost->usd - $interlock->cost->usd;
+        $saves = $switch->cost->sum->less($interlock->cost->sum);
 
         return array_values(array_filter([
             ! $priced ? '' : sprintf(
-                'The interlock costs $%s, the %s $%s: $%s %s.', number_format($interlock->cost->usd), $name,
-                number_format($switch->cost->usd),
-                number_format(abs($saves)), $saves >= 0 ? 'less' : 'more',
+                'The interlock costs %s, the %s %s: %s %s.', $interlock->cost->sum->rough(), $name, $switch->cost->sum->rough(),
+                Money::cents(abs($saves->cents))->rough(), $saves->cents >= 0 ? 'less' : 'more',
             ),
             sprintf(
                 'The interlock reaches %s; the %s %s that must run, for good.', Say::count(count($interlock->verdict->powers), 'circuit'),
@@ -52,36 +56,46 @@ final class Schools
         ]));
     }
 
-    /** @return list<string> sentences; none: no machine is picked, or it has no outlet for an inlet */
-    public static function inletForTodayOrLater(Design $design, PriceBook $book): array
+    /** @return list<string> sentences; none: no machine is picked, it has no outlet for an inlet, or the way takes none */
+    public static function inletForTodayOrLater(Design $design, Way $way, PriceBook $book): array
     {
         $machine = $design->supply()?->machine;
         $takesInlet = $machine !== null && $machine->outlet !== Outlet::Terminals && $machine->volts === 240;
-        if (! $takesInlet || $machine->outletAmps >= self::LARGE_A) {
+        if (! $takesInlet || $machine->outletAmps >= self::LARGE_A || ! self::hasInlet($design, $way)) {
             return [];
         }
-        $wire = $design->situation()->job->wire;
-        $cost = fn (int $amps, bool $cord): Cost => Cost::of($book, [
-            new Need(Item::inlet($amps)), new Need(Item::run($amps), $wire->runFt),
-            ...$cord ? [new Need(Item::cord($amps), $wire->cordFt)] : [],
-        ]);
-        $today = $cost($machine->outletAmps, false);
-        $large = $cost(self::LARGE_A, false);
-        $later = Cost::of(
-            $book, [new Need(Item::inlet(self::LARGE_A)), new Need(Item::run(self::LARGE_A), $wire->runFt), new Need(Item::Visit)],
-        );
+        $wire = $design->job->wire;
+        $today = Estimate::of($design, $way, $book);
+        $large = Estimate::of(new Design($design->job->with($wire->withInlet(self::LARGE_A)), $design->ways), $way, $book);
+        $more = Cost::of($large)->sum->less(Cost::of($today)->sum);
         $worst = max($design->fit()->running->aAmps ?? 0.0, $design->fit()->running->bAmps ?? 0.0);
-        $open = array_unique([...$today->open, ...$large->open]);
+        $open = array_values(array_unique([...Cost::of($today)->open, ...Cost::of($large)->open]));
 
         return [
             sprintf(
                 '%s gives %d A, and what must run takes %s on the fuller leg.', $machine->name, $machine->outletAmps, Say::amps($worst),
             ),
             $open === [] ? sprintf(
-                'An inlet and wire for %d A now cost $%s more; later, torn out and done again, $%s.', self::LARGE_A,
-                number_format($large->usd - $today->usd), number_format($later->usd),
-            ) : 'What 50 A would cost now and later is not known: '.Say::list(array_values($open), 3).'.',
+                'An inlet and wire for %d A now cost %s more; later, torn out and done again, %s.', self::LARGE_A, $more->rough(),
+                self::again($today, $large)->rough(),
+            ) : 'What 50 A would cost now and later is not known: '.Say::list($open, 3).'.',
             'The breaker follows today\'s outlet either way; a larger inlet needs a cord that ends in its connector.',
         ];
+    }
+
+    private static function hasInlet(Design $design, Way $way): bool
+    {
+        return $design->assemblyBy($way)?->component(ComponentKind::Inlet) !== null;
+    }
+
+    /** What the larger one has otherwise than today's, whole, and the way there once more. */
+    private static function again(Estimate $today, Estimate $large): Money
+    {
+        $same = array_map(fn (Priced $line): string => "$line->key $line->quantity", $today->lines);
+        $comesAgain = ['visit', 'fee-travel'];
+        $again = array_filter($large->lines, fn (Priced $line): bool => $line->kind !== LineKind::Machine
+            && (in_array($line->key, $comesAgain, true) || ! in_array("$line->key $line->quantity", $same, true)));
+
+        return Money::none()->plus(...array_values(array_map(fn (Priced $line): Money => $line->price ?? Money::none(), $again)));
     }
 }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Underpin\Pricing;
 
-use Underpin\Connection\Item;
-use Underpin\Connection\Need;
 use Underpin\Connection\NightWork;
 use Underpin\Connection\Possible;
 use Underpin\Connection\WayVerdict;
 use Underpin\Design\Design;
+use Underpin\Pricing\Book\PriceBook;
+use Underpin\Pricing\Estimate\Estimate;
 use Underpin\Say;
 
 /**
@@ -65,12 +65,12 @@ final readonly class WayMatrix
             && count($row->verdict->dead) === count($best->verdict->dead) && $row->suits === $best->suits);
         $next = array_values($others)[0] ?? null;
         $more = $next === null || $next->cost->open !== [] || $best->cost->open !== [] ? '' : sprintf(
-            ' The next, %s, costs $%s more.', $next->verdict->way->words(), number_format($next->cost->usd - $best->cost->usd),
+            ' The next, %s, costs %s more.', $next->verdict->way->words(), $next->cost->sum->less($best->cost->sum)->rough(),
         );
 
         return sprintf(
             '%s powers %s%s; at night it asks %s.%s', ucfirst($best->verdict->way->words()), $all,
-            $best->cost->open === [] ? sprintf(' for $%s and %s h', number_format($best->cost->usd), Say::figure($best->cost->hours)) : '',
+            $best->cost->open === [] ? sprintf(' for %s and %s h', $best->cost->sum->rough(), Say::figure($best->cost->hours)) : '',
             $best->night->words(), $more,
         );
     }
@@ -79,13 +79,10 @@ final readonly class WayMatrix
     {
         $situation = $design->situation();
         $way = $verdict->way;
-        $extra = $way->isWired() ? [
-            new Need(Item::Visit), ...$situation->job->authority->rules->permit ? [new Need(Item::Permit)] : [],
-        ] : [];
         $standby = $situation->supply?->machine->form->isStandby() === true;
 
         return new WayRow(
-            $verdict, Cost::of($book, [...$way->needs($situation), ...$extra]), NightWork::of($way, $situation, null),
+            $verdict, Cost::of(Estimate::of($design, $way, $book)), NightWork::of($way, $situation, null),
             $way->meter($situation),
             ! $way->isLastResort() && $standby === $way->transfersByItself(), count($situation->plan->must),
         );

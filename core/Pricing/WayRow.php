@@ -32,7 +32,7 @@ final readonly class WayRow
     /**
      * What can be done first, then what leaves nothing dead, what suits the machine, and the least money.
      *
-     * @return array{int, int, bool, float, int}
+     * @return array{int, int, bool, int, int}
      */
     public function key(): array
     {
@@ -42,6 +42,6 @@ final readonly class WayRow
             Possible::No => 2,
         };
 
-        return [$possible, count($this->verdict->dead), ! $this->suits, $this->cost->usd, $this->night->steps];
+        return [$possible, count($this->verdict->dead), ! $this->suits, $this->cost->sum->cents, $this->night->steps];
     }
 }

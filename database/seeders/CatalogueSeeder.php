@@ -9,6 +9,8 @@ use App\Models\Shop;
 use App\Shop\Machines;
 use Underpin\Job\Part\LocalRulesPart;
 use Underpin\Job\Part\MachineLine;
+use Underpin\Money;
+use Underpin\Pricing\Book\PartPrice;
 
 /** The invented machines and authorities and the typical loads, as the first stock of a shop. */
 final class CatalogueSeeder
@@ -36,10 +38,19 @@ final class CatalogueSeeder
 
     private static function fillPrices(Shop $shop): void
     {
-        /** @var array<string, float|int> $prices */
-        $prices = require database_path('data/prices.php');
-        foreach ($prices as $item => $usd) {
-            $shop->priceRows()->create(['item' => $item, 'price_usd' => $usd]);
+        /** @var array{terms: array<string, mixed>, work: array<string, array<string, float>>, parts: list<list<float|int|string>>} $book */
+        $book = require database_path('data/prices.php');
+        $shop->update(['terms' => $book['terms']]);
+        foreach ($book['work'] as $item => $row) {
+            $shop->priceRows()->create(['item' => $item, ...$row]);
+        }
+        foreach ($book['parts'] as $row) {
+            [$part, $unit, $pack, $usd, $on, $supplier, $days] = $row;
+            $shop->partPrices()->create([
+                'key' => PartPrice::key((string) $part), 'part' => $part, 'unit' => $unit, 'pack' => $pack,
+                    'price_cents' => Money::usd((float) $usd)->cents,
+                'price_on' => $on, 'supplier' => $supplier, 'lead_days' => $days,
+            ]);
         }
     }
 

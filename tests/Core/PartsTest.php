@@ -7,6 +7,7 @@ namespace Tests\Core\PartsTest;
 use Tests\Support\Changed;
 use Tests\Support\Houses;
 use Tests\Support\RandomHouse;
+use Underpin\Assembly\PartKind;
 use Underpin\Codebook\Conduit;
 use Underpin\Connection\Ways;
 use Underpin\Design\Design;
@@ -20,7 +21,6 @@ use Underpin\Job\Outlet;
 use Underpin\Job\Service;
 use Underpin\Job\WireRun;
 use Underpin\Job\WiringMethod;
-use Underpin\Pricing\Parts\PartKind;
 use Underpin\Pricing\Parts\PartLine;
 use Underpin\Pricing\Parts\PartsList;
 use Underpin\Sizing\Supply;
@@ -81,9 +81,9 @@ it('orders an interlock with its hold-down, a breaker of each moved circuit, and
         ->and(ofKind($interlock, PartKind::Fitting))->toBe(['Hold-down kit for a back-fed breaker'])
         ->and(ofKind($interlock, PartKind::Panel))->toBe([]);
     $parts = parts(withRun(new WireRun(40, 33), 'transfer_subpanel'));
-    // A pump on two poles, a fridge at 20 A and a boiler at 15 A leave their breakers behind.
+    // A pump on two poles, a fridge at 20 A and a boiler at 15 A leave their breakers behind; the feeder takes one in the old panel.
     $breakers = array_filter($parts, fn (string $p): bool => str_starts_with($p, 'breaker'), ARRAY_FILTER_USE_KEY);
-    expect(array_sum($breakers))->toBe(4.0)
+    expect(array_sum($breakers))->toBe(5.0)
         ->and(ofKind(withRun(new WireRun(40, 33), 'manual_switch'), PartKind::Breaker))->toHaveCount(1);
 });
 
@@ -96,7 +96,7 @@ it('orders what a new service and a source of its own bring along', function () 
         service: new Service(DisconnectPlace::Panel, amps: 200),
     );
     $parts = parts($job->with($job->connection->with(switchesNeutral: true)));
-    expect($parts)->toHaveKeys(['protection: Surge protector', 'other: Electrode at the machine', 'pad: Pad, level'])
+    expect($parts)->toHaveKeys(['protection: Surge protector', 'other: Ground rod with clamp', 'pad: Pad, level'])
         ->and(ofKind($job, PartKind::Breaker))->toBe([])
         ->and(PartsList::of(new Design($job))->missing)->toContain('length of the charger circuit from Main panel to '.$machine->name);
 });

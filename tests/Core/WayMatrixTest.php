@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\WayMatrixTest;
 
+use Tests\Support\Books;
 use Tests\Support\Changed;
 use Tests\Support\Houses;
+use Underpin\Assembly\Task;
+use Underpin\Codebook\Conduit;
 use Underpin\Connection\Capacity;
-use Underpin\Connection\Item;
 use Underpin\Connection\MeterWork;
-use Underpin\Connection\Need;
 use Underpin\Connection\NightWork;
 use Underpin\Connection\PickDrift;
 use Underpin\Connection\Possible;
@@ -23,6 +24,7 @@ use Underpin\Job\Disconnect;
 use Underpin\Job\DisconnectPlace;
 use Underpin\Job\Dwelling;
 use Underpin\Job\Job;
+use Underpin\Job\Laying;
 use Underpin\Job\LocalRules;
 use Underpin\Job\MachineKind;
 use Underpin\Job\Marking;
@@ -35,24 +37,22 @@ use Underpin\Job\Service;
 use Underpin\Job\ShedLoad;
 use Underpin\Job\SpaceList;
 use Underpin\Job\WireRun;
-use Underpin\Pricing\Cost;
-use Underpin\Pricing\PriceBook;
-use Underpin\Pricing\PriceRow;
+use Underpin\Money;
+use Underpin\Pricing\Book\PartPrice;
+use Underpin\Pricing\Book\PriceBook;
+use Underpin\Pricing\Book\TaskPrice;
+use Underpin\Pricing\Book\Terms;
+use Underpin\Pricing\Parts\PartLine;
+use Underpin\Pricing\Parts\PartsList;
 use Underpin\Pricing\Schools;
 use Underpin\Pricing\WayMatrix;
 use Underpin\Pricing\WayRow;
 use Underpin\Service\Moves\PanelMoves;
 use Underpin\Service\Multiwire;
 
-/** Everything costs a dollar, and an hour ten. */
-function book(): PriceBook
-{
-    return new PriceBook(array_map(fn (Item $item): PriceRow => new PriceRow($item, $item === Item::Hour ? 10.0 : 1.0), Item::cases()));
-}
-
 function matrix(Job $job, ?PriceBook $book = null): WayMatrix
 {
-    return WayMatrix::of(new Design($job), $book ?? book());
+    return WayMatrix::of(new Design($job), $book ?? Books::dollars($job));
 }
 
 /** A house with a standby, its demand, and its service switched off where it is said. */
@@ -214,7 +214,8 @@ it('makes a tandem of two and names both halves', function () {
 });
 
 it('sorts by what can be done, then by what stays dead, then by the machine, then by money', function () {
-    $rows = matrix(Changed::of(Houses::small(Houses::supply()), wire: new WireRun(25, 20)))->rows;
+    $rows = matrix(Changed::of(Houses::small(Houses::supply()), wire: new WireRun(25, 20,
+        laying: new Laying(raceway: Conduit::Emt))))->rows;
     $keys = array_map(fn (WayRow $row): array => $row->key(), $rows);
     $sorted = $keys;
     sort($sorted);
@@ -224,7 +225,7 @@ it('sorts by what can be done, then by what stays dead, then by the machine, the
 });
 
 it('picks the interlock for a plain house and says what the next costs', function () {
-    $matrix = matrix(Changed::of(Houses::small(Houses::supply()), wire: new WireRun(25, 20)));
+    $matrix = matrix(Changed::of(Houses::small(Houses::supply()), wire: new WireRun(25, 20, laying: new Laying(raceway: Conduit::Emt))));
     expect($matrix->best()->verdict->way->key())->toBe('interlock')
         ->and($matrix->because())->toStartWith('Interlock on the panel main powers all 3 circuits that must run for $')
         ->toContain('The next, ')->toContain(' more.');
@@ -235,14 +236,6 @@ it('recommends an automatic switch for a standby, and none where nothing can be 
         ->and(matrix(Houses::job('x'))->best())->toBeNull()->and(matrix(Houses::job('x'))->because())->toBe('');
 });
 
-it('counts money and hours, and names what has no price or no length', function () {
-    $cost = Cost::of(book(), [new Need(Item::InterlockKit), new Need(Item::Run30, 20.0)]);
-    // two parts at a dollar each unit, half an hour and 20 × 0.06 h at ten dollars
-    expect($cost->hours)->toEqualWithDelta(1.7, 1e-9)->and($cost->usd)->toEqualWithDelta(1 + 20 + 17, 1e-9)->and($cost->open)->toBe([]);
-    $open = Cost::of(new PriceBook([new PriceRow(Item::Inlet30, 70.0, 2.0)]), [new Need(Item::Inlet30), new Need(Item::Run30, null)]);
-    expect([$open->usd, $open->hours])->toBe([70.0, 2.0])->and($open->open)->toBe([Item::Run30->words(), Item::Hour->words()]);
-});
-
 it('says what the night asks: less with places of its own, nothing where it transfers by itself', function () {
     $job = Houses::small(Houses::supply());
     $night = fn (string $way, Job $job): NightWork => NightWork::of(Ways::standard()->find($way), (new Design($job))->situation(), null);
@@ -251,13 +244,22 @@ it('says what the night asks: less with places of its own, nothing where it tran
 });
 
 it('sets both schools beside each other with this job\'s figures', function () {
-    $job = Changed::of(Houses::small(Houses::supply()), wire: new WireRun(25, 20), rules: new LocalRules);
+    $job = Changed::of(Houses::small(Houses::supply()), wire: new WireRun(25, 20, laying: new Laying(raceway: Conduit::Emt)),
+        rules: new LocalRules);
     $lines = Schools::interlockOrSwitch(matrix($job));
     expect($lines[0])->toMatch('/The interlock costs \$\d+, the .* \$\d+: \$\d+ less\./')->and($lines[1])->toContain('reaches 4 circuits');
-    $inlet = Schools::inletForTodayOrLater(new Design($job), book());
-    expect($inlet[0])->toContain('gives 30 A')->and($inlet[1])->toContain('An inlet and wire for 50 A now cost $');
+    $large = $job->with($job->wire->withInlet(50));
+    $book = new PriceBook([...array_map(fn (string $part): PartPrice => new PartPrice($part, price: Money::usd(1)), array_map(
+        fn (PartLine $line): string => $line->part, [...PartsList::by(new Design($job), Ways::standard()->find('interlock'))->lines,
+            ...PartsList::by(new Design($large), Ways::standard()->find('interlock'))->lines],
+    ))], [new TaskPrice(Task::Permit, price: Money::usd(1)), new TaskPrice(Task::Travel, price: Money::usd(1))],
+        new Terms(Money::usd(10), 0, 0));
+    $inlet = Schools::inletForTodayOrLater(new Design($job), Ways::standard()->find('interlock'), $book);
+    expect($inlet[0])->toContain('gives 30 A')->and($inlet[1])
+        ->toMatch('/An inlet and wire for 50 A now cost \$\d+ more; later, torn out and done again, \$\d+\./');
+    expect(Schools::inletForTodayOrLater(new Design($job), Ways::standard()->find('cords'), $book))->toBe([]);
     $large = Changed::of($job, supply: Houses::supply(12_000, 15_000, 240, Outlet::Straight50, 50));
-    expect(Schools::inletForTodayOrLater(new Design($large), book()))->toBe([]);
+    expect(Schools::inletForTodayOrLater(new Design($large), Ways::standard()->find('interlock'), $book))->toBe([]);
 });
 
 it('says what has changed since the pick', function () {

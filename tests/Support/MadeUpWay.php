@@ -142,11 +142,6 @@ final class MadeUpWay implements Way
         return MeterWork::Stays;
     }
 
-    public function needs(Situation $situation): array
-    {
-        return [];
-    }
-
     public function failsBy(): string
     {
         return 'wind';

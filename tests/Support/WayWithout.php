@@ -131,11 +131,6 @@ final readonly class WayWithout implements Way
         return $this->way->meter($situation);
     }
 
-    public function needs(Situation $situation): array
-    {
-        return $this->way->needs($situation);
-    }
-
     public function failsBy(): string
     {
         return $this->way->failsBy();

@@ -127,11 +127,6 @@ final readonly class WayWithoutWire implements Way
         return $this->way->meter($situation);
     }
 
-    public function needs(Situation $situation): array
-    {
-        return $this->way->needs($situation);
-    }
-
     public function failsBy(): string
     {
         return $this->way->failsBy();

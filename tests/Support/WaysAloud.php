@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use Underpin\Assembly\Line;
-use Underpin\Connection\Need;
 use Underpin\Connection\OwnerStep;
 use Underpin\Connection\Reason;
 use Underpin\Connection\Way;
@@ -32,6 +31,8 @@ use Underpin\Job\Role;
 use Underpin\Job\Service;
 use Underpin\Job\StartRoutine;
 use Underpin\Job\WireRun;
+use Underpin\Pricing\Estimate\WorkLine;
+use Underpin\Pricing\Estimate\WorkList;
 use Underpin\Sizing\Supply;
 
 /** Everything that every way of connecting says, of houses between them different in all that a way asks for. */
@@ -161,8 +162,8 @@ final class WaysAloud
             ...array_map(fn (Reason $r): string => "- {$r->possible->name}: $r->text [{$r->source->words()}]", $verdict->reasons),
             ...array_map(fn (Line $l): string => "+ $l->part: $l->pick. $l->why [{$l->source->words()}]", $assembly?->lines() ?? []),
             ...array_map(fn (string $missing): string => "? $missing", $assembly->missing ?? []),
-            "here: {$verdict->here()}; meter {$way->meter($situation)->words()}", 'needs: '.implode(', ', array_map(
-                fn (Need $n): string => ($n->quantity === null ? '?' : $n->quantity + 0)." {$n->item->value}", $way->needs($situation),
+            "here: {$verdict->here()}; meter {$way->meter($situation)->words()}", 'work: '.implode(', ', array_map(
+                fn (WorkLine $w): string => ($w->quantity + 0)." {$w->task->value}", WorkList::by($design, $way),
             )),
         ];
         $steps = [

@@ -25,7 +25,7 @@ use App\Models\Recording;
 use App\Models\Shop;
 use App\Models\User;
 use App\Recordings\RecordingRows;
-use App\Shop\Prices;
+use App\Shop\ShopPrices;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\File;
@@ -134,7 +134,7 @@ final class Bench extends Command
         }
         $rows = JobRow::query()->get()->sortByDesc(fn (JobRow $row): int => count(JobEditor::open($row)->job->circuits()));
         $job = JobEditor::open($rows->firstOrFail())->job;
-        $book = Prices::book(Shop::query()->firstOrFail());
+        $book = ShopPrices::book(Shop::query()->firstOrFail());
         $matrix = new Times;
         $review = new Times;
         for ($i = 0; $i < 20; $i++) {

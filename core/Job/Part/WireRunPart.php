@@ -15,12 +15,18 @@ use Underpin\Form\Unit;
 use Underpin\Form\Values;
 use Underpin\Job\Job;
 use Underpin\Job\Laying;
+use Underpin\Job\MeasuredLength;
 use Underpin\Job\WireRun;
 use Underpin\Job\WiringMethod;
 
 /** The way from the machine to the panel. */
 final class WireRunPart implements JobPart
 {
+    private const MOST_LENGTHS = 100;
+
+    /** its kind, and the ids of both of its ends */
+    private const LONGEST_LENGTH_ID = 200;
+
     public static function form(): Form
     {
         /** @var ?Form $form */
@@ -54,6 +60,28 @@ final class WireRunPart implements JobPart
             Field::flag('under_drive', 'part of it lies under a driveway of the house')->label('Under a driveway')->optional('not known'),
             self::torque('breaker', 'generator breaker'), self::torque('neutral', 'neutral bar'), self::torque('ground', 'ground bar'),
             self::torque('inlet', 'inlet'),
+            Field::items('lengths', 'what else is laid, by the id that the design gives it', self::length())->label('Other lengths')
+                ->atMost(self::MOST_LENGTHS)->optional('none measured'),
+        );
+    }
+
+    /** What stands on one page: each of the other lengths is noted by itself. */
+    public static function withoutLengths(): Form
+    {
+        $names = array_map(fn (Field $field): string => $field->name, self::form()->fields());
+
+        return self::form()->only(...array_values(array_diff($names, ['lengths'])));
+    }
+
+    public static function length(): Form
+    {
+        /** @var ?Form $form */
+        static $form = null;
+
+        return $form ??= new Form(
+            Field::id()->atMost(self::LONGEST_LENGTH_ID),
+            Field::number('ft', 'one way, with slack, feet')->label('Length, one way, with slack')->in(Unit::Feet)->over(0)
+                ->atMost(WireRun::LONGEST_FT),
         );
     }
 
@@ -82,6 +110,8 @@ final class WireRunPart implements JobPart
         return new WireRun(
             $in->numberOrNull('cord_ft'), $in->numberOrNull('run_ft'), $in->wholeOrNull('inlet_a'), WiringMethod::from($in->text('method')),
             Material::from($in->text('material')), $in->whole('terminal_c'), $in->number('ambient_c'), $in->flag('wet'), self::laying($in),
+            array_map(fn (Values $each): MeasuredLength => new MeasuredLength($each->text('id'), $each->number('ft')),
+                $in->itemsOrNone('lengths')),
         );
     }
 
@@ -114,7 +144,13 @@ final class WireRunPart implements JobPart
             'terminal_c' => $wire->terminalC,
             'ambient_c' => $wire->ambientC,
             'wet' => $wire->wet,
-        ] + self::writeLaying($wire->laying);
+        ] + self::writeLaying($wire->laying) + ['lengths' => self::writeLengths($wire)];
+    }
+
+    /** @return list<array{id: string, ft: float}> */
+    public static function writeLengths(WireRun $wire): array
+    {
+        return array_map(fn (MeasuredLength $each): array => ['id' => $each->id, 'ft' => $each->ft], $wire->lengths);
     }
 
     /** @return array<string, mixed> what columns of the run do not hold */

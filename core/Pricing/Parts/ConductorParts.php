@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Underpin\Pricing\Parts;
 
 use Underpin\Assembly\Assembly;
-use Underpin\Assembly\Component;
-use Underpin\Assembly\ComponentKind;
 use Underpin\Assembly\Conductor;
 use Underpin\Assembly\ConductorKind;
+use Underpin\Assembly\Part;
+use Underpin\Assembly\PartKind;
 use Underpin\Assembly\Wire;
 use Underpin\Assembly\WireRole;
 use Underpin\Codebook\ConductorSize;
@@ -33,11 +33,14 @@ final readonly class ConductorParts
         $ft = $this->conductor->lengthFt;
 
         return match (true) {
-            $ft === null || $ft <= 0 => $this->breakers(),
+            $ft === null || $ft <= 0 || $this->conductor->comesAlong => [],
             $this->conductor->kind === ConductorKind::Cord => [$this->cord($ft)],
             $this->conductor->kind === ConductorKind::Run => $this->run->method === WiringMethod::Cable ? [$this->cable($ft)] : [
                 ...$this->singles($ft), ...$this->raceway($ft),
             ],
+            $this->conductor->kind === ConductorKind::Control => [new PartLine(
+                PartKind::Conductor, 'Start and sensing wires, as the machine\'s instructions say', ceil($ft), 'ft', [$this->place()],
+            )],
             default => $this->singles($ft),
         };
     }
@@ -47,38 +50,20 @@ final readonly class ConductorParts
     {
         $isRun = $this->conductor->kind === ConductorKind::Run;
         $hasWays = $isRun && $this->run->method === WiringMethod::Conduit;
-        $words = $this->conductor->kind->words()." from {$this->name($this->conductor->from)} to {$this->name($this->conductor->to)}";
+        $words = $this->place();
 
         return [
             // The cord and the run of the machine are asked for by name already.
-            ...$this->conductor->lengthFt === null && ! $isRun && $this->conductor->kind !== ConductorKind::Cord
-                ? ["length of the $words"] : [],
+            ...$this->conductor->lengthFt === null && $this->conductor->isMeasured() ? ["length of the $words"] : [],
             ...$hasWays && $this->run->laying->raceway === null ? ['the kind of raceway'] : [],
         ];
     }
 
-    /** @return list<PartLine> a circuit that leaves its breaker behind takes one of the same rating in the transfer panel */
-    private function breakers(): array
-    {
-        $circuit = 'circuit:'.substr($this->conductor->id, strlen('branch:'));
-        $isThere = array_filter($this->built->components(), fn (Component $c): bool => $c->id === $circuit) !== [];
-        $isMoved = $this->conductor->kind === ConductorKind::Branch && str_starts_with($this->conductor->id, 'branch:') && ! $isThere
-            && $this->built->component(ComponentKind::Circuit) === null;
-
-        return $isMoved && $this->conductor->amps !== null ? [PartLine::one(
-            PartKind::Breaker, PartsList::breaker((int) $this->conductor->amps, $this->conductor->hots() > 1 ? 2 : 1),
-            'a circuit that is moved to '.$this->name($this->conductor->from),
-        )] : [];
-    }
-
     private function cord(float $ft): PartLine
     {
-        $size = $this->conductor->size?->words() ?? 'as the appliance takes';
-        $count = count($this->conductor->wires);
-
-        return new PartLine(
-            PartKind::Cord, "Cord, $count conductors of $size, with its ends, at least ".ceil($ft).' ft', 1.0, 'each',
-            ["from {$this->name($this->conductor->from)} to {$this->name($this->conductor->to)}"],
+        return PartLine::each(
+            Part::cord(count($this->conductor->wires), $this->conductor->size, $ft),
+            "from {$this->built->nameOf($this->conductor->from)} to {$this->built->nameOf($this->conductor->to)}, ".ceil($ft).' ft',
         );
     }
 
@@ -157,17 +142,8 @@ final readonly class ConductorParts
 
     private function place(): string
     {
-        return "{$this->conductor->kind->words()} from {$this->name($this->conductor->from)} to {$this->name($this->conductor->to)}";
-    }
+        $from = $this->built->nameOf($this->conductor->from);
 
-    private function name(string $id): string
-    {
-        foreach ($this->built->components() as $component) {
-            if ($component->id === $id) {
-                return $component->name;
-            }
-        }
-
-        return $id;
+        return "{$this->conductor->kind->words()} from $from to {$this->built->nameOf($this->conductor->to)}";
     }
 }

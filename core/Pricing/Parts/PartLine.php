@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Underpin\Pricing\Parts;
 
+use Underpin\Assembly\Part;
+use Underpin\Assembly\PartKind;
+
 /** One line of the parts list: what, how many, and where each of them is. */
 final readonly class PartLine
 {
@@ -17,9 +20,9 @@ final readonly class PartLine
     ) {
     }
 
-    public static function one(PartKind $kind, string $part, string $because): self
+    public static function each(Part $part, string $because, int $count = 1): self
     {
-        return new self($kind, $part, 1.0, 'each', [$because]);
+        return new self($part->kind, $part->words, (float) $count, 'each', [$because]);
     }
 
     /** The two as one line. */

@@ -9,8 +9,12 @@ use Underpin\Assembly\Component;
 use Underpin\Assembly\ComponentKind;
 use Underpin\Assembly\Conductor;
 use Underpin\Assembly\ConductorKind;
+use Underpin\Assembly\Deed;
+use Underpin\Assembly\Part;
+use Underpin\Assembly\PartKind;
 use Underpin\Assembly\Sign;
 use Underpin\Connection\DerivedSystem;
+use Underpin\Connection\Way;
 use Underpin\Design\Design;
 
 /**
@@ -29,21 +33,31 @@ final readonly class PartsList
 
     public static function of(Design $design): self
     {
-        $built = $design->assembly();
+        return self::by($design, $design->way());
+    }
+
+    /** By a way that need not be the one that was picked. */
+    public static function by(Design $design, ?Way $way): self
+    {
+        $built = $way === null ? null : $design->assemblyBy($way);
         if ($built === null) {
             return new self([], [match (true) {
                 $design->supply() === null => 'a machine',
-                $design->way() === null => 'a way of connecting',
+                $way === null => 'a way of connecting',
                 default => 'a conductor that carries what the outlet gives',
             }]);
         }
         $lines = array_merge(
             [], ...array_map(fn (Component $c): array => self::component($c, $built), $built->components()),
-            ...array_map(
+            ...array_map(fn (Deed $deed): array => $deed->part === null ? [] : [
+                PartLine::each($deed->part, $deed->place, $deed->count),
+            ], $built->deeds()), ...array_map(
                 fn (Conductor $c): array => (new ConductorParts($c, $built, $design->situation()->job->wire))->lines(), self::new($built),
             ),
         );
-        $signs = array_map(fn (Sign $s): PartLine => PartLine::one(PartKind::Label, "Sign: $s->heading", $s->place), $built->signs());
+        $signs = array_map(fn (Sign $s): PartLine => PartLine::each(
+            new Part(PartKind::Label, 'Sign, printed to last outdoors'), "$s->heading, $s->place",
+        ), $built->signs());
 
         return new self(self::merged([...$lines, ...$signs, ...self::pad($design)]), self::missingOf($design, $built));
     }
@@ -60,36 +74,27 @@ final readonly class PartsList
         $amps = $component->amps === null ? '' : "$component->amps A";
         $within = array_values(array_filter($built->components(), fn (Component $c): bool => $c->id === $component->inside))[0] ?? null;
         $at = $within === null ? $component->name : "$component->name, $within->name";
+        $order = $component->order ?? $component->name;
+        $part = fn (PartKind $kind, string $words): array => [PartLine::each(new Part($kind, $words), $at)];
 
         return match ($component->kind) {
-            ComponentKind::Generator => [PartLine::one(PartKind::Other, $component->name, 'the machine')],
-            ComponentKind::Inlet => [
-                PartLine::one(PartKind::Inlet, trim("Inlet $component->designation, $amps"), 'where the cord goes in'),
-            ],
+            ComponentKind::Generator => $part(PartKind::Other, $order),
+            ComponentKind::Inlet => $part(PartKind::Inlet, trim("Inlet $component->designation, $amps")),
             // The breaker of a machine comes with it.
             ComponentKind::Breaker => $within?->kind === ComponentKind::Generator ? [] : [
-                PartLine::one(PartKind::Breaker, self::breaker($component->amps, $component->poles), $at),
+                PartLine::each(Part::breaker($component->amps, $component->poles), $at),
             ],
             ComponentKind::Interlock => [
-                PartLine::one(PartKind::Interlock, 'Interlock kit, listed for '.($within->name ?? 'the panel'), $at),
-                PartLine::one(PartKind::Fitting, 'Hold-down kit for a back-fed breaker', $at),
+                ...$part(PartKind::Interlock, 'Interlock kit, as listed for the panel'),
+                ...$part(PartKind::Fitting, 'Hold-down kit for a back-fed breaker'),
             ],
-            ComponentKind::Switch => [PartLine::one(PartKind::Switch, trim("$component->name, $amps", ', '), $component->name)],
-            ComponentKind::Box => [PartLine::one(PartKind::Box, $component->name, $component->name)],
-            ComponentKind::Electrode => self::isNew($component) ? [
-                PartLine::one(PartKind::Other, $component->name, 'beside the machine'),
-            ] : [],
-            ComponentKind::Surge => [PartLine::one(PartKind::Protection, $component->name, 'the service')],
+            ComponentKind::Switch => $part(PartKind::Switch, trim("$order, $amps", ', ')),
+            ComponentKind::Box => $part(PartKind::Box, $order),
+            ComponentKind::Electrode => self::isNew($component) ? $part(PartKind::Other, $order) : [],
+            ComponentKind::Surge => $part(PartKind::Protection, $order),
             ComponentKind::Utility, ComponentKind::Disconnect, ComponentKind::Outlet, ComponentKind::Main, ComponentKind::Circuit,
             ComponentKind::Panel, ComponentKind::Appliance => [],
         };
-    }
-
-    public static function breaker(?int $amps, ?int $poles): string
-    {
-        return ($amps === null ? 'Breaker, rating by the service' : "Breaker, $amps A").', '.match ($poles) {
-            1 => 'one pole', 2 => 'two poles', default => 'poles as the circuit has',
-        }.', of the series that the panel names';
     }
 
     /** The electrodes of a house are there; that of a machine is driven. */
@@ -104,7 +109,9 @@ final readonly class PartsList
         $machine = $design->supply()?->machine;
 
         return $machine?->form->isStandby() !== true ? [] : [
-            PartLine::one(PartKind::Pad, $design->job->plan->spot?->platformIn > 0 ? 'Platform' : 'Pad, level', "under $machine->name"),
+            PartLine::each(
+                new Part(PartKind::Pad, $design->job->plan->spot?->platformIn > 0 ? 'Platform' : 'Pad, level'), "under $machine->name",
+            ),
         ];
     }
 

@@ -21,7 +21,7 @@
             <th scope="row"><a href="{{ route('jobs.stage', [$screen->row->id, 'connect', 'open' => $way->key()]) }}#way-open" @if ($connect->open === $row) aria-current="true" @endif>{{ ucfirst($way->words()) }}</a></th>
             <td class="here"><span class="sr">{{ $row->verdict->possible->words() }}: </span>{{ $row->verdict->here() }}</td>
             <td class="powers">@if ($row->must > 0)<svg class="share" viewBox="0 0 74 10" width="74" height="10" aria-hidden="true"><rect class="share-all" x=".5" y=".5" width="73" height="9"/><rect class="share-on" x="0" y="0" width="{{ round(74 * $row->powered() / $row->must, 1) }}" height="10"/></svg><span class="mono">{{ $row->powered() }} of {{ $row->must }}</span>@else<span class="quiet">nothing marked</span>@endif</td>
-            <td class="num">@if ($row->cost->usd > 0)<small>$</small> {{ number_format($row->cost->usd) }}@if ($row->cost->open !== [])<span title="Without {{ Underpin\Say::list($row->cost->open, 8) }}"> +</span>@endif @else<span class="quiet">no prices</span>@endif</td>
+            <td class="num">@if (! $row->cost->sum->isNone()){{ $row->cost->sum->rough() }}@if ($row->cost->open !== [])<span title="Without {{ Underpin\Say::list($row->cost->open, 8) }}"> +</span>@endif @else<span class="quiet">no prices</span>@endif</td>
             <td class="num">{{ Underpin\Say::figure($row->cost->hours) }}</td>
             <td>{{ $row->meter->words() }}</td>
             <td>{{ $row->night->words() }}</td>

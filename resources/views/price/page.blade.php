@@ -10,7 +10,7 @@
 @else
     @if ($picked)
         <dl class="figures">
-            <div><dt>{{ ucfirst($picked->verdict->way->words()) }}</dt><dd>@if ($picked->cost->usd > 0)${{ number_format($picked->cost->usd) }}@if ($picked->cost->open !== []) <small>and more</small>@endif @else no prices @endif</dd></div>
+            <div><dt>{{ ucfirst($picked->verdict->way->words()) }}</dt><dd>@if (! $picked->cost->sum->isNone()){{ $picked->cost->sum->rough() }}@if ($picked->cost->open !== []) <small>and more</small>@endif @else no prices @endif</dd></div>
             <div><dt>Hours</dt><dd>{{ Underpin\Say::figure($picked->cost->hours) }} <i>h</i></dd></div>
         </dl>
         <p class="quiet">By the <a href="{{ route('prices') }}">price book</a>, without the machine.{{ $picked->cost->open === [] ? '' : ' Not in it: '.Underpin\Say::list($picked->cost->open, 8).'.' }}</p>

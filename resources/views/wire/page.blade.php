@@ -51,13 +51,14 @@
         @if ($screen->design()->supply() === null)<a class="button is-primary" href="{{ $screen->links->to(Underpin\StageKey::Size) }}">Pick a machine</a>@elseif ($screen->design()->way() === null)<a class="button is-primary" href="{{ route('jobs.stage', [$screen->row->id, 'connect']) }}">Pick a way</a>@endif
     </div>
 @else
-    <p class="jump">On this page: <a href="#one-line">one-line</a> <a href="#wire-table">parts and rules</a> <a href="#hook-up">hook-up</a>@if ($hasCord) <a href="#plug-faces">plugs</a>@endif <a href="#labels">labels</a></p>
+    <p class="jump">On this page: <a href="#one-line">one-line</a> <a href="#wire-table">parts and rules</a> <a href="#hook-up">hook-up</a>@if ($assembly->toMeasure() !== []) <a href="#lengths">lengths</a>@endif @if ($hasCord) <a href="#plug-faces">plugs</a>@endif <a href="#labels">labels</a></p>
     <x-drawn :screen="$screen" kind="one-line"/>
     <h2 id="wire-table" tabindex="-1">Parts and rules</h2>
     <div class="scroll" tabindex="0" role="region" aria-label="Parts and rules"><table class="table wire-table">
         <thead><tr><th>Part</th><th>Pick</th><th>Why</th><th>Rule</th></tr></thead>
         <tbody>@foreach ($assembly->rows() as $row)<tr @if ($row->isFirst)id="graph-{{ $row->part }}" tabindex="-1" @endif><th scope="row">{{ $row->line->part }}</th><td class="pick">{{ $row->line->pick }}</td><td>{{ $row->line->why }}</td><td><cite>{{ $row->line->source->words($screen->job->authority->rules->edition) }}</cite></td></tr>@endforeach</tbody>
     </table></div>
+    @include('wire.lengths')
     <dl class="figures drop">
         @if ($cord)<div><dt>Cord loses</dt><dd>{{ number_format($cord->dropV, 2) }} <i>V</i></dd></div>@endif
         @if ($laid)<div><dt>Run loses</dt><dd>{{ number_format($laid->dropV, 2) }} <i>V</i></dd></div>@endif

@@ -5,17 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Shop;
 
 use App\Http\Controllers\Controller;
-use App\Http\Requests\Shop\PriceBookRequest;
+use App\Http\Requests\Shop\TermsRequest;
+use App\Models\Shop;
 use App\Models\ShopEvent;
-use App\Shop\Prices;
 use App\Shop\ShopEditor;
+use App\Shop\ShopTerms;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\DB;
-use Underpin\Connection\Item;
 
-/** The shop's prices and hours, on one page. Each row that changes is a step of its history. */
+/** The shop's price book: parts and work as sheets, and how they become a price. */
 final class PriceBookController extends Controller
 {
     /** Steps of the history that the page shows. */
@@ -25,49 +24,21 @@ final class PriceBookController extends Controller
     {
         $shop = $this->user()->shop;
 
-        return view('prices', [
-            'rows' => $shop->priceRows()->get()->keyBy('item'),
-            'events' => ShopEvent::query()->where('shop_id', $shop->id)->where('of', 'price')->orderByDesc('id')->limit(self::SHOWN)->get(),
+        return view('prices.page', [
+            'shop' => $shop, 'parts' => $shop->partPrices()->orderBy('part')->get(), 'tasks' => $shop->priceRows()->get()->keyBy('item'),
+            'events' => ShopEvent::query()->where('shop_id', $shop->id)->whereIn('of', ['part', 'work', 'terms'])->orderByDesc('id')
+                ->limit(self::SHOWN)->get(),
         ]);
     }
 
-    public function update(PriceBookRequest $request): RedirectResponse
+    public function terms(TermsRequest $request): RedirectResponse
     {
-        $changed = DB::transaction(fn (): int => array_sum(
-            array_map(fn (Item $item): int => $this->save($request, $item) ? 1 : 0, Item::cases()),
-        ));
-
-        return redirect()->route('prices')->with('status', $changed === 0 ? 'Nothing was changed.' : "$changed changed.");
-    }
-
-    /** @return bool whether that row is other than before */
-    private function save(PriceBookRequest $request, Item $item): bool
-    {
-        $in = $request->values();
-        $shown = $request->was();
-        $now = $was = [];
-        foreach (PriceBookRequest::COLUMNS as $column) {
-            $now[$column] = $in->numberOrNull(PriceBookRequest::name($column, $item));
-            $was[$column] = $shown[PriceBookRequest::name($column, $item)] ?? null;
-        }
-        $row = $this->user()->shop->priceRows()->where('item', $item->value)->first();
-        if ($row === null) {
-            $isNew = array_filter($now, fn (?float $value): bool => $value !== null) !== [];
-            if ($isNew) {
-                ShopEditor::add($this->user(), new Prices, self::label($item, $now['price_usd']), ['item' => $item->value, ...$now]);
-            }
-
-            return $isNew;
-        }
-
-        return ShopEditor::change(
-            $this->user(), new Prices, $item->value, self::label($item, $now['price_usd']), $now, $was, $now,
-            fn (Model $row): array => $row->only(PriceBookRequest::COLUMNS),
+        $now = $request->values()->all();
+        $changed = ShopEditor::change(
+            $this->user(), new ShopTerms, (string) $this->user()->shop_id, 'How prices are made', ['terms' => $now], $request->was(), $now,
+            fn (Model $shop): array => $shop instanceof Shop ? ($shop->terms ?? []) + array_fill_keys(array_keys($now), null) : [],
         );
-    }
 
-    private static function label(Item $item, ?float $usd): string
-    {
-        return ucfirst($item->words()).': '.($usd === null ? 'no price' : '$'.number_format($usd, 2));
+        return redirect()->route('prices')->with('status', $changed ? 'Saved.' : 'Nothing was changed.');
     }
 }

@@ -27,7 +27,7 @@ final class WireController extends Controller
         return $this->save($request, $job, 'Wire run', function (JobFile $file, Job $row) use ($request, $in): JobFile {
             Conflict::guard($row, ['wire'], WireRunPart::writeRun($file->wire), $request->was(), $in->all());
 
-            return $file->with(WireRunPart::run($in));
+            return $file->with(WireRunPart::run($in)->withLengths($file->wire->lengths));
         });
     }
 

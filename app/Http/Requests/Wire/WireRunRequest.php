@@ -13,6 +13,6 @@ final class WireRunRequest extends CoreRequest
 {
     public function form(): Form
     {
-        return WireRunPart::form();
+        return WireRunPart::withoutLengths();
     }
 }

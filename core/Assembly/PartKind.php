@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Underpin\Pricing\Parts;
+namespace Underpin\Assembly;
 
 /** What kind of thing is ordered. */
 enum PartKind: string

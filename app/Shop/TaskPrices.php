@@ -5,32 +5,19 @@ declare(strict_types=1);
 namespace App\Shop;
 
 use App\Models\PriceRow;
-use App\Models\Shop;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
-use Underpin\Connection\Item;
+use Underpin\Assembly\Task;
 use Underpin\Form\Form;
 use Underpin\Form\Values;
-use Underpin\Pricing\PriceBook;
-use Underpin\Pricing\PriceRow as CoreRow;
+use Underpin\Pricing\Book\TaskPrice;
 
-/** The shop's price book: a row for each thing that the ways of connecting take. */
-final class Prices implements SheetThing
+/** The hours that the shop takes for its work, and the fees that come with it. */
+final class TaskPrices implements SheetThing
 {
-    public static function book(Shop $shop): PriceBook
-    {
-        $rows = [];
-        foreach ($shop->priceRows as $row) {
-            $item = Item::tryFrom($row->item);
-            array_push($rows, ...$item === null ? [] : [new CoreRow($item, $row->price_usd, $row->hours)]);
-        }
-
-        return new PriceBook($rows);
-    }
-
     public function word(): string
     {
-        return 'price';
+        return 'work';
     }
 
     public function of(int $shopId): Builder
@@ -50,12 +37,12 @@ final class Prices implements SheetThing
 
     public function form(): Form
     {
-        return PriceBook::form();
+        return TaskPrice::form();
     }
 
     public function title(Values $line): string
     {
-        return ucfirst(Item::from($line->text('item'))->words());
+        return ucfirst(Task::from($line->text('item'))->words());
     }
 
     public function same(int $shopId, Values $line): ?PriceRow
@@ -75,6 +62,6 @@ final class Prices implements SheetThing
 
     public function line(Model $row): array
     {
-        return $row instanceof PriceRow ? ['item' => $row->item, 'price_usd' => $row->price_usd, 'hours' => $row->hours] : [];
+        return $row instanceof PriceRow ? ['item' => $row->item, 'hours' => $row->hours, 'price_usd' => $row->price_usd] : [];
     }
 }
