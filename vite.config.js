@@ -10,7 +10,7 @@ export default defineConfig({
                 'resources/js/loads/page.js', 'resources/js/loads/recorder.js',
                 'resources/js/loads/intervals.js', 'resources/js/loads/runs.js',
                 'resources/js/account/square.js', 'resources/js/place/page.js',
-                'resources/js/shop/prices.js',
+                'resources/js/shop/prices.js', 'resources/js/price/page.js',
             ],
             refresh: false,
         }),

@@ -14,6 +14,7 @@ use App\Http\Controllers\Jobs\RemovedJobsController;
 use App\Http\Controllers\Shop\AccountController;
 use App\Http\Controllers\Shop\CatalogueController;
 use App\Http\Controllers\Shop\CellsController;
+use App\Http\Controllers\Shop\FeedController;
 use App\Http\Controllers\Shop\LibraryLoadController;
 use App\Http\Controllers\Shop\MachineController;
 use App\Http\Controllers\Shop\PeopleController;
@@ -37,10 +38,16 @@ Route::middleware('guest')->group(function (): void {
     Route::post('/new-password', [NewPasswordController::class, 'store'])->middleware('throttle:6,1')->name('password.store');
 });
 
+// A calendar signs in nowhere: who has the address reads the dates.
+Route::get('/feed/{token}.ics', [FeedController::class, 'show'])->where('token', '[A-Za-z0-9]{48}')->middleware('throttle:60,1')
+    ->name('feed');
+
 Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/sign-out', [SessionController::class, 'destroy'])->name('logout');
     Route::get('/account', [AccountController::class, 'show'])->name('account');
     Route::put('/account', [AccountController::class, 'update'])->name('account.update');
+    Route::put('/account/feed', [FeedController::class, 'renew'])->name('account.feed');
+    Route::delete('/account/feed', [FeedController::class, 'end'])->name('account.feed.end');
     Route::put('/account/password', [AccountController::class, 'password'])->name('account.password');
     Route::delete('/account/devices', [AccountController::class, 'endOtherDevices'])->name('account.devices.end');
     Route::delete('/account/devices/{device}', [AccountController::class, 'endDevice'])->name('account.device.end');

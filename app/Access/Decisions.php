@@ -11,7 +11,7 @@ final readonly class Decisions
 {
     public const FOUND = [
         'name', 'customer', 'notes', 'service_a', 'service', 'panels', 'existing', 'site', 'demand', 'recorded',
-        'photos', 'recordings', 'intervals', 'utility_fault_a', 'site_plan', 'fuel_kept',
+        'photos', 'recordings', 'intervals', 'utility_fault_a', 'site_plan', 'fuel_kept', 'agreed',
     ];
 
     /** part => how it is said */
@@ -24,7 +24,7 @@ final readonly class Decisions
         'shed' => 'load shedding',
         'picked_for' => 'how it connects', 'wire' => 'the wiring',
         'machine_spot' => 'where the machine stands', 'routes' => 'the ways of cord, trench and gas pipe',
-        'offer' => 'what is offered',
+        'offer' => 'what is offered', 'quotes' => 'what is offered',
         'set_aside' => 'what advice is set aside', 'figures' => 'what sizing rests on', 'figures_reason' => 'what sizing rests on',
     ];
 

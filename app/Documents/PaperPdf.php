@@ -9,6 +9,8 @@ use Illuminate\Support\Carbon;
 use Underpin\Checks\Review;
 use Underpin\Drawing\Drawing;
 use Underpin\Drawing\Writer\SvgPrint;
+use Underpin\Job\Job as JobFile;
+use Underpin\Papers\Block;
 use Underpin\Papers\Paper;
 
 /** A paper on letter sheets: the shop at its head, every drawing on a sheet of its own. */
@@ -22,11 +24,19 @@ final readonly class PaperPdf
 
     public static function of(Paper $paper, Job $row, Review $review): string
     {
+        return self::blocks($paper->title(), $paper->blocks($review), $row, $review->design->job, Carbon::now()->toDateString());
+    }
+
+    /**
+     * @param  list<Block>  $blocks
+     * @param  string  $on  the day that stands at its head, YYYY-MM-DD
+     */
+    public static function blocks(string $title, array $blocks, Job $row, JobFile $job, string $on): string
+    {
         $pdf = Sheet::empty();
         $pdf->setPaper('letter', 'portrait');
         $pdf->loadHtml(view('documents.paper', [
-            'paper' => $paper, 'row' => $row, 'job' => $review->design->job, 'blocks' => $paper->blocks($review),
-            'written' => Carbon::now(),
+            'title' => $title, 'row' => $row, 'job' => $job, 'blocks' => $blocks, 'written' => Carbon::parse($on),
             'size' => self::size(...), 'svg' => fn (Drawing $drawing): string => base64_encode(SvgPrint::of($drawing)),
         ])->render());
         $pdf->render();

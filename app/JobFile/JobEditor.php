@@ -196,7 +196,7 @@ final class JobEditor
         return $seq === null ? null : $job->events()->where('seq', $seq)->first();
     }
 
-    /** @throws Refused when panels feed each other in a circle, or breakers share a space */
+    /** @throws Refused when panels feed each other in a circle, breakers share a space, or a quote that was handed over is not the same */
     private static function guard(JobFile $old, JobFile $job): void
     {
         try {
@@ -204,6 +204,7 @@ final class JobEditor
         } catch (Refused $refused) {
             throw new Refused('fed_from', $refused->getMessage());
         }
+        $old->quotes->guard($job->quotes);
         foreach ($job->service->panels as $panel) {
             if (in_array($panel, $old->service->panels, true)) {
                 continue;

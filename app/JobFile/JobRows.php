@@ -35,6 +35,7 @@ use Underpin\Job\Machine;
 use Underpin\Job\Measured;
 use Underpin\Job\Panel;
 use Underpin\Job\PanelKind;
+use Underpin\Job\Part\AgreedPart;
 use Underpin\Job\Part\CircuitPart;
 use Underpin\Job\Part\ConnectionPart;
 use Underpin\Job\Part\DemandInputsPart;
@@ -46,6 +47,7 @@ use Underpin\Job\Part\LocalRulesPart;
 use Underpin\Job\Part\MachinePart;
 use Underpin\Job\Part\OfferPart;
 use Underpin\Job\Part\PanelPart;
+use Underpin\Job\Part\QuotesPart;
 use Underpin\Job\Part\RecordedPeakPart;
 use Underpin\Job\Part\ServicePart;
 use Underpin\Job\Part\SetAsidePart;
@@ -166,7 +168,7 @@ final class JobRows
     private static function wholeParts(): array
     {
         return ['set_aside' => new SetAsidePart, 'site_plan' => new SitePlanPart, 'fuel_kept' => new FuelKeptPart,
-            'offer' => new OfferPart];
+            'offer' => new OfferPart, 'quotes' => new QuotesPart, 'agreed' => new AgreedPart];
     }
 
     private static function wire(Job $job): WireRun

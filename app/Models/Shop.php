@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $name
  * @property string $phone
  * @property ?array<string, mixed> $terms
+ * @property int $last_quote
  * @property-read \Illuminate\Database\Eloquent\Collection<int, PriceRow> $priceRows
  * @property-read \Illuminate\Database\Eloquent\Collection<int, PartPrice> $partPrices
  */

@@ -22,6 +22,7 @@ use Illuminate\Support\Carbon;
  * @property ?Carbon $second_step_since
  * @property int $second_step_used
  * @property ?list<string> $recovery_codes hashes
+ * @property ?string $feed hash of the address of the calendar feed
  * @property Shop $shop
  */
 final class User extends Authenticatable
@@ -33,7 +34,7 @@ final class User extends Authenticatable
     /** As the database has it by default: somebody who is new is no owner. */
     protected $attributes = ['role' => PersonRole::Electrician->value, 'second_step_used' => 0];
 
-    protected $hidden = ['password', 'remember_token', 'second_step_secret', 'recovery_codes'];
+    protected $hidden = ['password', 'remember_token', 'second_step_secret', 'recovery_codes', 'feed'];
 
     /** @return BelongsTo<Shop, $this> */
     public function shop(): BelongsTo

@@ -23,6 +23,7 @@ use Underpin\Job\Circuit;
 use Underpin\Job\Job as JobFile;
 use Underpin\Job\Panel;
 use Underpin\Job\SetAsideAdvice;
+use Underpin\Pricing\Quoting\QuoteDrift;
 use Underpin\StageKey;
 use Underpin\Stages\StageReport;
 use Underpin\Stages\Stages;
@@ -169,6 +170,14 @@ final readonly class JobScreen
     public function setAside(): array
     {
         return array_values(array_filter($this->review->setAside, fn (array $each): bool => $each[0]->stage === $this->stage));
+    }
+
+    /** @return list<string> what the design has become since the quote that the job is built by */
+    public function drift(): array
+    {
+        $quote = $this->job->quotes->standing();
+
+        return $quote === null ? [] : QuoteDrift::of($this->design(), $quote);
     }
 
     /** @return list<Finding> of the selected circuit, whatever stage they belong to */

@@ -16,7 +16,7 @@ final readonly class JobPatch
     /** Lists whose elements are known by their id; every other list is one value. */
     private const KEYED = [
         'panels', 'circuits', 'loads', 'disconnects', 'photos', 'recordings', 'intervals', 'buildings', 'openings', 'items',
-        'lengths',
+        'lengths', 'quotes', 'extras', 'steps', 'sent',
     ];
 
     /** Stands in the place of an id where the order of such a list has changed. */

@@ -6,6 +6,7 @@ namespace Underpin\Job;
 
 use Underpin\Job\Part\JobParts;
 use Underpin\Job\Plan\SitePlan;
+use Underpin\Job\Quote\Quotes;
 
 /**
  * Everything that is known of one job: the facts and the choices, never a result. It is made of a
@@ -42,6 +43,10 @@ final readonly class Job
 
     public Offer $offer;
 
+    public Quotes $quotes;
+
+    public Agreed $agreed;
+
     /** @var array<class-string, object> every part by its class */
     private array $parts;
 
@@ -50,7 +55,7 @@ final readonly class Job
         JobParts::name()->read($name);
         $known = [
             new Client, new Authority, new Service, new Generator, new Connection, new WireRun, new Site, new Basis, new SetAside,
-            new SitePlan, new FuelKept, new Offer,
+            new SitePlan, new FuelKept, new Offer, new Quotes, new Agreed,
         ];
         $byClass = [];
         foreach ([...$known, ...array_values($parts)] as $part) {
@@ -69,6 +74,8 @@ final readonly class Job
         $this->plan = $this->part(SitePlan::class);
         $this->fuelKept = $this->part(FuelKept::class);
         $this->offer = $this->part(Offer::class);
+        $this->quotes = $this->part(Quotes::class);
+        $this->agreed = $this->part(Agreed::class);
     }
 
     /** The same job with other parts in the place of those of their class. */

@@ -27,6 +27,12 @@ final readonly class Offer
     ) {
     }
 
+    /** @param  list<string>  $besides */
+    public function offering(array $besides): self
+    {
+        return new self($besides, $this->ownMachine, $this->permitUsd, $this->travelUsd, $this->note, $this->extras);
+    }
+
     /** @param  list<Extra>  $extras */
     public function with(array $extras): self
     {

@@ -9,28 +9,38 @@ use Underpin\Design\Design;
 use Underpin\Measure\Interval\CivilDay;
 use Underpin\Refused;
 
-/** The days of a job that are known: what is served when, counted from today as long as nothing else is noted, and when fuel goes bad. */
+/** The days of a job that are known: what is served when, from the hand-over (from today while there is none), and when fuel goes bad. */
 final class JobDates
 {
     /** No day of a month that some month does not have. */
     private const LAST_DAY = 28;
 
     /**
-     * @param  string  $today  YYYY-MM-DD
+     * @param  string  $today  YYYY-MM-DD; a day before it is no date any more
      * @return list<JobDate> the soonest first; empty: no machine is picked
      *
      * @throws Refused on "today" when there is no such day
      */
     public static function of(Design $design, string $today): array
     {
-        [$year, $month, $day] = self::parts($today);
+        $from = $design->job->agreed->step('hand-over')->doneOn;
+        [$year, $month, $day] = self::parts($from === '' ? $today : $from);
         $machine = $design->supply()?->machine;
         if ($machine === null) {
             return [];
         }
-        $in = fn (int $months): string => CivilDay::iso(CivilDay::number(
+        $at = fn (int $months): string => CivilDay::iso(CivilDay::number(
             $year + intdiv($month - 1 + $months, 12), ($month - 1 + $months) % 12 + 1, min($day, self::LAST_DAY),
         ) ?? 0);
+        // Handed over years ago: the next one from today.
+        $in = function (int $months) use ($at, $today): string {
+            $n = $months;
+            while ($at($n) < $today) {
+                $n += $months;
+            }
+
+            return $at($n);
+        };
         $every = fn (string $key, string $title, int $months, string $why): JobDate => new JobDate(
             $key, "$title: $machine->name", $in($months), $months, $why,
         );
@@ -73,11 +83,9 @@ final class JobDates
     /** @return array{int, int, int} */
     private static function parts(string $today): array
     {
-        if (preg_match('/^(\d{4})-(\d{2})-(\d{2})$/', $today, $found) !== 1
-            || CivilDay::number((int) $found[1], (int) $found[2], (int) $found[3]) === null) {
-            throw new Refused('today', "today must be a day that exists, as YYYY-MM-DD; \"$today\" was given.");
-        }
+        $number = CivilDay::read($today)
+            ?? throw new Refused('today', "today must be a day that exists, as YYYY-MM-DD; \"$today\" was given.");
 
-        return [(int) $found[1], (int) $found[2], (int) $found[3]];
+        return CivilDay::parts($number);
     }
 }

@@ -15,7 +15,7 @@ final readonly class Block
      */
     private function __construct(
         public string $heading = '', public string $words = '', public array $rows = [], public ?Drawing $drawing = null,
-        public array $lines = [], public bool $isWarning = false,
+        public array $lines = [], public bool $isWarning = false, public ?Drawing $mark = null,
     ) {
     }
 
@@ -45,6 +45,12 @@ final readonly class Block
     public static function drawing(Drawing $drawing): self
     {
         return new self(drawing: $drawing);
+    }
+
+    /** Small, between the words: a signature. */
+    public static function mark(Drawing $drawing): self
+    {
+        return new self(mark: $drawing);
     }
 
     /** To be filled in or signed by hand. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Underpin\Pricing;
 
+use Underpin\Job\Quote\LineKind;
 use Underpin\Money;
 use Underpin\Pricing\Estimate\Estimate;
-use Underpin\Pricing\Estimate\LineKind;
 use Underpin\Pricing\Estimate\Priced;
 
 /** What a way costs beside the machine, before tax, for comparing one with another; what is not in it is named. */

@@ -9,10 +9,10 @@ use Underpin\Connection\Possible;
 use Underpin\Connection\Way;
 use Underpin\Design\Design;
 use Underpin\Job\Outlet;
+use Underpin\Job\Quote\LineKind;
 use Underpin\Money;
 use Underpin\Pricing\Book\PriceBook;
 use Underpin\Pricing\Estimate\Estimate;
-use Underpin\Pricing\Estimate\LineKind;
 use Underpin\Pricing\Estimate\Priced;
 use Underpin\Say;
 

@@ -6,7 +6,7 @@ declare(strict_types=1);
 return [
     'terms' => [
         'hour_usd' => 96, 'margin_pct' => 22, 'tax_pct' => 6.25, 'tax_on' => 'parts', 'deposit_pct' => 30, 'valid_days' => 30,
-        'permit_days' => 10, 'utility_days' => 15, 'gas_days' => 12,
+        'permit_days' => 10, 'utility_days' => 15, 'gas_days' => 12, 'inspection_days' => 4,
         'terms' => 'The deposit is due when the quote is accepted, the rest when the inspection is passed. Work that the authority or the '
             .'utility asks for beyond this quote is agreed in writing before it is done. Rock in a trench, and what is found behind '
             .'a wall, is not in it.',

@@ -26,8 +26,16 @@ return new class extends Migration
             $table->timestamps();
             $table->unique(['shop_id', 'key']);
         });
-        Schema::table('shops', fn (Blueprint $table) => $table->json('terms')->nullable());
-        Schema::table('jobs', fn (Blueprint $table) => $table->json('offer')->nullable());
+        Schema::table('shops', function (Blueprint $table): void {
+            $table->json('terms')->nullable();
+            $table->unsignedInteger('last_quote')->default(1000);
+        });
+        Schema::table('jobs', function (Blueprint $table): void {
+            $table->json('offer')->nullable();
+            $table->json('quotes')->nullable();
+            $table->json('agreed')->nullable();
+        });
+        Schema::table('users', fn (Blueprint $table) => $table->string('feed', 64)->nullable()->unique());
         foreach (DB::table('price_rows')->where('item', 'hour')->whereNotNull('price_usd')->get() as $row) {
             DB::table('shops')->where('id', $row->shop_id)->update(['terms' => json_encode(['hour_usd' => $row->price_usd])]);
         }
@@ -40,8 +48,9 @@ return new class extends Migration
     public function down(): void
     {
         DB::table('shop_events')->where('of', 'work')->update(['of' => 'price']);
-        Schema::table('jobs', fn (Blueprint $table) => $table->dropColumn('offer'));
-        Schema::table('shops', fn (Blueprint $table) => $table->dropColumn('terms'));
+        Schema::table('users', fn (Blueprint $table) => $table->dropColumn('feed'));
+        Schema::table('jobs', fn (Blueprint $table) => $table->dropColumn(['offer', 'quotes', 'agreed']));
+        Schema::table('shops', fn (Blueprint $table) => $table->dropColumn(['terms', 'last_quote']));
         Schema::dropIfExists('part_prices');
     }
 };

@@ -48,7 +48,7 @@ final class CatalogueSeeder
             [$part, $unit, $pack, $usd, $on, $supplier, $days] = $row;
             $shop->partPrices()->create([
                 'key' => PartPrice::key((string) $part), 'part' => $part, 'unit' => $unit, 'pack' => $pack,
-                    'price_cents' => Money::usd((float) $usd)->cents,
+                'price_cents' => Money::usd((float) $usd)->cents,
                 'price_on' => $on, 'supplier' => $supplier, 'lead_days' => $days,
             ]);
         }

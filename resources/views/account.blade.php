@@ -24,6 +24,12 @@
                 @endif
             </section>
         </div>
+        <section id="calendar"><h2>Calendar feed <small>the dates of all jobs, for a calendar that asks by itself</small></h2>
+            @if (session('feed'))<p><b>Copy it now: it is shown once.</b></p><p class="mono feed">{{ session('feed') }}</p>@endif
+            <p>{{ $user->feed === null ? 'There is none.' : 'There is one. Who has its address reads the names of your jobs and their dates.' }}</p>
+            <div class="actions"><form method="post" action="{{ route('account.feed') }}">@csrf @method('PUT')<button class="button">{{ $user->feed === null ? 'Make an address' : 'Make a new address, end the old one' }}</button></form>
+            @if ($user->feed !== null)<form method="post" action="{{ route('account.feed.end') }}">@csrf @method('DELETE')<button class="button">End it</button></form>@endif</div>
+        </section>
         <section><h2>Where you are signed in</h2>
             <div class="scroll" tabindex="0" role="region" aria-label="Devices"><table class="table devices">
                 <thead><tr><th>Device</th><th>Address</th><th>Last used</th><th><span class="sr">Sign out</span></th></tr></thead>

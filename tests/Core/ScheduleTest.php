@@ -4,149 +4,150 @@ declare(strict_types=1);
 
 namespace Tests\Core\ScheduleTest;
 
+use Tests\Support\Changed;
 use Tests\Support\Houses;
-use Underpin\Csv\CsvText;
-use Underpin\Csv\Number;
-use Underpin\Exchange\Schedule\RowFault;
-use Underpin\Exchange\Schedule\ScheduleReader;
-use Underpin\Exchange\Schedule\ScheduleWriter;
-use Underpin\Job\Half;
-use Underpin\Job\LoadKind;
-use Underpin\Job\Panel;
-use Underpin\Job\Protection;
-use Underpin\Job\Role;
+use Underpin\Design\Design;
+use Underpin\Job\Agreed;
+use Underpin\Job\Job;
+use Underpin\Job\Offer;
+use Underpin\Job\SentPaper;
+use Underpin\Job\StepNote;
+use Underpin\Job\WireRun;
+use Underpin\Measure\Interval\CivilDay;
+use Underpin\Pricing\Book\PriceBook;
+use Underpin\Pricing\Book\Terms;
 use Underpin\Refused;
+use Underpin\Schedule\Planned;
+use Underpin\Schedule\Schedule;
+use Underpin\Schedule\Step;
+use Underpin\Schedule\Steps;
 
-/** @return list<string> "row column" of each fault */
-function placesOf(array $faults): array
+/** A Monday. */
+const TODAY = '2026-11-23';
+
+function step(string $key, ?int $days, array $after = [], string $begun = '', string $done = ''): Step
 {
-    return array_map(fn (RowFault $f) => "$f->row $f->column", $faults);
+    return new Step($key, $key, $key, $days, $after, $begun, $done);
 }
 
-it('reads headings in any order and case, and names what it does not know', function () {
-    $reading = ScheduleReader::read("CIRCUIT, Amps ,SPACE,Running Watts,Colour\nWell,20,5-7,1100,red\n");
-    $circuit = $reading->panels[0]->circuits[0];
-    expect([$circuit->name, $circuit->breakerAmps, $circuit->position->poles, $circuit->loads[0]->runW])->toBe(['Well', 20, 2, 1100.0])
-        ->and($reading->ignoredColumns)->toBe(['Colour'])->and($reading->faults)->toBe([])->and($circuit->role)->toBe(Role::Off);
+/** @return list<Step> a quote, a permit of ten days, a machine of $machine days, then two days of work and a day to hand over */
+function chain(?int $machine = 20, string $ordered = '', string $here = ''): array
+{
+    return [
+        step('quote', 0, [], TODAY, TODAY), step('permit', 10, ['quote']), step('machine', $machine, ['quote'], $ordered, $here),
+        step(Steps::INSTALL, 2, ['permit', 'machine']), step('hand-over', 1, [Steps::INSTALL]),
+    ];
+}
+
+function planned(array $steps, ?string $agreed = null): Schedule
+{
+    return Schedule::planned($steps, CivilDay::read(TODAY), $agreed === null ? null : CivilDay::read($agreed));
+}
+
+function day(?int $number): ?string
+{
+    return $number === null ? null : CivilDay::iso($number);
+}
+
+/** @return list<string> */
+function deciding(Schedule $schedule): array
+{
+    return array_map(fn (Planned $p): string => $p->step->key, $schedule->deciding());
+}
+
+it('begins the work when the last of what it waits for is there, on a working day', function () {
+    // Twenty days from Monday, November 23 are Sunday, December 13: the work begins on the Monday after.
+    $schedule = planned(chain());
+    expect(day($schedule->soonestWork()))->toBe('2026-12-14')->and(day($schedule->find('hand-over')->end))->toBe('2026-12-17')
+        ->and(day(planned(chain(18))->soonestWork()))->toBe('2026-12-11')
+        ->and(deciding(planned(chain(18))))->toBe(['machine', Steps::INSTALL, 'hand-over']);
 });
 
-it('reads what spreadsheets write', function (string $text) {
-    $reading = ScheduleReader::read($text);
-    $circuit = $reading->panels[0]->circuits[0];
-    expect($reading->faults)->toBe([])
-        ->and([$circuit->name, $circuit->loads[0]->runW, $circuit->loads[0]->pf])->toBe(['Café pump', 1920.0, 0.98]);
-})->with([
-    'comma' => ["space,amps,circuit,load,run_w,pf\r\n5,20,Café pump,x,\"1,920\",0.98\r\n"],
-    'semicolon, decimal comma' => ["space;amps;circuit;load;run_w;pf\n5;20;Café pump;x;1 920;0,98\n"],
-    'tab' => ["space\tamps\tcircuit\tload\trun_w\tpf\n5\t20\tCafé pump\tx\t1'920\t.98"],
-    'byte-order mark and blank lines' => [
-        "\u{FEFF}\r\nspace,amps,circuit,load,run_w,pf\r\n\r\n,,,,,\r\n5,20,\"Café pump\",x,1920 W,0.98\r\n",
-    ],
-    'old Mac lines' => ["space,amps,circuit,load,run_w,pf\r5,20,Café pump,x,1920,0.98\r"],
-    'UTF-16' => [
-        "\xFF\xFE".mb_convert_encoding("space\tamps\tcircuit\tload\trun_w\tpf\r\n5\t20\tCafé pump\tx\t1920\t0.98\r\n", 'UTF-16LE'),
-    ],
-    'Western Windows' => [mb_convert_encoding("space,amps,circuit,load,run_w,pf\n5,20,Café pump,x,1920,0.98\n", 'Windows-1252')],
-]);
+it('says how far each may slip, and a day more moves the end', function (string $key) {
+    $schedule = planned(chain(18));
+    $slack = $schedule->find($key)->slack;
+    $end = fn (int $more): int => planned(array_map(
+        fn (Step $s): Step => $s->key === $key ? step($key, $s->days + $more, $s->after) : $s, chain(18),
+    ))->find('hand-over')->end;
+    expect($slack)->toBe($key === 'permit' ? 8 : 0)->and($end($slack))->toBe($end(0))->and($end($slack + 3))->toBeGreaterThan($end(0));
+})->with(['permit', 'machine', 'hand-over']);
 
-it('makes one circuit of the rows of one space', function () {
-    $reading = ScheduleReader::read("panel,space,amps,circuit,role,load,kind,run_w\nA,4,20,Kitchen,must,Fridge,refrigeration,150\n"
-        ."A,4,,,,Kettle,cooking,1200\nB,4,15,Hall,,Lamp,lighting,10\n");
-    expect($reading->panels)->toHaveCount(2)->and($reading->panels[0]->circuits)->toHaveCount(1)
-        ->and(array_map(fn ($l) => $l->kind, $reading->panels[0]->circuits[0]->loads))->toBe([LoadKind::Refrigeration, LoadKind::Cooking]);
+it('counts back from the day that was agreed: the last day to ask and to order', function () {
+    $schedule = planned(chain(), '2026-12-21');
+    expect(day($schedule->find('machine')->latest))->toBe('2026-12-01')->and(day($schedule->find('permit')->latest))->toBe('2026-12-11')
+        ->and(day($schedule->soonestWork()))->toBe('2026-12-21')->and($schedule->lateBy())->toBe(0)
+        ->and($schedule->find('machine')->isLate(CivilDay::read('2026-12-01')))->toBeFalse()
+        ->and($schedule->find('machine')->isLate(CivilDay::read('2026-12-02')))->toBeTrue();
+    $early = planned(chain(), '2026-12-07');
+    expect($early->lateBy())->toBe(6)->and($early->find('machine')->isLate(CivilDay::read(TODAY)))->toBeTrue();
 });
 
-it('lists every fault by row and column, and keeps the good rows', function () {
-    $reading = ScheduleReader::read(<<<'CSV'
-        space,poles,amps,circuit,protection,role,load,kind,run_w,start_w,pf
-        5,2,20,Pump,none,must,Pump,pump,1000,4000,0.8
-        7,1,15,On top,none,off,,,,,
-        5,2,30,Other pump,none,off,,,,,
-        9,3,20,Three poles,none,off,,,,,
-        41,2,20,Off the end,none,off,,,,,
-        11,1,twenty,No amps,none,off,,,,,
-        13,1,20,Role,none,maybe,,,,,
-        15,1,20,Watt,none,off,Load,other,-5,,
-        17,1,20,Start,none,off,Load,other,100,50,
-        19,1,20,Kind,xyz,off,Load,spaceship,100,,1.5
-        12a,1,15,Upper,AFCI,room,,,,,
-        12b,1,15,Lower,dual,room,,,,,
-        12,1,15,Whole,none,room,,,,,
-        ,1,15,Nowhere,none,room,,,,,
-        CSV);
-    expect(placesOf($reading->faults))->toBe([
-        '3 space', '4 space', '5 poles', '6 space', '7 amps', '8 role', '9 run_w', '10 start_w', '11 kind', '11 pf', '11 protection',
-        '14 space', '15 space',
-    ])->and($reading->goodRows)->toBe(3)->and($reading->badRows)->toBe(11);
-    $kept = $reading->panels[0]->circuits;
-    expect(array_map(fn ($c) => $c->label(), $kept))->toBe(['5–7', '12a', '12b'])
-        ->and($kept[1]->protection)->toBe(Protection::Afci)
-        ->and($kept[2]->position->half)->toBe(Half::Lower);
+it('counts what is ordered from its day, and what is here as here', function () {
+    expect(day(planned(chain(20, '2026-11-16'))->soonestWork()))->toBe('2026-12-07')
+        ->and(day(planned(chain(20, '2026-11-02', '2026-11-20'))->soonestWork()))->toBe('2026-12-03')
+        ->and(planned(chain(20, '2026-11-02', '2026-11-20'))->find('machine')->slack)->toBeNull()
+        // Overdue, and still not here: it cannot be here before today.
+        ->and(day(planned(chain(20, '2026-10-01'))->find('machine')->end))->toBe(TODAY);
 });
 
-it('measures the end of the panel by the panel itself where it is known', function () {
-    $known = new Panel('p', 'Garage', 12, circuits: [Houses::circuit('1', 1, Role::Off)]);
-    $csv = "panel,space,amps,circuit\ngarage,13,20,Too far\ngarage,11,20,Fits\n";
-    $reading = ScheduleReader::read($csv, [$known]);
-    expect(placesOf($reading->faults))->toBe(['2 space'])
-        ->and($reading->panels[0]->name)->toBe('Garage')
-        ->and($reading->panels[0]->spaces)->toBe(12);
+it('knows no day where a length is not known, and says which', function () {
+    $schedule = planned(chain(null));
+    expect($schedule->soonestWork())->toBeNull()->and($schedule->lateBy())->toBeNull()
+        ->and(array_map(fn (Planned $p): string => $p->step->key, $schedule->unknown()))->toBe(['machine'])
+        ->and(day($schedule->find('permit')->end))->toBe('2026-12-03');
 });
 
-it('gives back what came in', function () {
-    $first = ScheduleReader::read(Houses::schedule42());
-    expect($first->faults)->toBe([])->and(count($first->panels[0]->circuits))->toBe(36)->and($first->panels[0]->spaces)->toBe(42);
-    $csv = ScheduleWriter::write($first->panels);
-    $again = ScheduleReader::read($csv);
-    expect(ScheduleWriter::write($again->panels))->toBe($csv)->and($again->faults)->toBe([])
-        ->and(count($again->panels[0]->circuits[3]->loads))->toBe(count($first->panels[0]->circuits[3]->loads));
-});
-
-it('writes no cell that a spreadsheet would run, and reads it back as it was', function (string $name) {
-    $csv = ScheduleWriter::write([new Panel('p', 'P', 8, circuits: [Houses::circuit('1', 1, Role::Off, name: $name)])]);
-    foreach (CsvText::rows($csv)[1][1] as $cell) {
-        expect($cell)->not->toMatch('/^[=+\-@\t\r]/');
-    }
-    expect(ScheduleReader::read($csv)->panels[0]->circuits[0]->name)->toBe($name);
-})->with(['=1+1', '+SUM(A1)', '-2', '@x', "'quoted", 'a "b", c; d', '=HYPERLINK("x")']);
-
-it('refuses what is no schedule', function (string $bytes) {
-    expect(fn () => ScheduleReader::read($bytes))->toThrow(fn (Refused $refused) => expect($refused->field)->toBe('file'));
-})->with([
-    'empty' => [''], 'blank' => ["\n\n ,,\n"], 'no space column' => ["circuit,amps\nx,20\n"], 'binary' => ["PK\x03\x04\x00\x00space,amps"],
-    'huge' => [str_repeat('space,amps,circuit'."\n", 120_000)], 'too many rows' => ["space,amps\n".str_repeat("1,20\n", 2001)],
-    'huge cell' => ["space,circuit\n1,".str_repeat('x', 3000)],
-]);
-
-it('survives any bytes at all', function (int $seed) {
+it('agrees with the longest way through any chain', function (int $seed) {
     mt_srand($seed);
-    $bytes = "space,poles,amps,circuit\n";
-    for ($i = 0; $i < 300; $i++) {
-        $bytes .= mt_rand(0, 3)
-            ? ['"', ',', "\n", '12a', '5-7', '999999999999', "\r", ';', '-', 'é'][mt_rand(0, 9)]
-            : chr(mt_rand(32, 255));
+    $steps = [];
+    foreach (range(0, 7) as $n) {
+        $after = array_values(array_filter(array_map(fn (Step $s): string => $s->key, $steps), fn (): bool => mt_rand(0, 2) === 0));
+        $steps[] = step("s$n", mt_rand(0, 30), $after);
     }
-    try {
-        expect(ScheduleReader::read($bytes)->goodRows)->toBeGreaterThanOrEqual(0);
-    } catch (Refused $refused) {
-        expect($refused->field)->toBe('file');
+    $steps[] = step('end', 1, array_map(fn (Step $s): string => $s->key, $steps));
+    $longest = function (string $key) use (&$longest, $steps): int {
+        $step = array_values(array_filter($steps, fn (Step $s): bool => $s->key === $key))[0];
+
+        return $step->days + max([0, ...array_map($longest, $step->after)]);
+    };
+    $schedule = planned($steps);
+    foreach ($schedule->steps as $planned) {
+        expect($planned->end - CivilDay::read(TODAY))->toBe($longest($planned->step->key))->and($planned->slack)->toBeGreaterThanOrEqual(0);
     }
-})->with(range(1, 40));
+    // What decides is a way through from the first day to the last.
+    expect(array_sum(array_map(fn (Planned $p): int => $p->step->days, $schedule->deciding())))->toBeGreaterThanOrEqual($longest('end'));
+})->with(range(1, 12));
 
-it('reads numbers as people write them', function (string $text, ?float $number) {
-    expect(Number::read($text))->toBe($number);
-})->with([['1,920', 1920.0], ['0,98', 0.98], ['1,234,567.5', 1234567.5], ['12,5', 12.5], ['1 920', 1920.0], ['-5', -5.0], ['20 A', 20.0],
-    ['1e5', null], ['', null], ['abc', null], ['1,2,3', null]]);
+/** @return list<string> keys of the steps */
+function keys(Job $job, ?PriceBook $book = null): array
+{
+    return array_map(fn (Step $s): string => $s->key, Steps::of(new Design($job), $book ?? new PriceBook));
+}
 
-it('takes blanks off a cell and no part of a letter', function (string $cell, string $meant) {
-    expect(CsvText::meant($cell))->toBe($meant);
-})->with([
-    ['  Hall ', 'Hall'], ["\u{A0}Hall\u{A0}", 'Hall'], ["Voilà\t", 'Voilà'], ['Šà', 'Šà'], ["\u{FEFF}Ckt", 'Ckt'], ["'=1", '=1'],
-    ['Âge', 'Âge'],
-]);
+it('has the steps of this job and no others', function () {
+    $job = Changed::of(Houses::small(Houses::supply(), 'interlock'), wire: new WireRun(40, 33));
+    expect(keys($job))->toBe(['quote', 'permit', 'machine', 'parts', 'install', 'prove', 'inspection', 'hand-over'])
+        ->and(keys($job->with(new Offer(ownMachine: true))))->not->toContain('machine')
+        ->and(keys(Houses::small(Houses::supply(), 'cords')))->toBe([])->and(keys(Houses::small()))->toBe([])
+        ->and(keys(Changed::of($job, connection: 'meter_collar')))->toContain('utility')->and(keys($job))->not->toContain('utility');
+});
 
-it('writes a table that is read back with every row on its line', function () {
-    $text = "\n\nckt;bkr;name\n1;20;\"Hall\nup; \"\"old\"\"\"\n\n\n2;15;Bath, down\n";
-    $table = CsvText::table($text);
-    expect(CsvText::table(CsvText::write($table)))->toEqual($table)->and(array_column($table->rows, 0))->toBe([3, 4, 8]);
+it('takes a letter that was sent as asked, and a permit that came back as granted', function () {
+    $job = Changed::of(Houses::small(Houses::supply(), 'interlock'), wire: new WireRun(40, 33));
+    $permit = function (Agreed $agreed) use ($job): Step {
+        $steps = Steps::of(new Design($job->with($agreed)), new PriceBook(terms: new Terms(permitDays: 10)));
+
+        return array_values(array_filter($steps, fn (Step $s): bool => $s->key === 'permit'))[0];
+    };
+    $sent = fn (string $back, ?bool $granted): Agreed => new Agreed(sent: [
+        new SentPaper('a', 'permit-packet', 'Town hall', '2026-11-10', $back, $granted),
+    ]);
+    expect($permit(new Agreed)->begunOn)->toBe('')->and($permit(new Agreed)->days)->toBe(10)
+        ->and($permit($sent('', null))->begunOn)->toBe('2026-11-10')->and($permit($sent('2026-11-20', true))->doneOn)->toBe('2026-11-20')
+        ->and($permit($sent('2026-11-20', false))->doneOn)->toBe('')
+        ->and($permit(new Agreed(steps: [new StepNote('permit', 3, '2026-11-12')]))->days)->toBe(3);
+});
+
+it('counts from no day that does not exist', function () {
+    expect(fn () => Schedule::of(new Design(Houses::small()), new PriceBook, '2026-02-30'))->toThrow(Refused::class, 'today must be a day');
 });

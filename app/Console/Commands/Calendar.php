@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Documents\CalendarFile;
+use App\Documents\JobCalendar;
 use Illuminate\Console\Command;
-use Underpin\Design\Design;
-use Underpin\Keep\JobDates;
+use Underpin\Pricing\Book\PriceBook;
 use Underpin\Refused;
 
 /** The dates of a job file, without a database. */
@@ -30,7 +30,7 @@ final class Calendar extends Command
         try {
             fwrite(
                 STDOUT,
-                CalendarFile::of(JobDates::of(new Design($job), $today), $job->name, "$job->name {$job->client->address}", $today),
+                CalendarFile::of(JobCalendar::dates($job, new PriceBook, $today), $job->name, "$job->name {$job->client->address}", $today),
             );
         } catch (Refused $refused) {
             $this->refuse([$refused]);

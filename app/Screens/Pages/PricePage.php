@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Screens\Pages;
 
-use App\Screens\ConnectScreen;
 use App\Screens\JobScreen;
+use App\Shop\ShopPrices;
 use Illuminate\Http\Request;
 use Underpin\Pricing\Parts\PartsList;
+use Underpin\Pricing\Quoting\NewQuote;
+use Underpin\Schedule\Schedule;
 use Underpin\StageKey;
 
 final class PricePage extends PlainPage
@@ -22,8 +24,20 @@ final class PricePage extends PlainPage
         return 'price.page';
     }
 
+    public function script(): string
+    {
+        return 'resources/js/price/page.js';
+    }
+
     public function data(JobScreen $screen, Request $request): array
     {
-        return ['list' => PartsList::of($screen->design()), 'connect' => ConnectScreen::of($screen, '')];
+        $book = ShopPrices::book($screen->row->shop);
+        $offered = NewQuote::of($screen->design(), $book);
+        $today = now()->toDateString();
+
+        return [
+            'list' => PartsList::of($screen->design()), 'offered' => $offered, 'waits' => $offered->waitsFor(),
+            'today' => $today, 'schedule' => Schedule::of($screen->design(), $book, $today),
+        ];
     }
 }

@@ -17,6 +17,14 @@ final class CivilDay
         return self::count($year, $month, $day);
     }
 
+    /** Null when it is no day as YYYY-MM-DD. */
+    public static function read(string $iso): ?int
+    {
+        return preg_match('/^(\d{4})-(\d{2})-(\d{2})$/D', $iso, $found) !== 1
+            ? null
+            : self::number((int) $found[1], (int) $found[2], (int) $found[3]);
+    }
+
     /** @return array{int, int, int} year, month, day */
     public static function parts(int $number): array
     {

@@ -23,6 +23,7 @@ final readonly class Terms
      * @param  ?int  $permitDays  that the authority usually takes
      * @param  ?int  $utilityDays  that the utility usually takes
      * @param  ?int  $gasDays  that the gas plumber usually takes
+     * @param  ?int  $inspectionDays  from the call to the day that the inspector is there
      * @param  string  $words  what stands under every quote
      */
     public function __construct(
@@ -35,6 +36,7 @@ final readonly class Terms
         public ?int $permitDays = null,
         public ?int $utilityDays = null,
         public ?int $gasDays = null,
+        public ?int $inspectionDays = null,
         public string $words = '',
     ) {
     }
@@ -58,6 +60,7 @@ final readonly class Terms
                 ->default(self::USUAL_VALID_DAYS),
             self::days('permit', 'the authority takes', 'Permit takes'), self::days('utility', 'the utility takes', 'Utility takes'),
             self::days('gas', 'the gas plumber takes', 'Gas plumber takes'),
+            self::days('inspection', 'the inspector takes', 'Inspection takes'),
             Field::text('terms', 'what stands under every quote')->label('Terms')->atMost(2_000),
         );
     }
@@ -69,7 +72,9 @@ final readonly class Terms
         return new self(
             $hour === null ? null : Money::usd($hour), $in->numberOrNull('margin_pct'), $in->numberOrNull('tax_pct'),
             TaxOn::from($in->text('tax_on')), $in->numberOrNull('deposit_pct'), $in->whole('valid_days'),
-            $in->wholeOrNull('permit_days'), $in->wholeOrNull('utility_days'), $in->wholeOrNull('gas_days'), $in->textOrNull('terms') ?? '',
+            $in->wholeOrNull('permit_days'), $in->wholeOrNull('utility_days'), $in->wholeOrNull('gas_days'),
+            $in->wholeOrNull('inspection_days'),
+            $in->textOrNull('terms') ?? '',
         );
     }
 

@@ -9,6 +9,7 @@ use Underpin\Connection\Way;
 use Underpin\Design\Design;
 use Underpin\Job\Extra;
 use Underpin\Job\Offer;
+use Underpin\Job\Quote\LineKind;
 use Underpin\Money;
 use Underpin\Pricing\Book\PartPrice;
 use Underpin\Pricing\Book\PriceBook;
@@ -96,6 +97,12 @@ final readonly class Estimate
         return $this->sum()->plus($this->tax());
     }
 
+    /** @return list<Priced> lines that have no price yet */
+    public function unpriced(): array
+    {
+        return array_values(array_filter($this->lines, fn (Priced $line): bool => $line->price === null));
+    }
+
     /** It can be offered: nothing is left open. */
     public function isWhole(): bool
     {
@@ -131,7 +138,7 @@ final readonly class Estimate
         $hours = $work->quantity * $book->hours($work->task);
         $price = $book->terms->hour?->times($hours);
 
-        return $hours <= 0.0 ? null : new Priced(
+        return $hours <= 0.0 && $work->task->usualHours() <= 0.0 ? null : new Priced(
             LineKind::Work, $work->task->value, ucfirst($work->task->words()), $work->quantity, $work->task->unit(), $hours, 'h', $price,
             $price, $work->because,
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underpin\Pricing\Estimate;
 
+use Underpin\Job\Quote\LineKind;
 use Underpin\Money;
 
 /** A line of an estimate with what it costs. */

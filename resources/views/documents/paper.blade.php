@@ -1,5 +1,5 @@
 <!DOCTYPE html>
-<html lang="en"><head><meta charset="utf-8"><title>{{ $paper->title() }}: {{ $job->name }}</title>
+<html lang="en"><head><meta charset="utf-8"><title>{{ $title }}: {{ $job->name }}</title>
 <style>
 @page { margin: 36pt; }
 body { font-family: "DejaVu Sans", sans-serif; font-size: 9.5pt; color: #111; }
@@ -10,15 +10,17 @@ thead th { border-bottom: 1pt solid #111; }
 .head { border-bottom: 1pt solid #111; padding-bottom: 4pt; font-size: 8.5pt; }
 .warning { border: 1.5pt solid #9E2F21; padding: 4pt; color: #9E2F21; font-weight: bold; }
 .fill { margin-top: 22pt; border-top: .5pt solid #111; width: 60%; font-size: 8.5pt; }
+.mark { width: 210pt; height: 70pt; border-bottom: .5pt solid #111; }
 .sheet { page-break-before: always; text-align: center; } .sheet h2 { text-align: left; }
 .foot { border-top: 1pt solid #111; padding-top: 4pt; margin-top: 18pt; font-size: 8pt; }
 </style></head><body>
 <div class="head"><b>{{ $row->shop->name }}</b>{{ $row->shop->phone ? ', '.$row->shop->phone : '' }}. {{ $written->format('F j, Y') }}. {{ $job->name }}.</div>
-<h1>{{ $paper->title() }}</h1>
+<h1>{{ $title }}</h1>
 @foreach ($blocks as $block)
     @if ($block->heading !== '')<h2>{{ $block->heading }}</h2>@endif
     @if ($block->words !== '')<p @if ($block->isWarning) class="warning" @endif>{{ $block->words }}</p>@endif
     @if ($block->rows !== [])<table><thead><tr>@foreach ($block->rows[0] as $cell)<th>{{ $cell }}</th>@endforeach</tr></thead><tbody>@foreach (array_slice($block->rows, 1) as $cells)<tr>@foreach ($cells as $cell)<td>{{ $cell }}</td>@endforeach</tr>@endforeach</tbody></table>@endif
+    @if ($block->mark)<img class="mark" src="data:image/svg+xml;base64,{{ $svg($block->mark) }}" alt="">@endif
     @foreach ($block->lines as $line)<p class="fill">{{ $line }}</p>@endforeach
     @if ($block->drawing)@php([$width, $height] = $size($block->drawing))<div class="sheet"><h2>{{ $block->drawing->title }}</h2><img src="data:image/svg+xml;base64,{{ $svg($block->drawing) }}" style="width: {{ $width }}pt; height: {{ $height }}pt" alt=""></div>@endif
 @endforeach

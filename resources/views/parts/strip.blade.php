@@ -17,4 +17,9 @@
     @if ($dangers !== [])
         <p class="danger-head" role="alert"><strong>Danger</strong> <a href="{{ $screen->mend($dangers[0]) }}">{{ $dangers[0]->what }}</a>@if (count($dangers) > 1) <span>and {{ count($dangers) - 1 }} more: {{ implode(', ', array_unique(array_map(fn ($f) => $f->stage->value, array_slice($dangers, 1)))) }}</span>@endif</p>
     @endif
+    @php($drift = $screen->drift())
+    @if ($drift !== [])
+        @php($quoted = $screen->job->quotes->standing())
+        <p class="since-quote"><strong>Not as quoted</strong> <span>Since {{ lcfirst($quoted->title()) }} of {{ $quoted->on }}: {{ Underpin\Say::list($drift, 3) }}.</span> <a href="{{ $screen->links->to(Underpin\StageKey::PriceAndPapers) }}#quotes">Quote</a></p>
+    @endif
 </section>

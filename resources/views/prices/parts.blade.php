@@ -1,5 +1,5 @@
 @php($f = Underpin\Pricing\Book\PartPrice::form())
-@php($columns = ['part' => 'name', 'unit' => '', 'pack' => 'num', 'price_usd' => 'num', 'price_on' => 'date', 'supplier' => '', 'lead_days' => 'num'])
+@php($columns = ['part' => 'name', 'unit' => '', 'pack' => 'num', 'price_usd' => 'num', 'price_on' => 'date', 'supplier' => 'wide', 'lead_days' => 'num'])
 @php($of = new App\Shop\PartPrices)
 <section class="sheet" id="parts-sheet" tabindex="-1">
     <h2>Parts <small>each as the parts list of a job names it</small></h2>
@@ -12,7 +12,7 @@
             @php($line = $row === null ? [] : $of->line($row))
             <tr data-row="{{ $row?->key }}"@if ($row === null) data-blank @endif>@foreach ($columns as $name => $kind)
                 @php($value = $line[$name] ?? '')
-                <td class="{{ $kind }}"><input data-column="{{ $name }}" value="{{ is_float($value) || is_int($value) ? Underpin\Csv\Number::write((float) $value) : $value }}" autocomplete="off" @if ($kind === 'num') inputmode="decimal" @endif @if ($row === null && $name === 'part') placeholder="Another part" @endif aria-label="{{ $f->field($name)->label }}{{ $row === null ? ', new part' : ', '.$row->part }}"></td>
+                <td class="{{ $kind }}"><input data-column="{{ $name }}" value="{{ $name === 'price_usd' && $value !== null && $value !== '' ? number_format($value, 2, '.', '') : (is_float($value) || is_int($value) ? Underpin\Csv\Number::write((float) $value) : $value) }}" autocomplete="off" @if ($kind === 'num') inputmode="decimal" @endif @if ($row === null && $name === 'part') placeholder="Another part" @endif aria-label="{{ $f->field($name)->label }}{{ $row === null ? ', new part' : ', '.$row->part }}"></td>
             @endforeach</tr>
         @endforeach</tbody>
     </table></div>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Underpin\Pricing\Estimate;
+namespace Underpin\Job\Quote;
 
 /** What a line of an estimate is for. */
 enum LineKind: string

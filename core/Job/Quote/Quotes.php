@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Job\Quote;
+
+use Underpin\Refused;
+
+/** The quotes of a job, in the order in which they were handed over. */
+final readonly class Quotes
+{
+    /** @param  list<Quote>  $quotes */
+    public function __construct(public array $quotes = [])
+    {
+    }
+
+    /** Null: there is none. */
+    public function last(): ?Quote
+    {
+        return $this->quotes === [] ? null : $this->quotes[count($this->quotes) - 1];
+    }
+
+    /** The one that the job is built by, or may be: the last that was neither declined nor withdrawn. */
+    public function standing(): ?Quote
+    {
+        foreach (array_reverse($this->quotes) as $quote) {
+            if ($quote->answer === null || $quote->answer->kind === AnswerKind::Accepted) {
+                return $quote;
+            }
+        }
+
+        return null;
+    }
+
+    public function find(string $id): ?Quote
+    {
+        foreach ($this->quotes as $quote) {
+            if ($quote->id() === $id) {
+                return $quote;
+            }
+        }
+
+        return null;
+    }
+
+    public function with(Quote $quote): self
+    {
+        return new self([...$this->quotes, $quote]);
+    }
+
+    public function answered(string $id, Answer $answer): self
+    {
+        return new self(array_map(fn (Quote $q): Quote => $q->id() === $id ? $q->answered($answer) : $q, $this->quotes));
+    }
+
+    /**
+     * What was handed over stays as it was: a customer has it in hand.
+     *
+     * @throws Refused on "quotes" when one of these is other than before, or gone
+     */
+    public function guard(self $now): void
+    {
+        foreach ($this->quotes as $quote) {
+            if ($now->find($quote->id())?->asHandedOver() != $quote->asHandedOver()) {
+                throw new Refused(
+                    'quotes', "{$quote->title()} was handed over on $quote->on and is not changed any more. Withdraw it, or make a "
+                        .'revision.',
+                );
+            }
+        }
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Schedule;
+
+/** A step on the way to the day of the work and after it, with what is noted of it. */
+final readonly class Step
+{
+    /**
+     * @param  string  $ask  what is done to begin it: "Ask for the permit"
+     * @param  string  $done  how it reads when it is there: "Permit granted"
+     * @param  ?int  $days  from beginning to end; null: nobody said
+     * @param  list<string>  $after  keys of the steps that must be done before it begins
+     * @param  string  $begunOn  YYYY-MM-DD; empty: not yet
+     * @param  string  $doneOn  YYYY-MM-DD; empty: not yet
+     * @param  string  $why  where its length comes from
+     */
+    public function __construct(
+        public string $key, public string $ask, public string $done, public ?int $days, public array $after, public string $begunOn = '',
+        public string $doneOn = '', public string $why = '',
+    ) {
+    }
+}

@@ -1,0 +1,20 @@
+@php($f = Underpin\Job\Part\AgreedPart::sent())
+@php($known = Underpin\Papers\Papers::standard())
+<section class="sheet" id="papers" tabindex="-1"><h2>Papers</h2>
+    <ul class="papers">@foreach ($known->all() as $paper)
+        @php($waits = $paper->waitsFor($screen->review))
+        <li>@if ($waits === '')<a class="button" href="{{ route('jobs.paper', [$screen->row->id, $paper->key()]) }}">{{ $paper->title() }}, PDF</a>@else<b>{{ $paper->title() }}</b> <span class="quiet">{{ $waits }}</span>@endif</li>
+    @endforeach</ul>
+    <h3>Sent, and what came back</h3>
+    @if ($screen->job->agreed->sent !== [])
+    <div class="scroll" tabindex="0" role="region" aria-label="Papers that were sent"><table class="table">
+        <thead><tr><th scope="col">Paper</th><th scope="col">To</th><th scope="col">Sent on</th><th scope="col">Came back</th><th scope="col">Answer</th><th scope="col">Note</th><th scope="col"><span class="sr">Change</span></th></tr></thead>
+        <tbody>@foreach ($screen->job->agreed->sent as $sent)
+            <tr><th scope="row">{{ $known->find($sent->paper)?->title() ?? $sent->paper }}</th><td>{{ $sent->to }}</td><td class="mono">{{ $sent->on }}</td><td class="mono">{{ $sent->backOn ?: 'waits' }}</td><td>{{ $sent->granted === null ? '' : ($sent->granted ? 'granted' : 'refused') }}</td><td>{{ $sent->note }}</td>
+                <td><details class="by-hand"><summary>Change</summary>@include('price.sent', ['sent' => $sent])
+                    <form method="post" action="{{ route('jobs.sent.remove', $screen->row->id) }}" data-parts id="unsent-{{ $sent->id }}">@csrf @method('DELETE')<input type="hidden" name="id" value="{{ $sent->id }}"><button class="button is-quiet">Take out</button></form></details></td></tr>
+        @endforeach</tbody>
+    </table></div>
+    @endif
+    <details class="by-hand"><summary>Note a paper that was sent</summary>@include('price.sent', ['sent' => null])</details>
+</section>
