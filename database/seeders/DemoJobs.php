@@ -31,11 +31,14 @@ use Underpin\Job\Generator;
 use Underpin\Job\Job as JobFile;
 use Underpin\Job\Laying;
 use Underpin\Job\Marking;
+use Underpin\Job\MeasuredLength;
+use Underpin\Job\Offer;
 use Underpin\Job\OtherSource;
 use Underpin\Job\OtherSourceKind;
 use Underpin\Job\OtherSourceRun;
 use Underpin\Job\Panel;
 use Underpin\Job\PanelKind;
+use Underpin\Job\Quote\AnswerKind;
 use Underpin\Job\Service;
 use Underpin\Job\ShedLoad;
 use Underpin\Job\Site;
@@ -47,25 +50,40 @@ use Underpin\Job\WiringMethod;
 /** The jobs of the demo shop. */
 final class DemoJobs
 {
+    /** what became of the quotes of small jobs (null: it waits, or has lapsed), and the days since they were handed over */
+    private const QUOTED = [
+        'Aldous cottage' => [AnswerKind::Accepted, 420], 'Calloway duplex' => [AnswerKind::Declined, 380],
+        'Eskdale farmhouse' => [null, 330], 'Garrick veterinary' => [AnswerKind::Withdrawn, 290], 'Kittering cabin' => [AnswerKind::Accepted, 204],
+        'Quennell house' => [null, 80], 'Rushmere well' => [null, 12],
+    ];
+
     /** @param  list<User>  $people */
     public static function fill(Shop $shop, array $people): void
     {
         foreach (self::small($shop) as $i => [$job, $daysAgo]) {
-            self::date(JobEditor::create($shop, $people[$i % 2], $job)->row, $daysAgo);
+            $row = JobEditor::create($shop, $people[$i % 2], $job)->row;
+            [$answer, $quoted] = self::QUOTED[$job->name] ?? [null, null];
+            if ($quoted !== null) {
+                DemoOffers::small($shop, $people[$i % 2], $row, $answer, $quoted);
+            }
+            self::date($row->refresh(), $daysAgo);
         }
         $lodge = JobEditor::create($shop, $people[1], self::lodge($shop))->row;
         $rowHouse = JobEditor::create($shop, $people[1], self::rowHouse($shop))->row;
         $dairy = JobEditor::create($shop, $people[0], self::dairy($shop))->row;
         self::date(JobEditor::create($shop, $people[0], self::asFound($shop))->row, 9);
         DemoMeasuring::fill($lodge, $people[2], $rowHouse, $people[1], $dairy, $people[0]);
+        DemoOffers::lodge($shop, $people[1], $lodge);
         self::date($lodge->refresh(), 6);
         self::date($rowHouse->refresh(), 2);
         $dairy->refresh();
         JobEditor::change($dairy, $people[0], 'Connection: interlock on the panel main', fn (JobFile $file): JobFile => $file->with(
             $file->connection->with(way: 'interlock'), new WireRun(
                 30.0, 38.0, $file->wire->inletAmps, laying: new Laying(raceway: Conduit::Pvc40),
+                lengths: [new MeasuredLength('branch switch panel:main', 7.0), new MeasuredLength('feeder panel:main switch', 6.0)],
             ),
         ));
+        DemoOffers::dairy($shop, $people[0], $dairy);
     }
 
     private static function dairy(Shop $shop): JobFile
@@ -138,7 +156,10 @@ final class DemoJobs
             self::authority('port-merrin'),
             self::generator($shop, 'heron-65', Fuel::Gasoline, 20.0),
             new Connection('manual_switch', switchKind: SwitchKind::Cables, switchesNeutral: false),
-            new WireRun(40.0, 22.0, 30, WiringMethod::Conduit),
+            new WireRun(40.0, 22.0, 30, WiringMethod::Conduit, laying: new Laying(raceway: Conduit::Emt), lengths: [
+                new MeasuredLength('branch switch box', 5.0), new MeasuredLength('feeder switch panel:main', 5.0),
+            ]),
+            new Offer(ownMachine: true, note: 'The heron stays hers. A filling station that is dark with the lane is no plan: the far one is.'),
             new Service(
                 DisconnectPlace::Meter, [new Disconnect('meter-disconnect', 'Meter disconnect', 100, true, Marking::Service)], 100,
                 [
@@ -182,7 +203,13 @@ final class DemoJobs
                 'cool_down_min' => 5.0,
                 'exercise_min' => 12.0,
             ]),
-            new WireRun(null, 130.0),
+            new WireRun(null, 130.0, laying: new Laying(raceway: Conduit::Pvc40, burial: Burial::Pvc, coverIn: 24.0), lengths: [
+                new MeasuredLength('feeder disconnect:east-disconnect switch', 6.0), new MeasuredLength('feeder switch main:east', 11.0),
+                new MeasuredLength('control switch generator', 136.0),
+                new MeasuredLength('feeder disconnect:west-disconnect switch-2', 7.0), new MeasuredLength('feeder switch-2 main:west', 14.0),
+                new MeasuredLength('control switch-2 generator', 138.0), new MeasuredLength('charger panel:east generator', 132.0),
+                new MeasuredLength('feeder taps switch', 4.0), new MeasuredLength('feeder taps switch-2', 6.0),
+            ]),
             new Service(
                 DisconnectPlace::Cabinet,
                 [
@@ -298,7 +325,7 @@ final class DemoJobs
             ], otherSource: new OtherSource(OtherSourceKind::None)),
             $machine === null || $fuel === null ? new Generator : self::generator($shop, $machine, $fuel, 20.0),
             new Connection($way, switchKind: $way === 'manual_switch' ? SwitchKind::Pigtails : null),
-            $way === null ? new WireRun : new WireRun(25.0, 15.0),
+            $way === null ? new WireRun : new WireRun(25.0, 15.0, laying: new Laying(raceway: Conduit::Emt)),
         );
     }
 
