@@ -11,11 +11,12 @@ final readonly class Block
 {
     /**
      * @param  list<list<string>>  $rows  of a table, its heading first
+     * @param  ?int  $sum  the row of the table that is the sum of others
      * @param  list<string>  $lines  to be signed or filled in by hand
      */
     private function __construct(
         public string $heading = '', public string $words = '', public array $rows = [], public ?Drawing $drawing = null,
-        public array $lines = [], public bool $isWarning = false, public ?Drawing $mark = null,
+        public array $lines = [], public bool $isWarning = false, public ?Drawing $mark = null, public ?int $sum = null,
     ) {
     }
 
@@ -35,10 +36,13 @@ final readonly class Block
         return new self(words: $words, isWarning: true);
     }
 
-    /** @param  list<list<string>>  $rows  its heading first */
-    public static function table(array $rows): self
+    /**
+     * @param  list<list<string>>  $rows  its heading first
+     * @param  ?int  $sum  the row that is the sum of others
+     */
+    public static function table(array $rows, ?int $sum = null): self
     {
-        return new self(rows: $rows);
+        return new self(rows: $rows, sum: $sum);
     }
 
     /** On a sheet of its own. */

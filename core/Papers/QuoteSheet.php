@@ -21,6 +21,7 @@ final class QuoteSheet
     public static function blocks(Quote $quote, Client $client): array
     {
         $several = count($quote->ways) > 1;
+        $compared = self::compared($quote);
 
         return [
             Block::words(implode(', ', array_filter(['For '.($client->name === '' ? 'the customer' : $client->name), $client->address]))
@@ -29,7 +30,8 @@ final class QuoteSheet
             ...$quote->changes === [] ? [] : [
                 Block::heading('What is other than in the quote before'), ...array_map(Block::words(...), $quote->changes),
             ],
-            Block::heading($several ? 'The ways, side by side' : 'What it is, and what it costs'), Block::table(self::compared($quote)),
+            Block::heading($several ? 'The ways, side by side' : 'What it is, and what it costs'), Block::table($compared,
+                array_search('Total', array_column($compared, 0), true) ?: null),
             ...array_merge(...array_map(fn (QuotedWay $way): array => [
                 Block::heading($several ? ucfirst($way->words).', what it is made of' : 'What it is made of'),
                 Block::table(self::lines($way)),

@@ -39,7 +39,7 @@ final readonly class Schedule
     public static function planned(array $steps, int $today, ?int $agreed): self
     {
         $spans = self::soonest($steps, $today, $agreed);
-        $latestEnds = self::latestEnds($steps, $spans);
+        $latestEnds = self::latestEnds($steps, $spans, $agreed);
         $byAgreed = $agreed === null ? [] : self::latestFor($steps, $agreed);
         $planned = [];
         foreach ($steps as $step) {
@@ -123,15 +123,16 @@ final readonly class Schedule
      * @param  array<string, array{?int, ?int}>  $spans
      * @return array<string, ?int> the last day of each at which the end of all does not slip
      */
-    private static function latestEnds(array $steps, array $spans): array
+    private static function latestEnds(array $steps, array $spans, ?int $agreed): array
     {
         $last = $steps === [] ? null : $spans[$steps[count($steps) - 1]->key][1];
         $latest = array_fill_keys(array_map(fn (Step $step): string => $step->key, $steps), $last);
         foreach (array_reverse($steps) as $step) {
-            // A step that is begun begins where it did, whatever the ones before it do; a day that is agreed waits for nobody.
+            // A step that is begun begins where it did, whatever the ones before it do. The work waits for the agreed day, else for the
+            // last of what it needs: that a weekend follows is no room for anybody.
             $mayBegin = match (true) {
                 $step->doneOn !== '' || $step->begunOn !== '' => null,
-                $step->key === Steps::INSTALL => $spans[$step->key][0],
+                $step->key === Steps::INSTALL => self::mayWork($step, $spans, $agreed),
                 default => $latest[$step->key] === null || $step->days === null ? null : $latest[$step->key] - $step->days,
             };
             foreach ($step->after as $key) {
@@ -160,6 +161,25 @@ final readonly class Schedule
         }
 
         return $begin;
+    }
+
+    /** @param  array<string, array{?int, ?int}>  $spans */
+    private static function mayWork(Step $step, array $spans, ?int $agreed): ?int
+    {
+        $ready = self::ready($step, $spans);
+
+        return $ready === null ? null : max($ready, $agreed ?? $ready);
+    }
+
+    /**
+     * @param  array<string, array{?int, ?int}>  $spans
+     * @return ?int when all that a step waits for is there
+     */
+    private static function ready(Step $step, array $spans): ?int
+    {
+        $ends = array_map(fn (string $key): ?int => $spans[$key][1] ?? null, $step->after);
+
+        return $ends === [] || in_array(null, $ends, true) ? null : max($ends);
     }
 
     private static function workday(int $day): int

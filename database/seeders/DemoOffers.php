@@ -33,8 +33,9 @@ final class DemoOffers
     /** Two ways beside each other, waiting for an answer. */
     public static function dairy(Shop $shop, User $by, Job $row): void
     {
-        $self = new self($shop, $by);
-        $self->offer($row, new Offer(['transfer_subpanel'], false, note: 'The milking line runs on either. With the transfer panel nobody can '
+        $self = new self($shop->refresh(), $by);
+        $self->offer($row, new Offer(['transfer_subpanel'], false,
+            note: 'The milking line runs on either. With the transfer panel nobody can '
             .'bring on more than the machine carries.'));
         $self->quote($row, 6);
     }
@@ -42,7 +43,7 @@ final class DemoOffers
     /** Small jobs, and what became of their quotes. */
     public static function small(Shop $shop, User $by, Job $row, ?AnswerKind $answer, int $daysAgo): void
     {
-        $self = new self($shop, $by);
+        $self = new self($shop->refresh(), $by);
         $self->offer($row, new Offer(ownMachine: $answer === AnswerKind::Declined));
         $self->quote($row, $daysAgo);
         if ($answer !== null) {
@@ -53,7 +54,7 @@ final class DemoOffers
     /** A quote, a change on site, a revision that was accepted, letters that went out, and a machine that decides the day. */
     public static function lodge(Shop $shop, User $by, Job $row): void
     {
-        $self = new self($shop, $by);
+        $self = new self($shop->refresh(), $by);
         $self->offer($row, new Offer(ownMachine: false, permitUsd: 310.0, extras: [
             new Extra('lift', 'Lift to set the machine on its platform, a day', 640.0),
         ], note: 'Price without the gas pipe: the plumber quotes that.'));
@@ -64,12 +65,14 @@ final class DemoOffers
         $self->quote($row, 31);
         $self->answer($row, AnswerKind::Accepted, 'Halvard Ness, for the cooperative', 27);
         JobEditor::change($row->refresh(), $by, 'Letters and days', fn (JobFile $file): JobFile => $file->with(new Agreed(
-            self::day(-47), [new StepNote('machine', 63, self::day(25)), new StepNote('parts', null, self::day(20))], [
+            '', [new StepNote('machine', 63, self::day(25)), new StepNote('parts', null, self::day(20))], [
                 new SentPaper(
-                    'permit', 'permit-packet', 'North district, permits', self::day(24), self::day(9), true, 'inspector asks to be called a week before',
+                    'permit', 'permit-packet', 'North district, permits', self::day(24), self::day(9), true,
+                        'inspector asks to be called a week before',
                 ),
                 new SentPaper('gas', 'gas-letter', 'Tolliver Gas and Pipe', self::day(22)),
-                new SentPaper('utility', 'utility-letter', 'North Shore Power', self::day(22), self::day(15), null, '22,000 A at the cabinet'),
+                new SentPaper('utility', 'utility-letter', 'North Shore Power', self::day(22), self::day(15), null,
+                    '22,000 A at the cabinet'),
             ],
         )));
     }
@@ -95,7 +98,8 @@ final class DemoOffers
 
     private function answer(Job $row, AnswerKind $kind, string $name, int $daysAgo): void
     {
-        JobEditor::change($row->refresh(), $this->by, "Quote {$kind->words()}", function (JobFile $file) use ($kind, $name, $daysAgo): JobFile {
+        JobEditor::change($row->refresh(), $this->by, "Quote {$kind->words()}", function (JobFile $file) use ($kind, $name,
+            $daysAgo): JobFile {
             $last = $file->quotes->last();
 
             return $last === null ? $file : $file->with($file->quotes->answered($last->id(), new Answer(

@@ -60,7 +60,12 @@ it('begins the work when the last of what it waits for is there, on a working da
     $schedule = planned(chain());
     expect(day($schedule->soonestWork()))->toBe('2026-12-14')->and(day($schedule->find('hand-over')->end))->toBe('2026-12-17')
         ->and(day(planned(chain(18))->soonestWork()))->toBe('2026-12-11')
-        ->and(deciding(planned(chain(18))))->toBe(['machine', Steps::INSTALL, 'hand-over']);
+        ->and(deciding(planned(chain(18))))->toBe(['machine', Steps::INSTALL, 'hand-over'])
+        // The machine comes on a Sunday: that the work begins on Monday is no room for it.
+        ->and(deciding($schedule))->toBe(['machine', Steps::INSTALL, 'hand-over'])
+        // A day that was agreed later gives everybody room.
+        ->and(deciding(planned(chain(), '2026-12-21')))->toBe([Steps::INSTALL, 'hand-over'])
+        ->and(planned(chain(), '2026-12-21')->find('machine')->slack)->toBe(8);
 });
 
 it('says how far each may slip, and a day more moves the end', function (string $key) {

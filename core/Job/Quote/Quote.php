@@ -67,16 +67,4 @@ final readonly class Quote
         /** @phpstan-ignore argument.type (the names and types are this class's own) */
         return new self(...[...get_object_vars($this), 'answer' => null]);
     }
-
-    /** @param  string  $today  YYYY-MM-DD */
-    public function state(string $today): QuoteState
-    {
-        return match (true) {
-            $this->answer?->kind === AnswerKind::Accepted => QuoteState::Accepted,
-            $this->answer?->kind === AnswerKind::Declined => QuoteState::Declined,
-            $this->answer?->kind === AnswerKind::Withdrawn => QuoteState::Withdrawn,
-            $today > $this->until => QuoteState::Lapsed,
-            default => QuoteState::Open,
-        };
-    }
 }

@@ -9,6 +9,7 @@ enum QuoteState: string
 {
     case Open = 'open';
     case Lapsed = 'lapsed';
+    case Replaced = 'replaced';
     case Accepted = 'accepted';
     case Declined = 'declined';
     case Withdrawn = 'withdrawn';
@@ -18,6 +19,7 @@ enum QuoteState: string
         return match ($this) {
             self::Open => 'waits for an answer',
             self::Lapsed => 'lapsed without an answer',
+            self::Replaced => 'replaced by a revision',
             self::Accepted => 'accepted',
             self::Declined => 'declined',
             self::Withdrawn => 'withdrawn',

@@ -43,6 +43,21 @@ final readonly class Quotes
         return null;
     }
 
+    /** @param  string  $today  YYYY-MM-DD */
+    public function state(Quote $quote, string $today): QuoteState
+    {
+        return match ($quote->answer?->kind) {
+            AnswerKind::Accepted => QuoteState::Accepted,
+            AnswerKind::Declined => QuoteState::Declined,
+            AnswerKind::Withdrawn => QuoteState::Withdrawn,
+            null => match (true) {
+                $this->find($quote->number.'-'.($quote->revision + 1)) !== null => QuoteState::Replaced,
+                $today > $quote->until => QuoteState::Lapsed,
+                default => QuoteState::Open,
+            },
+        };
+    }
+
     public function with(Quote $quote): self
     {
         return new self([...$this->quotes, $quote]);

@@ -19,7 +19,7 @@ final class QuoteChanges
         $changes = [];
         $before = array_column(array_map(fn (QuotedWay $way): array => [$way->way, $way], $old->ways), 1, 0);
         foreach ($new->ways as $way) {
-            array_push($changes, ...isset($before[$way->way]) ? self::ways($before[$way->way], $way) : [
+            array_push($changes, ...isset($before[$way->way]) ? self::ways($before[$way->way], $way, count($new->ways) > 1) : [
                 ucfirst($way->words).' is offered now, for '.$way->total()->words().'.',
             ]);
             unset($before[$way->way]);
@@ -32,19 +32,19 @@ final class QuoteChanges
     }
 
     /** @return list<string> */
-    private static function ways(QuotedWay $old, QuotedWay $new): array
+    private static function ways(QuotedWay $old, QuotedWay $new, bool $isOneOfMany): array
     {
-        $name = ucfirst($new->words);
+        $of = fn (string $what): string => $isOneOfMany ? ucfirst($new->words).": $what" : ucfirst($what);
         $sum = self::sum($old->total(), $new->total());
 
         return array_values(array_filter([
-            $old->machine === $new->machine ? '' : "$name: $new->machine in the place of $old->machine.",
-            $old->powers === $new->powers ? '' : "$name: it powers $new->powers.",
-            ...array_map(fn (string $line): string => "$name: $line.", self::lines(
+            $old->machine === $new->machine ? '' : $of("$new->machine in the place of $old->machine."),
+            $old->powers === $new->powers ? '' : $of("it powers $new->powers."),
+            ...array_map(fn (string $line): string => $of("$line."), self::lines(
                 array_map(fn (QuotedLine $line): array => [$line->id(), $line], $old->lines),
                 array_map(fn (QuotedLine $line): array => [$line->id(), $line], $new->lines),
             )),
-            $sum === '' ? '' : "$name: $sum",
+            $sum === '' ? '' : $of($sum),
         ]));
     }
 

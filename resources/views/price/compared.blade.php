@@ -18,6 +18,6 @@
         </tbody>
     </table></div>
     @if ($waits !== [])<div class="notice"><b>Not a price yet:</b><ul>@foreach ($waits as $wait)<li>{{ $wait }}</li>@endforeach</ul>
-        @if ($list->missing !== [])<a href="{{ $screen->links->to(Underpin\StageKey::Wire) }}#lengths">Measure and choose</a> @endif@if ($screen->job->offer->ownMachine === null)<a href="#offer">Say who has the machine</a> @endif @if (collect($offered->estimates)->contains(fn ($e) => $e->unpriced() !== []))<a href="#parts">Price the parts</a> @endif</div>@endif
+        @if ($list->missing !== [])<a href="{{ $screen->links->to(Underpin\StageKey::Wire) }}#lengths">Measure and choose</a> @endif @if ($screen->job->offer->ownMachine === null)<a href="#offer">Say who has the machine</a> @endif @if (collect($offered->estimates)->contains(fn ($e) => $e->unpriced() !== []))<a href="#parts">Price the parts</a> @endif</div>@endif
     @endif
 </section>

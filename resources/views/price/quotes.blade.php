@@ -7,7 +7,7 @@
     <div class="scroll" tabindex="0" role="region" aria-label="Quotes"><table class="table quotes">
         <thead><tr><th scope="col">Quote</th><th scope="col">Handed over</th><th scope="col">Holds until</th><th scope="col" class="num">Total</th><th scope="col">State</th><th scope="col"><span class="sr">PDF</span></th></tr></thead>
         <tbody>@foreach (array_reverse($quotes->quotes) as $quote)
-            @php($state = $quote->state($today))
+            @php($state = $quotes->state($quote, $today))
             <tr><th scope="row">{{ $quote->title() }}</th><td class="mono">{{ $quote->on }}</td><td class="mono">{{ $quote->until }}</td><td class="num">@foreach ($quote->ways as $way){{ $way->total()->words() }}@if (! $loop->last)<br>@endif @endforeach</td>
                 <td><b class="quote-state" data-state="{{ $state->value }}">{{ ucfirst($state->words()) }}</b>@if ($quote->answer) <small>{{ $quote->answer->name }}, {{ $quote->answer->on }}@if (count($quote->ways) > 1 && $quote->answer->way), {{ $quote->way()->words }}@endif</small>@endif</td>
                 <td><a class="button is-quiet" href="{{ route('jobs.quotes.pdf', [$screen->row->id, $quote->id()]) }}">PDF</a></td></tr>

@@ -24,8 +24,8 @@ final class CalendarController extends Controller
 
         return response(CalendarFile::of(JobCalendar::dates($file, ShopPrices::book($job->shop), $today), $file->name,
             "job $job->id", $today), 200, [
-            'Content-Type' => 'text/calendar; charset=utf-8',
-            'Content-Disposition' => 'attachment; filename="'.(Str::slug($job->name) ?: 'job').'-dates.ics"',
-        ]);
+                'Content-Type' => 'text/calendar; charset=utf-8',
+                'Content-Disposition' => 'attachment; filename="'.(Str::slug($job->name) ?: 'job').'-dates.ics"',
+            ]);
     }
 }
