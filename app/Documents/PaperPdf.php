@@ -24,7 +24,9 @@ final readonly class PaperPdf
 
     public static function of(Paper $paper, Job $row, Review $review): string
     {
-        return self::blocks($paper->title(), $paper->blocks($review), $row, $review->design->job, Carbon::now()->toDateString());
+        $today = Carbon::now()->toDateString();
+
+        return self::blocks($paper->title(), $paper->blocks($review, $today), $row, $review->design->job, $today);
     }
 
     /**

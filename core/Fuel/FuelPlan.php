@@ -36,7 +36,7 @@ final readonly class FuelPlan
     /** null: the data sheet does not say what it burns */
     public ?RunTime $hour;
 
-    private FuelKept $kept;
+    public FuelKept $kept;
 
     private function __construct(public Supply $supply, Fit $fit, private Job $job)
     {

@@ -38,7 +38,7 @@ final class GasLetter implements Paper
         };
     }
 
-    public function blocks(Review $review): array
+    public function blocks(Review $review, string $today): array
     {
         $fuel = $review->design->fuel();
 

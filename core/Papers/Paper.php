@@ -17,6 +17,9 @@ interface Paper
     /** Why there is nothing to write yet, or ever on this job; empty: it can be written. */
     public function waitsFor(Review $review): string;
 
-    /** @return list<Block> from its head to its signatures */
-    public function blocks(Review $review): array;
+    /**
+     * @param  string  $today  YYYY-MM-DD
+     * @return list<Block> from its head to its signatures
+     */
+    public function blocks(Review $review, string $today): array;
 }

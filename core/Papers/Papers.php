@@ -14,7 +14,7 @@ final readonly class Papers
 
     public static function standard(): self
     {
-        return new self([new PermitPacket, new UtilityLetter, new GasLetter]);
+        return new self([new PermitPacket, new UtilityLetter, new GasLetter, new OwnersFolder]);
     }
 
     /** @return list<Paper> */

@@ -44,7 +44,7 @@ final class PermitPacket implements Paper
         };
     }
 
-    public function blocks(Review $review): array
+    public function blocks(Review $review, string $today): array
     {
         $design = $review->design;
         $built = $design->assembly();

@@ -35,7 +35,7 @@ final class UtilityLetter implements Paper
         };
     }
 
-    public function blocks(Review $review): array
+    public function blocks(Review $review, string $today): array
     {
         $design = $review->design;
         $job = $design->job;

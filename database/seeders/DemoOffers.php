@@ -68,7 +68,7 @@ final class DemoOffers
             '', [new StepNote('machine', 63, self::day(25)), new StepNote('parts', null, self::day(20))], [
                 new SentPaper(
                     'permit', 'permit-packet', 'North district, permits', self::day(24), self::day(9), true,
-                        'inspector asks to be called a week before',
+                    'inspector asks to be called a week before',
                 ),
                 new SentPaper('gas', 'gas-letter', 'Tolliver Gas and Pipe', self::day(22)),
                 new SentPaper('utility', 'utility-letter', 'North Shore Power', self::day(22), self::day(15), null,

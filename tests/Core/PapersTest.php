@@ -7,6 +7,7 @@ namespace Tests\Core\PapersTest;
 use Tests\Support\Changed;
 use Tests\Support\Houses;
 use Underpin\Checks\Review;
+use Underpin\Job\Agreed;
 use Underpin\Job\Client;
 use Underpin\Job\DemandInputs;
 use Underpin\Job\DemandMethod;
@@ -23,6 +24,7 @@ use Underpin\Job\Outlet;
 use Underpin\Job\Rating;
 use Underpin\Job\Service;
 use Underpin\Job\Site;
+use Underpin\Job\StepNote;
 use Underpin\Job\WireRun;
 use Underpin\Papers\Block;
 use Underpin\Papers\Papers;
@@ -33,7 +35,7 @@ function written(string $paper, Job $job): string
     return implode("\n", array_map(fn (Block $b): string => implode(' | ', [
         $b->heading, $b->words, ...array_map(fn (array $cells): string => implode(' ', $cells), $b->rows), ...$b->lines,
         $b->drawing->title ?? '',
-    ]), Papers::standard()->find($paper)?->blocks(Review::of($job)) ?? []));
+    ]), Papers::standard()->find($paper)?->blocks(Review::of($job), '2026-11-26') ?? []));
 }
 
 function waits(string $paper, Job $job): string
@@ -71,7 +73,7 @@ it('packs what an authority wants to see, and says that it is a draft while anyt
 it('draws the same one-line as the page', function () {
     $job = onGas(400);
     $drawings = array_filter(array_map(
-        fn (Block $b) => $b->drawing, Papers::standard()->find('permit-packet')?->blocks(Review::of($job)) ?? [],
+        fn (Block $b) => $b->drawing, Papers::standard()->find('permit-packet')?->blocks(Review::of($job), '2026-11-26') ?? [],
     ));
     expect(array_values($drawings)[0])->toEqual(
         \Underpin\Drawing\Drawings::standard()->find('one-line')?->sheets(new \Underpin\Design\Design($job))[0],
@@ -110,4 +112,29 @@ it('never says that something is safe, in any paper', function () {
     foreach (Papers::standard()->all() as $paper) {
         expect(written($paper->key(), onGas(250)))->not->toMatch('/\bsafe\b/i');
     }
+});
+
+it('leaves with the owner what runs, what it burns, what comes round and whom to call, and no claim about a bond', function () {
+    $job = Changed::of(Houses::small(Houses::supply(), 'interlock'), wire: new WireRun(40, 33))->with(
+        new Client('Ada Field', '4 Mill Lane', utilityPhone: '555-0160'), new FuelKept('2026-10-01', true, near: 'Mill Street',
+            far: 'Depot'),
+    );
+    $folder = written('owners-folder', $job);
+    expect($folder)->toContain('Well pump')->toContain('until 2027-10-01')->toContain('when that is dark: Depot')->toContain('555-0160')
+        ->toContain('engine off and cooled for 15 to 20 minutes')->toContain('Test under load')->toContain('2027-05-26')
+        ->toContain('One-line diagram')->toContain('Never two sources at once')->toContain('exhaust away')
+        ->toContain('A machine whose neutral is bonded to its frame is not plugged in here without')->not->toContain('neutral floats')
+        ->and(waits('owners-folder', Houses::small()))->toContain('a machine')
+        ->and(waits('owners-folder', Houses::small(Houses::supply())))->toContain('way of connecting');
+    $switched = $job->with($job->connection->with(way: 'manual_switch', switchesNeutral: true));
+    expect(written('owners-folder', $switched))->toContain('its bond belongs at the machine. Nobody takes it out')
+        ->not->toContain('not switched');
+});
+
+it('counts the services from the hand-over once it is noted, and names no day that is past', function () {
+    $job = Changed::of(Houses::small(Houses::supply(), 'interlock'), wire: new WireRun(40, 33));
+    $handed = fn (string $on): string => written('owners-folder', $job->with(new Agreed(steps: [new StepNote('hand-over', null, '',
+        $on)])));
+    expect($handed('2026-09-10'))->toContain('Test under load: Machine m 2027-03-10')
+        ->and($handed('2024-09-10'))->toContain('Test under load: Machine m 2027-03-10')->not->toContain('2025-')->not->toContain('2024-');
 });

@@ -29,11 +29,12 @@
     </table></div>
     <p class="quiet">All that must run is taken as on at once; motors that cycle make it less. Burn is linear between no load and full load, from the data sheet of the machine.</p>
     @else<p class="caution">What the machine burns at no load and at full load is not known: the catalogue asks for it.</p>@endif
-    @if ($fuel->refuelsAt() !== [])
-    <p><b>Refuelling by the hour</b>, when it starts at six in the evening: @foreach ($fuel->refuelsAt() as $hour)<span class="mono">{{ sprintf('%02d:%02d', (18 + intdiv((int) round($hour * 60), 60)) % 24, (int) round($hour * 60) % 60) }}</span>{{ $loop->last ? '.' : ', ' }}@endforeach {{ $fuel->supply->machine->housing->tankGal ? 'Each time up to '.Underpin\Say::figure($fuel->supply->machine->housing->tankGal).' gal.' : '' }}</p>
+    @php($clocks = Underpin\Fuel\Refuelling::clocks($fuel))
+    @if ($clocks !== [])
+    <p><b>Refuelling by the hour</b>, when it starts at six in the evening: <span class="mono">{{ implode(', ', $clocks) }}</span>. {{ $fuel->supply->machine->housing->tankGal ? 'Each time up to '.Underpin\Say::figure($fuel->supply->machine->housing->tankGal).' gal.' : '' }}</p>
     @endif
     @if ($fuel->badOn())<p @class(['caution' => $fuel->badOn() < now()->toDateString()])>Bought {{ $kept->boughtOn }}{{ $kept->treated ? ', with stabiliser' : '' }}: good until <b>{{ $fuel->badOn() }}</b>{{ $fuel->badOn() < now()->toDateString() ? '. It is stale: burn it in a car, and buy anew' : '' }}. With ethanol in it, what stands in the machine's own tank keeps one to three months.</p>@endif
-    @if ($kind === Underpin\Job\Fuel::Gasoline)<p>Refuel only with the engine off and cooled for 15 to 20 minutes: turn off every breaker, then the generator breaker, stop, cool, fill. Somebody is awake for each stop. {{ (int) Underpin\Codebook\FuelFacts::USUAL_STORED_GAL }} gal at a dwelling is usual, some codes say 10; cans of at most {{ (int) Underpin\Codebook\FuelFacts::CAN_GAL }} gal, never in a basement or a living space.</p>@endif
+    @if ($kind === Underpin\Job\Fuel::Gasoline)<p>{{ Underpin\Fuel\Refuelling::gasoline() }}</p>@endif
     @if ($kept->near !== '' || $kept->far !== '')<p><b>Filled</b> at {{ $kept->near ?: 'a place that is not noted' }}; when that is dark: {{ $kept->far ?: 'not noted' }}.</p>@endif
     @if ($gas)
         <div class="scroll" tabindex="0" role="region" aria-label="Gas"><table class="table">
