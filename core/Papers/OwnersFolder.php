@@ -16,7 +16,7 @@ use Underpin\Keep\JobDate;
 use Underpin\Keep\JobDates;
 use Underpin\Say;
 
-/** What stays with the owner: what was built, what it runs and burns, what comes round, whom to call. The card is a paper of its own. */
+/** What stays with the owner: what was built, what it runs and burns, what comes round, whom to call. The card is its own paper. */
 final class OwnersFolder implements Paper
 {
     private const DRAWINGS = ['one-line', 'panel-after', 'site-plan'];

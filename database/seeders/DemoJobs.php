@@ -53,7 +53,8 @@ final class DemoJobs
     /** what became of the quotes of small jobs (null: it waits, or has lapsed), and the days since they were handed over */
     private const QUOTED = [
         'Aldous cottage' => [AnswerKind::Accepted, 420], 'Calloway duplex' => [AnswerKind::Declined, 380],
-        'Eskdale farmhouse' => [null, 330], 'Garrick veterinary' => [AnswerKind::Withdrawn, 290], 'Kittering cabin' => [AnswerKind::Accepted, 204],
+        'Eskdale farmhouse' => [null, 330], 'Garrick veterinary' => [AnswerKind::Withdrawn, 290],
+        'Kittering cabin' => [AnswerKind::Accepted, 204],
         'Quennell house' => [null, 80], 'Rushmere well' => [null, 12],
     ];
 
@@ -159,7 +160,8 @@ final class DemoJobs
             new WireRun(40.0, 22.0, 30, WiringMethod::Conduit, laying: new Laying(raceway: Conduit::Emt), lengths: [
                 new MeasuredLength('branch switch box', 5.0), new MeasuredLength('feeder switch panel:main', 5.0),
             ]),
-            new Offer(ownMachine: true, note: 'The heron stays hers. A filling station that is dark with the lane is no plan: the far one is.'),
+            new Offer(ownMachine: true, note: 'The heron stays hers. A filling station that is dark with the lane is no plan: the far '
+                .'one is.'),
             new Service(
                 DisconnectPlace::Meter, [new Disconnect('meter-disconnect', 'Meter disconnect', 100, true, Marking::Service)], 100,
                 [
@@ -206,7 +208,8 @@ final class DemoJobs
             new WireRun(null, 130.0, laying: new Laying(raceway: Conduit::Pvc40, burial: Burial::Pvc, coverIn: 24.0), lengths: [
                 new MeasuredLength('feeder disconnect:east-disconnect switch', 6.0), new MeasuredLength('feeder switch main:east', 11.0),
                 new MeasuredLength('control switch generator', 136.0),
-                new MeasuredLength('feeder disconnect:west-disconnect switch-2', 7.0), new MeasuredLength('feeder switch-2 main:west', 14.0),
+                new MeasuredLength('feeder disconnect:west-disconnect switch-2', 7.0),
+                new MeasuredLength('feeder switch-2 main:west', 14.0),
                 new MeasuredLength('control switch-2 generator', 138.0), new MeasuredLength('charger panel:east generator', 132.0),
                 new MeasuredLength('feeder taps switch', 4.0), new MeasuredLength('feeder taps switch-2', 6.0),
             ]),

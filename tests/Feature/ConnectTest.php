@@ -5,12 +5,8 @@ declare(strict_types=1);
 use App\Access\PersonRole;
 use App\JobFile\JobEditor;
 use App\JobFile\JobRows;
-use App\Models\PriceRow;
-use App\Models\ShopEvent;
-use Illuminate\Http\UploadedFile;
 use Tests\Support\Changed;
 use Tests\Support\Houses;
-use Underpin\Connection\Item;
 use Underpin\Connection\Ways;
 use Underpin\Job\Circuit;
 use Underpin\Job\DemandInputs;
@@ -125,41 +121,5 @@ it('lets an apprentice look at the ways and choose nothing', function () {
     ($this->send)('connection/choice/switch_meters', ['switch_meters' => '1', 'was' => '{"switch_meters":false}'])->assertForbidden();
     ($this->send)('connection/shed', ['circuit' => 'c5', 'priority' => '1', 'delay_s' => '60', 'was' => '{"priority":null,"delay_s":null}'])
         ->assertForbidden();
-    $this->put('/prices', [])->assertStatus(302);
     expect(($this->file)()->connection->meters)->toBeFalse();
-});
-
-it('keeps the price book with history and conflict check, a row at a time', function () {
-    PriceRow::query()->delete();
-    $fields = function (array $changes = []): array {
-        $all = [];
-        foreach (Item::cases() as $item) {
-            $word = str_replace('-', '_', $item->value);
-            $all += ["price_usd_$word" => '', "hours_$word" => ''];
-        }
-
-        return [...$all, ...$changes];
-    };
-    $was = fn (array $changes = []): string => json_encode([...array_map(fn () => null, $fields()), ...$changes]);
-    $this->get('/prices')->assertOk()->assertSee('Interlock kit for this panel');
-    $this->put('/prices', $fields(['price_usd_inlet_30' => '72.50', 'was' => $was()]))->assertRedirect('/prices');
-    expect(
-        PriceRow::query()->sole()->only(['item', 'price_usd', 'hours']),
-    )->toBe(['item' => 'inlet-30', 'price_usd' => 72.5, 'hours' => null]);
-    $this->put('/prices', $fields(['price_usd_inlet_30' => '80', 'hours_inlet_30' => '1.5', 'was' => $was(['price_usd_inlet_30' => 72.5])]))
-        ->assertSessionHasNoErrors();
-    $this->put('/prices', $fields(['price_usd_inlet_30' => '90', 'was' => $was(['price_usd_inlet_30' => 72.5])]))->assertStatus(409);
-    $this->put('/prices', $fields(['price_usd_inlet_30' => 'cheap', 'was' => $was()]))->assertSessionHasErrors('price_usd_inlet_30');
-    expect(PriceRow::query()->sole()->price_usd)->toBe(80.0)->and(ShopEvent::query()->where('of', 'price')->count())->toBe(2);
-    $this->post('/shop-history/'.ShopEvent::query()->max('id').'/take-back')->assertRedirect('/prices');
-    expect(PriceRow::query()->sole()->price_usd)->toBe(72.5);
-});
-
-it('brings in a sheet of prices', function () {
-    PriceRow::query()->delete();
-    $sheet = "item,price_usd,hours\ninlet-30,72.5,\nhour,96,\nanvil,5,\ninlet-50,-2,\n";
-    $this->post('/shop/price/import', ['file' => UploadedFile::fake()->createWithContent('p.csv', $sheet)])->assertRedirect('/prices');
-    expect(session('status'))->toStartWith('2 added, 0 changed. Not taken: 2')
-        ->and(PriceRow::query()->orderBy('item')->pluck('price_usd', 'item')->all())->toBe(['hour' => 96.0, 'inlet-30' => 72.5]);
-    $this->get('/shop/price.csv')->assertOk()->assertSee('inlet-30,72.5');
 });

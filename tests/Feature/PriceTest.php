@@ -21,7 +21,8 @@ it('lists what is ordered, what for, and what must be measured first', function 
         'under_drive' => '', 'torque_breaker_inlb' => '', 'torque_neutral_inlb' => '', 'torque_ground_inlb' => '',
         'torque_inlet_inlb' => '',
     ])->assertSessionHasNoErrors();
-    $this->get("$base/price-and-papers")->assertDontSee('6 AWG copper, black')->assertSee('the length of the run to the panel');
+    $this->get("$base/price-and-papers")->assertDontSee('generator run from Inlet to Generator breaker')
+        ->assertSee('the length of the run to the panel')->assertSee('6 AWG copper, black: 0 ft, quoted 38');
 });
 
 it('gives the list out as a sheet that runs nothing', function () {

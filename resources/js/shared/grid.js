@@ -183,7 +183,7 @@ async function deliver(table, inputs) {
         was: input.dataset.saved,
     }));
     const response = await fetch(table.dataset.grid, {
-        method: 'PUT', body: JSON.stringify({ sheet: table.dataset.sheet, cells: sent }),
+        method: 'PUT', body: JSON.stringify({ sheet: table.dataset.sheet, cells: JSON.stringify(sent) }),
         headers: {
             'Content-Type': 'application/json', Accept: 'application/json',
             'X-CSRF-TOKEN': document.querySelector('meta[name="csrf-token"]').content,

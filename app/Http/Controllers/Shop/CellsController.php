@@ -33,7 +33,8 @@ final class CellsController extends Controller
      */
     private function rows(Request $request): array
     {
-        $cells = $request->input('cells');
+        $sent = $request->input('cells');
+        $cells = is_string($sent) ? json_decode($sent, true) : null;
         if (! is_array($cells) || count($cells) > self::MOST_CELLS) {
             throw new Refused('cells', 'Cells: 1 to '.number_format(self::MOST_CELLS).' at a time.');
         }
