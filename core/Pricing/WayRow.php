@@ -30,9 +30,10 @@ final readonly class WayRow
     }
 
     /**
-     * What can be done first, then what leaves nothing dead, what suits the machine, and the least money.
+     * What can be done first, then what leaves nothing dead, what suits the machine, whose money is known whole, and the least of it:
+     * what nobody has measured is no reason to be the cheapest.
      *
-     * @return array{int, int, bool, int, int}
+     * @return array{int, int, bool, bool, int, int}
      */
     public function key(): array
     {
@@ -42,6 +43,7 @@ final readonly class WayRow
             Possible::No => 2,
         };
 
-        return [$possible, count($this->verdict->dead), ! $this->suits, $this->cost->sum->cents, $this->night->steps];
+        return [$possible, count($this->verdict->dead), ! $this->suits, $this->cost->open !== [], $this->cost->sum->cents,
+            $this->night->steps];
     }
 }

@@ -222,6 +222,13 @@ it('sorts by what can be done, then by what stays dead, then by the machine, the
     expect($keys)->toBe($sorted)->and($rows[0]->verdict->possible)->toBe(Possible::Yes)
         ->and(end($rows)->verdict->possible)->toBe(Possible::No)
         ->and(count($rows))->toBe(count(Ways::standard()->all()));
+    // A whole-house switch whose feeders nobody measured is not called the cheaper one.
+    $open = array_map(fn (WayRow $row): bool => $row->cost->open !== [], array_filter(
+        $rows, fn (WayRow $row): bool => $row->verdict->possible === Possible::Yes && $row->verdict->dead === [] && $row->suits,
+    ));
+    $sortedOpen = $open;
+    sort($sortedOpen);
+    expect(array_values($open))->toBe($sortedOpen)->and($open)->toContain(true)->toContain(false);
 });
 
 it('picks the interlock for a plain house and says what the next costs', function () {

@@ -107,7 +107,8 @@ it('prints the dates of a job file for a calendar that another reader takes', fu
         ->and(max(array_map(strlen(...), explode("\r\n", $text))))->toBeLessThanOrEqual(75)
         ->and(artisan(['underpin:calendar', $path, '--today=2026-11-25'])[1])->toBe($text);
     preg_match_all('/^UID:(.+)$/m', $text, $ids);
-    expect(array_unique($ids[1]))->toBe($ids[1])->and(count($ids[1]))->toBe(4);
+    expect(array_unique($ids[1]))->toBe($ids[1])->and(count($ids[1]))->toBe(8)
+        ->and($text)->toContain('SUMMARY:Ask for the permit (')->toContain('SUMMARY:Order the parts (');
     [$code, $refused] = artisan(['underpin:calendar', $path, '--today=2026-02-30']);
     expect($code)->toBe(2)->and($refused['error']['field'])->toBe('today');
     unlink($path);

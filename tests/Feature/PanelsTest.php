@@ -108,7 +108,8 @@ it('says on the connect page what is possible and why', function () {
         ->assertSee('Possible here')
         ->assertSee('Not possible here')
         ->assertSee('Well pump')
-        ->assertSee('NEC 2023 408.36(D)');
+        ->assertSee('Best fit here:');
+    $this->get("$this->base/connect?open=interlock")->assertSee('NEC 2023 408.36(D)');
 });
 
 it('shows a conflict as a page of its own to a plain form', function () {

@@ -43,7 +43,7 @@ it('says that nothing can be ordered before there is a machine and a way', funct
 
 it('prints the packet and the letters, within the time and the room of a paper', function () {
     $base = ($this->open)('Lake Ansgar lodge');
-    foreach (['permit-packet', 'utility-letter', 'gas-letter'] as $paper) {
+    foreach (['permit-packet', 'utility-letter', 'gas-letter', 'owners-folder'] as $paper) {
         $began = microtime(true);
         $pdf = (string) $this->get("$base/papers/$paper.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
         expect($pdf)->toStartWith('%PDF')->and(microtime(true) - $began)->toBeLessThan(4.0);

@@ -43,7 +43,7 @@ it('sets two ways beside each other, hands a quote over, and a revision that say
     expect(($this->file)()->quotes->last()->id())->toBe('1010-1')->and($this->nell->shop->refresh()->last_quote)->toBe(1010);
     $pdf = (string) $this->get("$this->base/quotes/1009-2.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
     expect($pdf)->toStartWith('%PDF');
-    $this->get("$this->base/quotes/1009-9.pdf")->assertNotFound();
+    $this->get("$this->base/quotes/1009-9.pdf")->assertRedirect("$this->base/price-and-papers");
 });
 
 it('hands nothing over that is not what the page showed, or not whole', function () {

@@ -36,7 +36,7 @@ it('does not let one shop see or touch another\'s job, at any address that its o
             '{job}' => $job->id, '{panel}' => 'main', '{circuit}' => 'c5', '{load}' => 'c5-load', '{disconnect}' => 'd1', '{photo}' => 'p',
             '{recording}' => 'rec',
             '{run}' => $run->id, '{stage}' => 'loads', '{drawing}' => 'panel-before', '{sheet}' => '1', '{format}' => 'svg',
-            '{paper}' => 'permit-packet',
+            '{paper}' => 'permit-packet', '{quote}' => '1042-1',
             '/library' => '/library?circuit=c5',
         ]);
         $before = JobFile::standard()->encode(JobRows::read($job));

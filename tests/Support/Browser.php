@@ -142,10 +142,15 @@ final class Browser
 
     public function pressWithAlt(string $key): self
     {
+        return $this->pressWith(WebDriverKeys::ALT, $key);
+    }
+
+    public function pressWith(string $held, string $key): self
+    {
         $keyboard = $this->web->getKeyboard();
-        $keyboard->pressKey(WebDriverKeys::ALT);
+        $keyboard->pressKey($held);
         $keyboard->sendKeys($key);
-        $keyboard->releaseKey(WebDriverKeys::ALT);
+        $keyboard->releaseKey($held);
 
         return $this;
     }

@@ -16,7 +16,7 @@ final class WireForm
      */
     public static function with(array $changes = []): array
     {
-        $names = array_map(fn (Field $f): string => $f->name, WireRunPart::form()->fields());
+        $names = array_map(fn (Field $f): string => $f->name, WireRunPart::withoutLengths()->fields());
 
         return $changes + [
             'method' => 'conduit', 'material' => 'cu', 'terminal_c' => '60', 'ambient_c' => '30', 'wet' => '0',

@@ -70,10 +70,14 @@ final class QuoteController extends Controller
         });
     }
 
-    public function pdf(Job $job, string $quote): Response
+    public function pdf(Job $job, string $quote): Response|RedirectResponse
     {
         $file = JobEditor::open($job)->job;
-        $found = $file->quotes->find($quote) ?? abort(404);
+        $found = $file->quotes->find($quote);
+        if ($found === null) {
+            return redirect()->route('jobs.stage', [$job->id, StageKey::PriceAndPapers->value])->with('status',
+                "There is no quote $quote here.");
+        }
 
         return response(PaperPdf::blocks($found->title(), QuoteSheet::blocks($found, $file->client), $job, $file, $found->on), 200, [
             'Content-Type' => 'application/pdf', 'Content-Disposition' => "attachment; filename=\"quote-{$found->id()}.pdf\"",
