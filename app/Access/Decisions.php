@@ -23,7 +23,8 @@ final readonly class Decisions
         'switch_meters' => 'the switch', 'withstand_a' => 'the switch', 'interrupt_a' => 'the switch', 'transfer_settings' => 'the switch',
         'shed' => 'load shedding',
         'picked_for' => 'how it connects', 'wire' => 'the wiring',
-        'machine_spot' => 'where the machine stands', 'routes' => 'the ways of cord, trench and gas pipe',
+        'machine_spot' => 'where the machine stands', 'more_spots' => 'where the machine stands',
+        'routes' => 'the ways of cord, trench and gas pipe',
         'offer' => 'what is offered', 'quotes' => 'what is offered',
         'set_aside' => 'what advice is set aside', 'figures' => 'what sizing rests on', 'figures_reason' => 'what sizing rests on',
     ];

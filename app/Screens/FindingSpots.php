@@ -33,6 +33,7 @@ final class FindingSpots
             Code::NoiseOver => 'spot-x',
             Code::SnowFlood => 'spot-platform',
             Code::TankVapourShort => 'fuel-supplier',
+            Code::TankNear, Code::InletReach => 'things',
             Code::GasMeterSmall => 'fuel-kept',
             default => str_starts_with($finding->code->value, 'EXISTING_') ? 'existing-'.strtolower(substr($finding->code->value, 9)) : '',
         };

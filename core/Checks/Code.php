@@ -115,6 +115,8 @@ enum Code: string
     case GasNear = 'GAS_NEAR';
     case NoiseOver = 'NOISE_OVER';
     case TankVapourShort = 'TANK_VAPOUR_SHORT';
+    case TankNear = 'TANK_NEAR';
+    case InletReach = 'INLET_REACH';
     case SplicesForbidden = 'SPLICES_FORBIDDEN';
     case StartMissing = 'START_MISSING';
     case StopSwitch = 'STOP_SWITCH';
@@ -262,6 +264,8 @@ enum Code: string
             self::SnowFlood => [StageKey::PlaceAndFuel, $advice, Source::practice('above snow and flood')],
             self::PropertyNear => [StageKey::PlaceAndFuel, $wrong, Source::practice('ask what zoning says')],
             self::GasNear => [StageKey::PlaceAndFuel, $danger, new Source('NFPA 58', 'sources of ignition')],
+            self::TankNear => [StageKey::PlaceAndFuel, $wrong, new Source('NFPA 58', 'Table 6.4.1.1')],
+            self::InletReach => [StageKey::PlaceAndFuel, $advice, Source::practice('an inlet that is reached at night')],
             self::TankVapourShort => [StageKey::PlaceAndFuel, $wrong, Source::practice('what a tank boils off')],
             self::NoiseOver => [StageKey::PlaceAndFuel, $advice, new Source('Local', 'noise')],
             self::CoAlarm => [StageKey::PlaceAndFuel, $advice, Source::practice('carbon monoxide')],

@@ -14,16 +14,14 @@ final class PlaceTooNear implements Check
 {
     public function findings(Design $design): iterable
     {
-        $place = $design->place();
-        if ($place === null) {
-            return;
-        }
         $said = [];
-        foreach ($place->telling() as $row) {
-            $code = self::code($row, $place->isStandby());
-            if ($row->isBroken() && ! isset($said[$code->value])) {
-                $said[$code->value] = true;
-                yield self::finding($code, $row, $place);
+        foreach ($design->places() as $place) {
+            foreach ($place->telling() as $row) {
+                $code = self::code($row, $place->isStandby());
+                if ($row->isBroken() && ! isset($said[$code->value])) {
+                    $said[$code->value] = true;
+                    yield self::finding($code, $row, $place);
+                }
             }
         }
     }

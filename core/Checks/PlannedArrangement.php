@@ -36,6 +36,7 @@ use Underpin\Job\Outlet;
 use Underpin\Job\PanelKind;
 use Underpin\Job\WiringMethod;
 use Underpin\Limit;
+use Underpin\Placement\PlannedPlace;
 use Underpin\Sizing\Supply;
 
 /** A design in the facts that the rules of an arrangement judge. What the job does not say is left open, not guessed. */
@@ -167,8 +168,16 @@ final readonly class PlannedArrangement
         };
 
         return new PlaceFacts(
-            isStandby: $isStandby, level: $site->level, aboveFloodAndSnow: Fact::all($site->aboveFlood, $aboveSnow),
+            isStandby: $isStandby, level: $site->level, aboveFloodAndSnow: Fact::all($this->aboveFlood() ?? $site->aboveFlood, $aboveSnow),
         );
+    }
+
+    /** By the flood line of the site plan, for every machine; null: it is not drawn. */
+    private function aboveFlood(): ?bool
+    {
+        $each = array_map(fn (PlannedPlace $place): ?bool => $place->isAboveFlood(), $this->design->places());
+
+        return $each === [] || $this->design->job->plan->flooded === null ? null : Fact::all(...$each);
     }
 
     private function gas(): GasFacts

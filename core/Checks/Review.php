@@ -109,7 +109,7 @@ final readonly class Review
             new InletUnderOutlet,
             new PlaceTooNear,
             new NoiseOver,
-            new TankVapourShort,
+            new TankVapourShort, new TankNear, new InletReach,
             new CordShort,
             new DropLong,
             new BendsOver,

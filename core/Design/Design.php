@@ -73,6 +73,14 @@ final class Design
         return $this->place === false ? null : $this->place;
     }
 
+    /** @return list<PlannedPlace> of every machine that is placed, the first one first */
+    public function places(): array
+    {
+        $first = $this->place();
+
+        return $first === null ? [] : [$first, ...array_slice(PlannedPlace::all($this->job), 1)];
+    }
+
     /** What keeps the machine running at the loads of this job; null: none is picked. */
     public function fuel(): ?FuelPlan
     {

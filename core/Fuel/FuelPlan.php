@@ -14,7 +14,6 @@ use Underpin\Job\Job;
 use Underpin\Job\Plan\RouteKind;
 use Underpin\Limit;
 use Underpin\Measure\Interval\CivilDay;
-use Underpin\Refused;
 use Underpin\Sizing\Fit;
 use Underpin\Sizing\Supply;
 
@@ -198,21 +197,23 @@ final readonly class FuelPlan
         return $this->kept->pipeFt ?? $this->job->plan->route(RouteKind::Gas)?->ft();
     }
 
-    /** The pipe to the machine at full load; null: no gas, no length, or more than a 4 in pipe carries. */
-    public function pipe(): ?GasPipe
+    /** The pipe with its branches; null: no gas, or the way to the machine is not measured. */
+    public function pipes(): ?GasTree
     {
         $btuh = $this->fullBtuh();
         $ft = $this->pipeFt();
-        $gas = match ($this->supply->fuel) {
+        $gas = $this->piped();
+
+        return $btuh === null || $ft === null || $ft <= 0 || $gas === null ? null : GasTree::of($gas, $btuh, $ft, $this->kept->appliances);
+    }
+
+    private function piped(): ?PipedGas
+    {
+        return match ($this->supply->fuel) {
             Fuel::NaturalGas => PipedGas::Natural,
             Fuel::Propane => PipedGas::Propane,
             Fuel::Gasoline, Fuel::Diesel, Fuel::Stored => null,
         };
-        try {
-            return $btuh === null || $ft === null || $ft <= 0 || $gas === null ? null : GasPipe::of($gas, $btuh, $ft);
-        } catch (Refused) {
-            return null;
-        }
     }
 
     /** Day on which what is stored goes bad, YYYY-MM-DD; null: it does not, or it is not noted. */

@@ -25,6 +25,7 @@ final readonly class LocalRules
      * @param  ?float  $openingFt  feet that a standby keeps from openings; null: as NFPA 37 says
      * @param  ?float  $propertyFt  feet that a machine keeps from the property line; null: not asked
      * @param  ?float  $nightDb  dB(A) at the property line and at a neighbor's window by night; null: not asked
+     * @param  ?float  $gasMeterFt  feet that a machine keeps from gas meter and its regulator, as the utility says; null: not asked
      * @param  string  $source  where this was read or who said it
      * @param  string  $dated  when, as YYYY-MM-DD; empty: not known
      */
@@ -44,10 +45,11 @@ final readonly class LocalRules
         public ?float $openingFt = null,
         public ?float $propertyFt = null,
         public ?float $nightDb = null,
+        public ?float $gasMeterFt = null,
     ) {
         LocalRulesPart::form()->guard([
             'portable_ft' => $portableFt, 'dated' => $dated, 'opening_ft' => $openingFt, 'property_ft' => $propertyFt,
-            'night_db' => $nightDb,
+            'night_db' => $nightDb, 'gas_meter_ft' => $gasMeterFt,
         ]);
     }
 
@@ -73,6 +75,7 @@ final readonly class LocalRules
             'Standby from openings' => $this->openingFt === null ? 'as NFPA 37 says' : number_format($this->openingFt, 1).' ft',
             'Machine from the property line' => $this->propertyFt === null ? 'not asked' : number_format($this->propertyFt, 1).' ft',
             'Noise at night' => $this->nightDb === null ? 'not asked' : number_format($this->nightDb).' dB(A)',
+            'Machine from the gas meter' => $this->gasMeterFt === null ? 'not asked' : number_format($this->gasMeterFt, 1).' ft',
             'Who may do the work' => $this->who === '' ? 'not said' : $this->who,
             'Load calculations accepted' => implode(
                 ', ', array_map(fn (DemandMethod $m): string => $m->value, $this->calculations),

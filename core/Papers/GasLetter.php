@@ -8,6 +8,7 @@ use Underpin\Checks\Review;
 use Underpin\Codebook\FuelFacts;
 use Underpin\Codebook\GasPipes;
 use Underpin\Fuel\FuelPlan;
+use Underpin\Fuel\PipeSection;
 use Underpin\Job\Fuel;
 use Underpin\Job\GasAppliance;
 use Underpin\Limit;
@@ -77,7 +78,7 @@ final class GasLetter implements Paper
         $job = $review->design->job;
         $isNatural = $fuel->supply->fuel === Fuel::NaturalGas;
         $meter = $job->site->gasMeterCfh;
-        $pipe = $fuel->pipe();
+        $tree = $fuel->pipes();
 
         return array_values(array_filter([
             ['What', 'By our reckoning'],
@@ -93,10 +94,13 @@ final class GasLetter implements Paper
                 ? 'not noted' : number_format($job->site->propaneTankGal).' gal'.($job->fuelKept->buried === true ? ', buried' : '')],
             $isNatural ? ['', ''] : ['Tank gives on the coldest day', $fuel->vapourBtuh() === null
                 ? 'please tell us: '.$fuel->vapourMissing() : number_format($fuel->vapourBtuh()).' BTU/h'],
-            ['Pipe to the machine', $pipe === null ? 'length not measured' : "$pipe->smallest in schedule 40".(
-                $pipe->isTight() ? ' or larger' : ''
-            )
-                .' over '.Say::figure($fuel->pipeFt()).' ft, '.GasPipes::USUAL_DROP_INWC.' in of water lost'],
+            ...$tree === null ? [['Pipe to the machine', 'length not measured']] : array_map(fn (PipeSection $each): array => [
+                'Pipe '.$each->words, "{$each->size()}; ".Say::figure($each->ft).' ft, '.number_format($each->btuh).' BTU/h',
+            ], $tree->sections),
+            $tree === null ? ['', ''] : ['Reckoned over', Say::figure($tree->longestFt).' ft, the longest length, '
+                .GasPipes::USUAL_DROP_INWC.' in of water lost'],
+            ($tree->missing ?? []) === [] ? ['', ''] : ['Branches not measured', implode(', ', $tree->missing ?? [])
+                .': counted in every section'],
             ['Pressure at the machine', ($isNatural ? FuelFacts::NATURAL_GAS_INWC : FuelFacts::PROPANE_INWC)
                 .' in of water at full load; its nameplate governs'],
         ], fn (array $row): bool => $row[0] !== ''));

@@ -20,6 +20,7 @@ use Underpin\Job\Plan\PlanItemKind;
 use Underpin\Job\Plan\PlanSide;
 use Underpin\Job\Plan\SitePlan;
 use Underpin\Job\Plan\WallOpening;
+use Underpin\Limit;
 
 /**
  * The machine of a job at its spot on the site plan. What its listing says comes first, then the authority, then the usual figure.
@@ -48,23 +49,41 @@ final readonly class PlannedPlace
     /** Null: no machine is picked, it has no spot or no exhaust (a battery station), or nobody knows how large it is. */
     public static function of(Job $job): ?self
     {
-        $machine = $job->generator->machine;
-        $spot = $job->plan->spot;
         [$w, $d] = self::sizeFt($job);
 
-        return $machine === null || $machine->form->isBattery() || $spot === null || $w === null || $d === null
-            ? null
-            : new self($job, $machine, $spot, $w, $d);
+        return $w === null || $d === null ? null : self::all($job)[0] ?? null;
+    }
+
+    /** @return list<self> of every machine that is placed, the first one first; empty: as of */
+    public static function all(Job $job): array
+    {
+        $machine = $job->generator->machine;
+        $places = [];
+        if ($machine === null || $machine->form->isBattery()) {
+            return [];
+        }
+        foreach ($job->plan->spots() as $spot) {
+            [$w, $d] = self::sizeAt($job, $spot);
+            array_push($places, ...$w === null || $d === null ? [] : [new self($job, $machine, $spot, $w, $d)]);
+        }
+
+        return $places;
     }
 
     /** @return array{?float, ?float} width and depth, feet: as typed with the spot, else of the machine's own figures; null: not known */
     public static function sizeFt(Job $job): array
     {
+        return self::sizeAt($job, $job->plan->spot);
+    }
+
+    /** @return array{?float, ?float} */
+    private static function sizeAt(Job $job, ?MachineSpot $spot): array
+    {
         $housing = $job->generator->machine?->housing;
         $feet = fn (?float $inches): ?float => $inches === null ? null : $inches / self::IN_PER_FT;
 
         return [
-            $job->plan->spot->widthFt ?? $feet($housing?->widthIn), $job->plan->spot->depthFt ?? $feet($housing?->depthIn),
+            $spot->widthFt ?? $feet($housing?->widthIn), $spot->depthFt ?? $feet($housing?->depthIn),
         ];
     }
 
@@ -111,18 +130,22 @@ final readonly class PlannedPlace
         if ($db === null) {
             return [];
         }
-        $places = $this->plan->lot === null ? [] : [['property', 'property line', $this->machine->gapOfSides($this->plan->lot), true]];
+        $all = $this->machines();
+        $lot = $this->plan->lot;
+        $places = $lot === null ? [] : [
+            ['property', 'property line', array_map(fn (Polygon $m): float => $m->gapOfSides($lot)->length(), $all), true],
+        ];
         foreach ($this->plan->buildings ?? [] as $building) {
             foreach ($building->openings as $opening) {
                 $isNeighbors = $building->kind === BuildingKind::Neighbor;
                 if ($isNeighbors || $opening->kind === OpeningKind::Bedroom) {
-                    $line = $this->machine->gapTo($building->line($opening));
-                    $places[] = [$opening->id, "{$opening->title()}, $building->name", $line, $isNeighbors];
+                    $far = array_map(fn (Polygon $m): float => $m->gapTo($building->line($opening))->length(), $all);
+                    $places[] = [$opening->id, "{$opening->title()}, $building->name", $far, $isNeighbors];
                 }
             }
         }
         $rows = array_map(fn (array $at): NoiseRow => new NoiseRow(
-            $at[0], $at[1], $at[2]->length(), $this->heard($db, $at[2]->length()), $at[3] ? $this->job->authority->rules->nightDb : null,
+            $at[0], $at[1], min($at[2]), $this->heard($db, $at[2]), $at[3] ? $this->job->authority->rules->nightDb : null,
         ), $places);
         usort($rows, fn (NoiseRow $a, NoiseRow $b): int => $b->db <=> $a->db);
 
@@ -166,9 +189,72 @@ final readonly class PlannedPlace
         )));
     }
 
-    private function heard(float $db, float $ft): float
+    /** @param  non-empty-list<float>  $ft  from each machine: they run together */
+    private function heard(float $db, array $ft): float
     {
-        return Noise::db([['db' => $db, 'at_ft' => $this->its->housing->noiseFt, 'distance_ft' => max($ft, 1.0)]]);
+        return Noise::db(array_map(fn (float $each): array => [
+            'db' => $db, 'at_ft' => $this->its->housing->noiseFt, 'distance_ft' => max($each, 1.0),
+        ], $ft));
+    }
+
+    /** @return non-empty-list<Polygon> of every machine that is placed, this one first */
+    private function machines(): array
+    {
+        return [$this->machine, ...array_map(fn (Obstacle $o): Polygon => $o->area, $this->others())];
+    }
+
+    /** @return list<Obstacle> the other machines: each needs its working space too */
+    private function others(): array
+    {
+        $others = [];
+        foreach ($this->plan->spots() as $n => $spot) {
+            [$w, $d] = self::sizeAt($this->job, $spot);
+            if ($spot !== $this->spot && $w !== null && $d !== null) {
+                $others[] = new Obstacle(
+                    'machine-'.($n + 1), Polygon::rectangle($spot->x, $spot->y, ...$spot->exhaust->isUpright() ? [$w, $d] : [$d, $w]),
+                );
+            }
+        }
+
+        return $others;
+    }
+
+    /** It stands above a flood: outside of what lies under water, or on a platform that is higher; null: the flood line is not noted. */
+    public function isAboveFlood(): ?bool
+    {
+        $flooded = $this->plan->flooded;
+        if ($flooded === null) {
+            return null;
+        }
+        $platform = $this->spot->platformIn;
+        $water = $this->plan->floodIn;
+
+        return match (true) {
+            $this->machine->gap($flooded)->length() > 0.0 => true,
+            $platform === null || $water === null => null,
+            default => Limit::over($platform, $water),
+        };
+    }
+
+    /** How much higher a level pad is at its low side than at its high side, inches; null: how the ground falls is not noted. */
+    public function padFallIn(): ?float
+    {
+        $side = $this->plan->fallSide;
+        $pct = $this->plan->fallPct;
+        if ($side === null || $pct === null) {
+            return null;
+        }
+        [$low, $high] = [$this->machine->corners[0], $this->machine->corners[2]];
+
+        return ($side->isUpright() ? $high->y - $low->y : $high->x - $low->x) * $pct / 100.0 * self::IN_PER_FT;
+    }
+
+    /** @return array{float, float} the least size of its pad, feet: what it stands on; its manual says how much more */
+    public function padFt(): array
+    {
+        [$low, $high] = [$this->machine->corners[0], $this->machine->corners[2]];
+
+        return [$high->x - $low->x, $high->y - $low->y];
     }
 
     private function keeps(): Distances
@@ -207,10 +293,10 @@ final readonly class PlannedPlace
                 fn ($b): Building => new Building($b->id, $b->outline, $b->burns !== false), $this->plan->buildings,
             ),
             $openings === [] ? null : $openings,
-            $this->plan->items === null ? null : array_map(
+            $this->plan->items === null && $this->others() === [] ? null : [...array_map(
                 fn (PlanItem $i): Obstacle => new Obstacle($i->id, $i->area()),
-                array_values(array_filter($this->plan->items, fn (PlanItem $i): bool => ! $i->kind->isFlat())),
-            ),
+                array_values(array_filter($this->plan->items ?? [], fn (PlanItem $i): bool => ! $i->kind->isFlat())),
+            ), ...$this->others()],
             $this->plan->lot,
         );
     }
@@ -250,8 +336,11 @@ final readonly class PlannedPlace
     /** @return list<array{PlanItem, float, Source}> what gas can come out of, and the feet that are kept from it */
     private function gasItems(): array
     {
+        $local = $this->job->authority->rules->gasMeterFt;
         $keeps = [
-            PlanItemKind::GasMeter->value => [SiteDistances::GAS_METER_FT, Source::practice('the gas utility says; ask it')],
+            PlanItemKind::GasMeter->value => $local === null
+                ? [SiteDistances::GAS_METER_FT, Source::practice('the gas utility says; ask it')]
+                : [$local, new Source('Local', 'the gas utility')],
             PlanItemKind::GasRegulator->value => [SiteDistances::REGULATOR_VENT_FT, new Source('NFPA 58', 'regulator vent')],
             PlanItemKind::Tank->value => [SiteDistances::TANK_RELIEF_FT, new Source('NFPA 58', 'relief valve')],
             PlanItemKind::BuriedTank->value => [SiteDistances::TANK_RELIEF_FT, new Source('NFPA 58', 'relief valve')],
@@ -271,6 +360,9 @@ final readonly class PlannedPlace
     private function names(): array
     {
         $names = ['property' => 'property line'];
+        foreach ($this->plan->spots() as $n => $spot) {
+            $names['machine-'.($n + 1)] = 'machine '.($n + 1);
+        }
         foreach ($this->plan->buildings ?? [] as $building) {
             $names[$building->id] = $building->name;
             foreach ($building->openings as $opening) {

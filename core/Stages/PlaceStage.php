@@ -6,6 +6,7 @@ namespace Underpin\Stages;
 
 use Underpin\Checks\Review;
 use Underpin\Placement\PlannedPlace;
+use Underpin\Placement\TankPlace;
 use Underpin\StageKey;
 
 /** Where the machine stands, and what keeps it running. */
@@ -39,7 +40,9 @@ final class PlaceStage implements Stage
             $w === null || $d === null => ['How wide and deep the machine is: the catalogue does not say.'],
             default => array_map(
                 fn (string $what): string => ucfirst($what).'.',
-                [...$place?->missing() ?? [], ...$review->design->fuel()?->missing() ?? []],
+                array_values(array_unique(array_filter([
+                    ...$place?->missing() ?? [], TankPlace::missing($job), ...$review->design->fuel()?->missing() ?? [],
+                ]))),
             ),
         };
     }

@@ -38,8 +38,8 @@ final class DemoPlans
             ],
             self::box(-40, -60, 190, 140),
             [
-                new PlanItem('inlet', PlanItemKind::Inlet, 46, 3, 0.5, 0.5),
-                new PlanItem('tank', PlanItemKind::Tank, 60, 78, 10, 3, 'propane tank, 250 gal'),
+                new PlanItem('inlet', PlanItemKind::Inlet, 46, 3, 0.5, 0.5, heightIn: 54),
+                new PlanItem('tank', PlanItemKind::Tank, 52, 60, 10, 3, 'propane tank, 250 gal'),
             ],
             new MachineSpot(50, -24, PlanSide::Bottom),
             [new Route(RouteKind::Cord, self::points([51.5, -21.5], [47.2, -1], [47.2, 3.2], [46.5, 3.2]))],
@@ -105,7 +105,7 @@ final class DemoPlans
                 new Route(RouteKind::Trench, self::points([119, 8], [119, -6], [20, -6], [20, -1])),
                 new Route(RouteKind::Gas, self::points([64, 84], [64, 70], [112.5, 70], [112.5, 14], [118, 14])),
             ],
-            0, PlanSide::Left,
+            0, PlanSide::Left, self::box(40, 104, 120, 30), 30, PlanSide::Top, 4,
         );
     }
 

@@ -43,9 +43,11 @@ use Underpin\Job\OtherSourceRun;
 use Underpin\Job\Outlet;
 use Underpin\Job\Panel;
 use Underpin\Job\PanelKind;
+use Underpin\Job\Plan\BuildingKind;
 use Underpin\Job\Plan\MachineSpot;
 use Underpin\Job\Plan\PlanItem;
 use Underpin\Job\Plan\PlanItemKind;
+use Underpin\Job\Plan\PlannedBuilding;
 use Underpin\Job\Plan\SitePlan;
 use Underpin\Job\Position;
 use Underpin\Job\Rating;
@@ -201,6 +203,25 @@ function standing(MachineSpot $spot, PlanItem ...$items): Job
 
     return Changed::of($job, supply: new Supply($machine, Fuel::Gasoline))->with(
         new SitePlan([], $lot, array_values($items), $spot), new Authority(new LocalRules(nightDb: 60)),
+    );
+}
+
+/** A sound house of 30 by 20 ft with a propane tank so many feet to its right. */
+function beside(?float $gal, PlanItemKind $kind, float $ft): Job
+{
+    $house = new PlannedBuilding('h', 'House', BuildingKind::House, Polygon::rectangle(0, 0, 30, 20)->corners, true);
+
+    return sound()->with(
+        new SitePlan([$house], Polygon::rectangle(-100, -100, 300, 300)->corners, [new PlanItem('t', $kind, 30 + $ft, 5, 10, 3)]),
+        new Site(propaneTankGal: $gal),
+    );
+}
+
+/** A sound house with its inlet so high, in so much snow. */
+function hung(?float $heightIn, ?float $snowIn): Job
+{
+    return sound()->with(
+        new SitePlan(items: [new PlanItem('i', PlanItemKind::Inlet, 0, 0, 0.5, 0.5, heightIn: $heightIn)]), new Site(snowIn: $snowIn),
     );
 }
 
@@ -607,6 +628,17 @@ $houses = [
         'GAS_NEAR', standing(new MachineSpot(60, 10), new PlanItem('t', PlanItemKind::Tank, 66, 10, 4, 4)), true,
     ],
     'a machine with room on every side' => ['GAS_NEAR', standing(new MachineSpot(60, 10)), false],
+    'a tank of 250 gal at the house' => ['TANK_NEAR', beside(250, PlanItemKind::Tank, 5), true, Severity::Wrong],
+    'one that keeps its ten feet' => ['TANK_NEAR', beside(250, PlanItemKind::Tank, 10), false],
+    'one of 1,000 gal at ten feet' => ['TANK_NEAR', beside(1_000, PlanItemKind::Tank, 10), true],
+    'the same in the ground' => ['TANK_NEAR', beside(1_000, PlanItemKind::BuriedTank, 10), false],
+    'a small one at the wall' => ['TANK_NEAR', beside(120, PlanItemKind::Tank, 1), false],
+    'one whose size nobody noted' => ['TANK_NEAR', beside(null, PlanItemKind::Tank, 1), false],
+    'an inlet under the snow' => ['INLET_REACH', hung(30, 36), true, Severity::Advice],
+    'an inlet above it' => ['INLET_REACH', hung(48, 36), false],
+    'an inlet that takes a ladder' => ['INLET_REACH', hung(80, null), true],
+    'an inlet that nobody measured' => ['INLET_REACH', hung(null, 36), false],
+
     'a loud machine at night' => ['NOISE_OVER', standing(new MachineSpot(60, 10)), true, Severity::Advice],
     'one that is far enough' => ['NOISE_OVER', standing(new MachineSpot(20, 8)), false],
 

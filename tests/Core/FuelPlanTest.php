@@ -12,6 +12,10 @@ use Underpin\Design\Design;
 use Underpin\Exchange\JobFile;
 use Underpin\Fuel\FuelDay;
 use Underpin\Fuel\FuelPlan;
+use Underpin\Fuel\GasPipe;
+use Underpin\Fuel\GasTree;
+use Underpin\Fuel\PipedGas;
+use Underpin\Fuel\PipeSection;
 use Underpin\Geometry\Point;
 use Underpin\Job\Fuel;
 use Underpin\Job\FuelKept;
@@ -108,11 +112,11 @@ it('takes the pipe at full load over the way on the plan, or as typed', function
     $rating = new Rating(Fuel::NaturalGas, 8000, null, 60, null, 220);
     $way = new SitePlan(routes: [new Route(RouteKind::Gas, [new Point(0, 0), new Point(40, 0), new Point(40, 20)])]);
     $job = burning(Fuel::NaturalGas, rating: $rating);
-    expect(plan($job)->pipe())->toBeNull()->and(plan($job->with($way))->pipeFt())->toBe(60.0)
+    expect(plan($job)->pipes())->toBeNull()->and(plan($job->with($way))->pipeFt())->toBe(60.0)
         // 1 in carries 257 cubic feet an hour over 60 ft, and 169 over 130.
-        ->and(plan($job->with($way))->pipe()?->smallest)->toBe('1')
-        ->and(plan($job->with($way, new FuelKept(pipeFt: 130)))->pipe()?->smallest)->toBe('1-1/4')
-        ->and(plan(burning(Fuel::Gasoline)->with($way))->pipe())->toBeNull();
+        ->and(plan($job->with($way))->pipes()?->sections[0]->pipe?->smallest)->toBe('1')
+        ->and(plan($job->with($way, new FuelKept(pipeFt: 130)))->pipes()?->sections[0]->pipe?->smallest)->toBe('1-1/4')
+        ->and(plan(burning(Fuel::Gasoline)->with($way))->pipes())->toBeNull();
 });
 
 it('knows when gasoline goes bad', function (string $bought, ?bool $treated, ?string $bad) {
@@ -168,4 +172,35 @@ it('goes out with a job and comes in as the same', function () {
     );
     $file = JobFile::standard();
     expect($file->decode($file->encode(burning(Fuel::Propane, $kept)))->fuelKept)->toEqual($kept);
+});
+
+it('sizes each section of a gas pipe by what it carries, all by the longest length', function () {
+    // A machine of 230 cfh at the end of 80 ft; a furnace of 100 cfh that branches off at 20 ft, 15 ft away; a range at 50 ft, 40 ft away.
+    $tree = GasTree::of(PipedGas::Natural, 230_000.0, 80.0, [
+        new GasAppliance('r', 'Range', 65_000, 50, 40), new GasAppliance('f', 'Furnace', 100_000, 20, 15),
+    ]);
+    $said = array_map(fn (PipeSection $s): array => [$s->words, $s->ft, $s->btuh], $tree->sections);
+    expect($tree->longestFt)->toBe(90.0)->and($tree->missing)->toBe([])->and($said)->toBe([
+        ['from the meter to the branch of Furnace', 20.0, 395_000.0], ['from the branch of Furnace to the branch of Range', 30.0,
+            295_000.0],
+        ['from the branch of Range to the machine', 30.0, 230_000.0], ['branch to Furnace', 15.0, 100_000.0], ['branch to Range',
+            40.0, 65_000.0],
+    ]);
+    foreach ($tree->sections as $section) {
+        $alone = GasPipe::of(PipedGas::Natural, $section->btuh, 90.0);
+        expect($section->pipe->smallest)->toBe($alone->smallest)->and($alone->capacityCfh())
+            ->toBeGreaterThanOrEqual($section->btuh / 1_000);
+    }
+});
+
+it('counts what is not measured in every section, so that no pipe is too small for it', function () {
+    $tree = GasTree::of(PipedGas::Natural, 230_000.0, 60.0, [
+        new GasAppliance('f', 'Furnace', 100_000), new GasAppliance('d', 'Dryer', 20_000, 10, 5),
+    ]);
+    expect(array_map(fn (PipeSection $s): float => $s->btuh, $tree->sections))->toBe([350_000.0, 330_000.0, 20_000.0])
+        ->and($tree->missing)->toBe(['Furnace']);
+    // A branch that is said to leave behind the machine leaves at it; more than the largest pipe carries is named, not sized.
+    $odd = GasTree::of(PipedGas::Natural, 100_000_000.0, 60.0, [new GasAppliance('x', 'X', 10_000, 90, 5)]);
+    expect($odd->sections)->toHaveCount(2)->and($odd->sections[0]->pipe)->toBeNull()->and($odd->sections[0]->size())->toContain('over 4 in')
+        ->and($odd->longestFt)->toBe(65.0);
 });

@@ -99,8 +99,9 @@ it('writes to the utility where the meter is pulled or takes an adapter, and ask
 
 it('writes to the gas plumber what is wanted, and warns of a meter that is too small', function () {
     $letter = written('gas-letter', onGas(250, new GasAppliance('f', 'Furnace', 100_000)));
-    // 230 cubic feet for the machine, 100 for the furnace; 60 ft of 1 in carry 257.
-    expect($letter)->toContain('330 cubic feet an hour')->toContain('Furnace 100,000 BTU/h')->toContain('1 in schedule 40')
+    // 230 cubic feet for the machine, 100 for the furnace, whose branch nobody measured: 60 ft of 1 in carry 257, of 1-1/4 in 528.
+    expect($letter)->toContain('330 cubic feet an hour')->toContain('Furnace 100,000 BTU/h')
+        ->toContain('1-1/4 in schedule 40; 60 ft, 330,000 BTU/h')->toContain('Furnace: counted in every section')
         ->toContain('The meter is too small')->toContain('3.5 to 7 in of water')
         ->and(written('gas-letter', onGas(330, new GasAppliance('f', 'Furnace', 100_000))))->not->toContain('too small')
         ->and(written('gas-letter', onGas(null)))->toContain('not read')->toContain('please count what else burns')

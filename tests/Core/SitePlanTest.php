@@ -46,9 +46,12 @@ use Underpin\Job\Plan\RouteKind;
 use Underpin\Job\Plan\SitePlan;
 use Underpin\Job\Plan\WallOpening;
 use Underpin\Job\Rating;
+use Underpin\Job\Site;
 use Underpin\Job\WireRun;
 use Underpin\Outage\SwitchingCard;
+use Underpin\Placement\PlaceRow;
 use Underpin\Placement\PlannedPlace;
+use Underpin\Placement\TankPlace;
 use Underpin\Refused;
 use Underpin\Sizing\Supply;
 
@@ -352,3 +355,81 @@ it('tells the owner on the card where the machine stands, and nothing of a place
 })->with([
     [62.5, 'outdoors, level, at its place, 22 ft from House, exhaust away from it.'], [50.0, 'outdoors, level, in place.'],
 ]);
+
+it('judges every machine that stands there, each against the others too, and hears them together', function () {
+    $alone = placed(site(new MachineSpot(60, 10)), rules: new LocalRules(nightDb: 60));
+    $two = fn (float $x): Job => $alone->with($alone->plan->with(more: [new MachineSpot($x, 10)]));
+    $places = (new Design($two(66)))->places();
+    expect($places)->toHaveCount(2)->and($places[0]->spot->x)->toBe(60.0)->and($places[1]->spot->x)->toBe(66.0)
+        ->and((new Design($alone))->places())->toHaveCount(1)
+        ->and(implode(' ', array_map(fn (PlaceRow $row): string => $row->what, $places[0]->rows())))->toContain('working space: machine 2');
+    // The second stands where the first would not be taken: at the line.
+    $near = (new Design($two(60)->with($two(60)->plan->with(more: [new MachineSpot(77, 10)]))));
+    expect(array_filter($near->places()[0]->rows(), fn (PlaceRow $row): bool => $row->isBroken()))->toBe([])
+        ->and(array_filter($near->places()[1]->rows(), fn (PlaceRow $row): bool => $row->isBroken()))->not->toBe([])
+        ->and(codes($near->job))->toContain('PROPERTY_NEAR');
+    $one = PlannedPlace::of($alone)->noise();
+    $both = PlannedPlace::of($alone->with($alone->plan->with(more: [new MachineSpot(60, 10)])))->noise();
+    // Two that are as loud, at one place, are 3 dB more.
+    expect($both[0]->db - $one[0]->db)->toEqualWithDelta(10 * log10(2), 0.01);
+});
+
+it('knows by the flood line whether water reaches a machine, and not where a height is not known', function (
+    array $flood, ?float $water, ?float $platform, ?bool $above,
+) {
+    $job = placed(site(new MachineSpot(60, 10, platformIn: $platform)))->with(new Site(level: true, aboveFlood: true, snowIn: 0));
+    $job = $job->with($job->plan->with(flood: $flood, floodIn: $water));
+    expect(PlannedPlace::of($job)->isAboveFlood())->toBe($above)->and(in_array('SNOW_FLOOD', codes($job), true))->toBe($above === false);
+})->with([
+    'not drawn' => [[], null, null, null], 'beside it' => [box(100, 0, 20, 20), 20, null, true],
+    'in it' => [box(50, 0, 40, 40), 20, 12, false], 'in it, on a platform' => [box(50, 0, 40, 40), 20, 24, true],
+    'as high as its platform' => [box(50, 0, 40, 40), 20, 20, false], 'in it, and nobody measured' => [box(50, 0, 40, 40), null, 24, null],
+]);
+
+it('makes a level pad higher where the ground falls', function () {
+    $job = placed(site(new MachineSpot(60, 10, PlanSide::Right)));
+    $falls = fn (?PlanSide $side, ?float $pct): ?float => PlannedPlace::of(
+        $job->with($job->plan->with(fallSide: $side, fallPct: $pct)),
+    )->padFallIn();
+    [$w, $d] = PlannedPlace::of($job)->padFt();
+    expect($falls(PlanSide::Top, 5))->toEqualWithDelta($d * 0.05 * 12, 1e-9)->and($falls(PlanSide::Left, 5))
+        ->toEqualWithDelta($w * 0.05 * 12, 1e-9)
+        ->and($falls(null, 5))->toBeNull()->and($falls(PlanSide::Top, null))->toBeNull()->and($w)->not->toBe($d);
+});
+
+it('keeps from the gas meter what the utility says, where it was asked', function () {
+    $needs = fn (?float $ft): float => array_values(array_filter(PlannedPlace::of(placed(
+        site(new MachineSpot(60, 10), true, new PlanItem('g', PlanItemKind::GasMeter, 70, 10, 1, 1)),
+        rules: new LocalRules(gasMeterFt: $ft),
+    ))->rows(), fn (PlaceRow $row): bool => $row->what === 'gas meter'))[0]->neededFt;
+    expect($needs(null))->toBe(3.0)->and($needs(8.0))->toBe(8.0);
+});
+
+it('keeps a propane tank from buildings and lines by its size, and says why it is not judged', function () {
+    $job = fn (?float $gal, PlanItem ...$tanks): Job => placed(site(new MachineSpot(60, 10), true, ...$tanks))
+        ->with(new Site(propaneTankGal: $gal));
+    $tank = new PlanItem('t', PlanItemKind::Tank, 30, 40, 6, 3);
+    $needs = fn (float $gal): array => array_values(array_unique(array_map(fn (PlaceRow $r): float => $r->neededFt,
+        TankPlace::rows($job($gal, $tank)))));
+    expect($needs(124))->toBe([0.0])->and($needs(125))->toBe([10.0])->and($needs(500))->toBe([10.0])->and($needs(501))->toBe([25.0])
+        ->and(TankPlace::rows($job(2_001, $tank)))->toBe([])->and(TankPlace::missing($job(2_001, $tank)))->toContain('over 2,000 gal')
+        ->and(TankPlace::missing($job(null, $tank)))->toBe('the size of the propane tank')->and(TankPlace::missing($job(250)))->toBe('')
+        ->and(TankPlace::missing($job(250, $tank, new PlanItem('u', PlanItemKind::BuriedTank, 30, 60, 6, 3))))
+        ->toContain('which of the tanks');
+});
+
+it('draws water, slope and every machine, and names them in its twin', function () {
+    $job = placed(site(new MachineSpot(60, 10)));
+    $job = $job->with($job->plan->with(
+        flood: box(100, 0, 20, 20), floodIn: 18.0, fallSide: PlanSide::Bottom, fallPct: 4.0, more: [new MachineSpot(60, 30)],
+    ));
+    $drawing = (new SitePlanDrawing(new Design($job)))->drawing();
+    $words = implode(' ', array_map(fn (Text $t): string => $t->words, array_values(array_filter(Drawn::of($drawing)->elements,
+        fn ($e): bool => $e instanceof Text))));
+    $twin = implode("\n", array_map(fn (array $row): string => implode(' ', $row), $drawing->twin));
+    expect($words)->toContain('flood line, water 18 in')->toContain('ground falls 4 %')->and($twin)->toContain('machine 2 60,30')
+        ->toContain('flood line 100,0 120,0 120,20 100,20');
+    expect(JobFile::standard()->decode(JobFile::standard()->encode($job))->plan)->toEqual($job->plan)
+        ->and(fn () => new SitePlan(flood: [new Point(0, 0), new Point(4, 4), new Point(4, 0), new Point(0, 4)]))
+        ->toThrow(Refused::class, 'Flood line');
+});

@@ -127,7 +127,8 @@ it('goes from survey to drawings with an adapter at the meter, once the utility 
     expect(($this->drawn)('one-line'))->toContain('Draft: ask the utility');
     $this->post('/local-rules', [
         'authority' => 'Tarn Bay', 'edition' => 'NEC 2023', 'splices_in_panel' => '1', 'permit' => '1', 'inspection' => '1',
-        'portable_ft' => '20', 'opening_ft' => '', 'property_ft' => '', 'night_db' => '', 'meter_adapter' => '1', 'who' => '',
+        'portable_ft' => '20', 'opening_ft' => '', 'property_ft' => '', 'night_db' => '', 'gas_meter_ft' => '',
+        'meter_adapter' => '1', 'who' => '',
         'accepts_standard' => '1', 'accepts_optional' => '1',
         'accepts_existing' => '1', 'accepts_measured' => '1', 'notes' => '', 'source' => '', 'dated' => '',
     ])->assertSessionHasNoErrors();

@@ -13,7 +13,7 @@ beforeEach(function () {
     $this->base = "/jobs/{$this->job->id}";
     $this->fields = [
         'authority' => 'Gull Point', 'edition' => 'NEC 2020', 'splices_in_panel' => '0', 'permit' => '1', 'inspection' => '0',
-        'portable_ft' => '35', 'opening_ft' => '8', 'property_ft' => '10', 'night_db' => '55', 'meter_adapter' => '',
+        'portable_ft' => '35', 'opening_ft' => '8', 'property_ft' => '10', 'night_db' => '55', 'gas_meter_ft' => '4', 'meter_adapter' => '',
         'who' => 'Licensed electrician',
         'accepts_standard' => '1', 'accepts_optional' => '0', 'accepts_existing' => '1', 'accepts_measured' => '0', 'notes' => 'n',
         'source' => 'letter', 'dated' => '2026-03-31',

@@ -34,7 +34,8 @@ it('draws a site from nothing: a house as typed, its openings, the lot, what sta
     ($this->send)('PUT', 'place/opening', [
         'id' => '', 'building' => $house->id, 'kind' => 'door', 'wall' => '1', 'from_ft' => '28', 'width_ft' => '3', 'name' => '',
     ]);
-    ($this->send)('PUT', 'place/around', ['property' => '190 x 140 at -40,-60', 'north_deg' => '20', 'snow_side' => 'top']);
+    ($this->send)('PUT', 'place/around', ['property' => '190 x 140 at -40,-60', 'north_deg' => '20', 'snow_side' => 'top', 'flood' => '',
+        'flood_in' => '', 'fall_side' => '', 'fall_pct' => '']);
     ($this->send)('PUT', 'place/nothing-else', []);
     $spot = ['exhaust' => 'bottom', 'width_ft' => '', 'depth_ft' => '', 'platform_in' => '', 'served_top' => '0', 'served_right' => '0',
         'served_bottom' => '0', 'served_left' => '0'];
@@ -53,7 +54,7 @@ it('draws a site from nothing: a house as typed, its openings, the lot, what sta
         $this->get("$this->base/drawings/site-plan/1.$format")->assertOk();
     }
     ($this->send)('PUT', 'place/item', [
-        'id' => '', 'kind' => 'tank', 'name' => '', 'x' => '52', 'y' => '-20', 'w' => '6', 'd' => '3',
+        'id' => '', 'kind' => 'tank', 'name' => '', 'x' => '52', 'y' => '-20', 'w' => '6', 'd' => '3', 'height_in' => '',
     ]);
     $this->get("$this->base/place-and-fuel")->assertSee('NFPA 58 relief valve')->assertSee('is-broken', false);
     $item = ($this->file)()->plan->items[0];
@@ -94,7 +95,8 @@ it('refuses by field what cannot stand, and keeps what is there', function (stri
         'bought_on' => '20-01-01', 'treated' => '', 'usd_per_unit' => '-1', 'tank_diameter_in' => '', 'tank_length_in' => '',
         'tank_fill_pct' => '', 'buried' => '', 'supplier_btuh' => '', 'pipe_ft' => '', 'near' => '', 'far' => '',
     ], 'usd_per_unit', 'Price of the fuel'],
-    'an appliance that burns nothing' => ['fuel/appliance', ['id' => '', 'name' => 'Boiler', 'btuh' => '0'], 'btuh', 'BTU/h'],
+    'an appliance that burns nothing' => ['fuel/appliance', ['id' => '', 'name' => 'Boiler', 'btuh' => '0', 'at_ft' => '',
+        'branch_ft' => ''], 'btuh', 'BTU/h'],
 ]);
 
 it('finds nothing too near at the three designs of the demo', function (string $name) {
@@ -116,9 +118,12 @@ it('takes fuel from facts to days, and says what it goes by', function () {
     $this->get("$this->base/place-and-fuel")->assertSee('At the loads of this job')->assertSee('3 days')->assertSee('good until')
         ->assertSee('engine off and cooled')->assertSee('Coldharbor depot');
     ($this->open)('Lake Ansgar lodge');
-    $this->get("$this->base/place-and-fuel")->assertSee('760,000 BTU/h, by the supplier')->assertSee('2 in, over 151 ft');
-    ($this->send)('PUT', 'fuel/appliance', ['id' => '', 'name' => 'Laundry dryers', 'btuh' => '90000']);
+    $this->get("$this->base/place-and-fuel")->assertSee('760,000 BTU/h, by the supplier')
+        ->assertSee('from the meter to the branch of Boiler')
+        ->assertSee('all over 151 ft, the longest length');
+    ($this->send)('PUT', 'fuel/appliance', ['id' => '', 'name' => 'Laundry dryers', 'btuh' => '90000', 'at_ft' => '', 'branch_ft' => '']);
     expect(($this->file)()->fuelKept->appliances)->toHaveCount(3);
+    $this->get("$this->base/place-and-fuel")->assertSee('Laundry dryers: counted in every section');
     ($this->send)('DELETE', 'fuel/appliance', ['id' => ($this->file)()->fuelKept->appliances[2]->id]);
     ($this->send)('PUT', 'fuel', [
         'bought_on' => '', 'treated' => '', 'usd_per_unit' => '3.10', 'tank_diameter_in' => '41', 'tank_length_in' => '192',
@@ -134,4 +139,32 @@ it('shows another\'s change before it puts its own over it', function () {
     $this->put("$this->base/place/way", ['kind' => 'cord', 'points' => '0,0 9,9', 'was' => json_encode(['points' => [[1, 1], [2, 2]]])])
         ->assertStatus(409);
     $this->patch("$this->base/place/machine", ['x' => '1', 'y' => '1', 'was' => json_encode(['x' => 49, 'y' => -24])])->assertStatus(409);
+});
+
+it('places further machines, draws the flood line, and says what pad it takes', function () {
+    ($this->open)('Lake Ansgar lodge');
+    $further = fn (array $with) => $this->put("$this->base/place/further", [
+        'machine' => '0', 'x' => '118', 'y' => '-12', 'exhaust' => 'right', 'was' => '{}', ...$with,
+    ]);
+    $further(['x' => '1e9'])->assertSessionHasErrors('x');
+    $further(['exhaust' => 'up'])->assertSessionHasErrors('exhaust');
+    $further([])->assertSessionHasNoErrors();
+    $further(['y' => '-30'])->assertSessionHasNoErrors();
+    $further(['y' => '-40'])->assertSessionHasNoErrors();
+    $further([])->assertSessionHasErrors('x');
+    expect(array_map(fn ($spot): float => $spot->y, ($this->file)()->plan->more))->toBe([-12.0, -30.0, -40.0]);
+    $further(['machine' => '3', 'y' => '-31', 'was' => '{"x":118,"y":-29,"exhaust":"right"}'])->assertStatus(409);
+    $further(['machine' => '3', 'y' => '-31', 'was' => '{"x":118,"y":-30,"exhaust":"right"}'])->assertSessionHasNoErrors();
+    $this->delete("$this->base/place/further", ['machine' => '4'])->assertSessionHasNoErrors();
+    $this->delete("$this->base/place/further", ['machine' => '4'])->assertStatus(409);
+    expect(array_map(fn ($spot): float => $spot->y, ($this->file)()->plan->more))->toBe([-12.0, -31.0]);
+    $around = ['property' => '240 x 190 at -40,-50', 'north_deg' => '0', 'snow_side' => 'left', 'fall_side' => 'top',
+        'fall_pct' => '4', 'flood_in' => '90'];
+    $this->put("$this->base/place/around", [...$around, 'flood' => '0,0 4,4 4,0 0,4'])->assertSessionHasErrors('flood');
+    ($this->send)('PUT', 'place/around', [...$around, 'flood' => '60 x 60 at 100,-20']);
+    $this->get("$this->base/place-and-fuel")->assertSee('The flood reaches it.')->assertSee('Snow or water can reach the machine.')
+        ->assertSee('Pad or platform:');
+    foreach (['svg', 'dxf', 'pdf'] as $format) {
+        $this->get("$this->base/drawings/site-plan/1.$format")->assertOk();
+    }
 });

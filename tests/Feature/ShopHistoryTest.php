@@ -72,7 +72,8 @@ it('takes an added load away again, and brings it back', function () {
 it('tells the second who changes local rules', function () {
     $rules = [
         'authority' => 'Gull Point', 'edition' => 'NEC 2023', 'splices_in_panel' => '1', 'permit' => '1', 'inspection' => '1',
-        'portable_ft' => '20', 'opening_ft' => '', 'property_ft' => '', 'night_db' => '', 'meter_adapter' => '', 'who' => '', 'notes' => '',
+        'portable_ft' => '20', 'opening_ft' => '', 'property_ft' => '', 'night_db' => '', 'gas_meter_ft' => '',
+        'meter_adapter' => '', 'who' => '', 'notes' => '',
         'source' => '', 'dated' => '2026-01-02', 'accepts_standard' => '1', 'accepts_optional' => '1', 'accepts_existing' => '1',
         'accepts_measured' => '1',
     ];

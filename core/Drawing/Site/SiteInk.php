@@ -35,6 +35,8 @@ enum SiteInk: string implements Ink
     case BrokenFigure = 'site-figure is-broken';
     case Plate = 'site-plate';
     case Scale = 'site-scale';
+    case Flood = 'site-flood';
+    case FloodNote = 'site-note is-flood';
 
     public function cssClass(): string
     {
@@ -57,6 +59,8 @@ enum SiteInk: string implements Ink
             self::Note => Pen::text(Colour::Ink, 13),
             self::Cord => Pen::line(Colour::LegB, 3)->dashed(9, 4),
             self::Trench => Pen::line(Colour::LegA, 3),
+            self::Flood => Pen::line(Colour::WireBlue, 2)->dashed(10, 3),
+            self::FloodNote => Pen::text(Colour::WireBlue, 13),
             self::Gas => Pen::line(Colour::Wrong, 3)->dashed(3, 4),
             self::Work => Pen::line(Colour::Petrol, 1.4)->dashed(3, 3),
             self::Machine => Pen::face(Colour::Petrol, Colour::Ink, 1.6),

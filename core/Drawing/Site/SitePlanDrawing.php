@@ -59,11 +59,14 @@ final readonly class SitePlanDrawing
 
     public SiteScale $at;
 
+    private GroundMarks $marks;
+
     public function __construct(private Design $design)
     {
         $this->plan = $design->job->plan;
         $this->place = $design->place();
         $this->at = new SiteScale($this->points());
+        $this->marks = new GroundMarks($this->plan, $this->at);
     }
 
     public function drawing(): Drawing
@@ -89,7 +92,8 @@ final readonly class SitePlanDrawing
             ...$this->plan->property,
             ...array_merge([], ...array_map(fn (PlanItem $i): array => $i->area()->corners, $this->plan->items ?? [])),
             ...array_merge([], ...array_map(fn (Route $r): array => $r->points, $this->plan->routes)),
-            ...$this->place === null ? [] : $this->place->machine->corners,
+            ...$this->plan->flood,
+            ...array_merge([], ...array_map(fn (PlannedPlace $each): array => $each->machine->corners, $this->design->places())),
         ];
     }
 
@@ -98,7 +102,7 @@ final readonly class SitePlanDrawing
     {
         $all = $this->ofPlan();
 
-        return $this->place === null ? [] : [new Rect($all, SiteInk::Ground)];
+        return [...$this->place === null ? [] : [new Rect($all, SiteInk::Ground)], ...$this->marks->flood()];
     }
 
     /** @return list<Element> each forbidden shape at its exact offset: edges first, so that only those of the whole stay in sight */
@@ -280,7 +284,8 @@ final readonly class SitePlanDrawing
     private function shown(): array
     {
         return array_slice(array_values(array_filter(
-            $this->place?->telling() ?? [], fn (PlaceRow $row): bool => $row->isBroken() || (
+            array_merge([], ...array_map(fn (PlannedPlace $each): array => $each->telling(), $this->design->places())),
+            fn (PlaceRow $row): bool => $row->isBroken() || (
                 $row->ft() <= max(self::NEAR_FT, self::NEAR * $row->neededFt)
                 && ! in_array($row->distance, [Distance::Service, Distance::ExhaustOpening], true)
             ),
@@ -295,12 +300,7 @@ final readonly class SitePlanDrawing
         }
         $box = $this->box($this->place->machine);
         [$x, $y] = $this->at->at($this->place->exhaust);
-        [$dx, $dy] = match ($this->place->spot->exhaust) {
-            PlanSide::Right => [34.0, 0.0],
-            PlanSide::Left => [-34.0, 0.0],
-            PlanSide::Top => [0.0, -34.0],
-            PlanSide::Bottom => [0.0, 34.0],
-        };
+        [$dx, $dy] = $this->away($this->place->spot->exhaust);
         $name = $this->design->job->generator->machine->name ?? '';
         $back = fn (float $across): array => [$x + $dx * 0.7 - $dy * $across, $y + $dy * 0.7 + $dx * $across];
 
@@ -309,18 +309,48 @@ final readonly class SitePlanDrawing
 
         $space = $worked === null ? [] : [new Path([$this->outline($worked)], SiteInk::Work)];
 
-        return [...$space, new Link(Spot::onPlan('machine'), 'site-link site-drag', 'site-machine', $spoken, '', false, [
-            'per-ft' => (string) $this->at->perFt,
-        ], [
-            new Rect($box, SiteInk::Machine, 2),
-            new Path([
-                Trace::through([$x, $y], [$x + $dx, $y + $dy]), Trace::through($back(0.18), [$x + $dx, $y + $dy], $back(-0.18)),
-            ], SiteInk::Exhaust),
-            new Text(
-                $box->centre(), $box->bottom() + ($this->place->spot->exhaust === PlanSide::Bottom ? 52 : 18), $name, SiteInk::Name,
-                Anchor::Middle,
-            ),
-        ])];
+        return [...$space, ...$this->further(), new Link(Spot::onPlan('machine'), 'site-link site-drag', 'site-machine', $spoken, '',
+            false, [
+                'per-ft' => (string) $this->at->perFt,
+            ], [
+                new Rect($box, SiteInk::Machine, 2),
+                new Path([
+                    Trace::through([$x, $y], [$x + $dx, $y + $dy]), Trace::through($back(0.18), [$x + $dx, $y + $dy], $back(-0.18)),
+                ], SiteInk::Exhaust),
+                new Text(
+                    $box->centre(), $box->bottom() + ($this->place->spot->exhaust === PlanSide::Bottom ? 52 : 18), $name, SiteInk::Name,
+                    Anchor::Middle,
+                ),
+            ])];
+    }
+
+    /** @return list<Element> machines beside the first one, each with its number and where its exhaust leaves */
+    private function further(): array
+    {
+        $elements = [];
+        foreach (array_slice($this->design->places(), 1) as $n => $place) {
+            $box = $this->box($place->machine);
+            [$x, $y] = $this->at->at($place->exhaust);
+            [$dx, $dy] = $this->away($place->spot->exhaust);
+            array_push(
+                $elements, new Rect($box, SiteInk::Machine, 2), new Path([Trace::through([$x, $y], [$x + $dx, $y + $dy])],
+                    SiteInk::Exhaust),
+                new Text($box->centre(), $box->middle() + 5, (string) ($n + 2), SiteInk::Name, Anchor::Middle),
+            );
+        }
+
+        return $elements;
+    }
+
+    /** @return array{float, float} units from a side to where its exhaust is drawn to */
+    private function away(PlanSide $side): array
+    {
+        return match ($side) {
+            PlanSide::Right => [34.0, 0.0],
+            PlanSide::Left => [-34.0, 0.0],
+            PlanSide::Top => [0.0, -34.0],
+            PlanSide::Bottom => [0.0, 34.0],
+        };
     }
 
     /** @return list<Element> scale, north and the side of the snow */
@@ -343,21 +373,8 @@ final readonly class SitePlanDrawing
                 [Trace::through($tip(-14.0), $tip(12.0)), Trace::through($tip(4.0, -6.0), $tip(12.0), $tip(4.0, 6.0))], SiteInk::Scale,
             ),
             new Text($tip(24.0)[0], $tip(24.0)[1] + 5, 'N', SiteInk::Name, Anchor::Middle),
-            ...$this->snow(),
+            ...$this->marks->snow(), ...$this->marks->fall(),
         ];
-    }
-
-    /** @return list<Element> */
-    private function snow(): array
-    {
-        [$x, $y, $anchor] = match ($this->plan->snowSide) {
-            PlanSide::Left => [8.0, $this->at->bottom() / 2 - 24, Anchor::Start],
-            PlanSide::Right => [$this->at->right() - 8, $this->at->bottom() / 2 - 24, Anchor::End],
-            PlanSide::Top => [8.0, 18.0, Anchor::Start],
-            PlanSide::Bottom, null => [8.0, $this->at->bottom() - 8, Anchor::Start],
-        };
-
-        return $this->plan->snowSide === null ? [] : [new Text($x, $y, 'snow comes down on this side', SiteInk::Note, $anchor)];
     }
 
     private function line(Segment $line, SiteInk $ink): Line
@@ -409,6 +426,19 @@ final readonly class SitePlanDrawing
             $rows[] = [
                 $item->title(), Say::figure($item->x).','.Say::figure($item->y), Say::figure($item->w).' × '.Say::figure($item->d),
                 $item->kind->words(),
+            ];
+        }
+        foreach (array_slice($this->design->places(), 1) as $n => $place) {
+            $rows[] = [
+                'machine '.($n + 2), Say::figure($place->spot->x).','.Say::figure($place->spot->y),
+                implode(' × ', array_map(Say::figure(...), $place->padFt())), "exhaust to the {$place->spot->exhaust->value}",
+            ];
+        }
+        if ($this->plan->flood !== []) {
+            $rows[] = [
+                'flood line', implode(' ', array_map(fn (Point $p): string => Say::figure($p->x).','.Say::figure($p->y),
+                    $this->plan->flood)), '',
+                $this->plan->floodIn === null ? 'height of the water not known' : 'water '.Say::figure($this->plan->floodIn).' in',
             ];
         }
         foreach ($this->place?->rows() ?? [] as $row) {

@@ -55,6 +55,10 @@ final class FuelKeptPart implements JobPart
         return $form ??= new Form(
             Field::key(Job::LONGEST_ID), Field::text('name', 'what it is called')->label('Appliance')->required()->atMost(60),
             Field::number('btuh', 'BTU an hour')->label('BTU/h')->over(0)->atMost(100_000_000),
+            Field::number('at_ft', 'feet of pipe from the meter to where its branch leaves')->label('Branches off at')->in(Unit::Feet)
+                ->atMost(2_000)->optional('not measured'),
+            Field::number('branch_ft', 'feet of pipe from there to it, with fittings')->label('Its branch')->in(Unit::Feet)->atMost(2_000)
+                ->optional('not measured'),
         );
     }
 
@@ -76,7 +80,10 @@ final class FuelKeptPart implements JobPart
             $in->textOrNull('bought_on') ?? '', $in->flagOrNull('treated'), $in->numberOrNull('usd_per_unit'),
             $in->numberOrNull('tank_diameter_in'), $in->numberOrNull('tank_length_in'), $in->numberOrNull('tank_fill_pct'),
             $in->flagOrNull('buried'), $in->numberOrNull('supplier_btuh'), array_map(
-                fn (Values $each): GasAppliance => new GasAppliance($each->text('id'), $each->text('name'), $each->number('btuh')),
+                fn (Values $each): GasAppliance => new GasAppliance(
+                    $each->text('id'), $each->text('name'), $each->number('btuh'), $each->numberOrNull('at_ft'),
+                    $each->numberOrNull('branch_ft'),
+                ),
                 $in->itemsOrNone('appliances'),
             ), $in->numberOrNull('pipe_ft'), $in->textOrNull('near') ?? '', $in->textOrNull('far') ?? '',
         );
@@ -99,9 +106,15 @@ final class FuelKeptPart implements JobPart
             'usd_per_unit' => $kept->usdPerUnit, 'tank_diameter_in' => $kept->tankDiameterIn, 'tank_length_in' => $kept->tankLengthIn,
             'tank_fill_pct' => $kept->tankFillPct, 'buried' => $kept->buried, 'supplier_btuh' => $kept->supplierBtuh,
             'appliances' => array_map(
-                fn (GasAppliance $a): array => ['id' => $a->id, 'name' => $a->name, 'btuh' => $a->btuh], $kept->appliances,
+                self::writeAppliance(...), $kept->appliances,
             ),
             'pipe_ft' => $kept->pipeFt, 'near' => $kept->near, 'far' => $kept->far,
         ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function writeAppliance(GasAppliance $a): array
+    {
+        return ['id' => $a->id, 'name' => $a->name, 'btuh' => $a->btuh, 'at_ft' => $a->atFt, 'branch_ft' => $a->branchFt];
     }
 }

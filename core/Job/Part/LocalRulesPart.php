@@ -43,6 +43,9 @@ final class LocalRulesPart
                 ->in(Unit::Feet)->atMost(LocalRules::MOST_PORTABLE_FT)->optional('not asked'),
             Field::number('night_db', 'loudest at the property line and at a neighbor\'s window by night')->label('Noise at night')
                 ->in(Unit::Decibels)->atLeast(20)->atMost(120)->optional('not asked'),
+            Field::number('gas_meter_ft', 'feet that a machine keeps from the gas meter, as the utility says')
+                ->label('Machine from the gas meter')
+                ->in(Unit::Feet)->atMost(LocalRules::MOST_PORTABLE_FT)->optional('not asked'),
             Field::text('who', 'who may do the work')->label('Who may do the work')->atMost(200),
             Field::items(
                 'calculations', 'load calculations that are accepted',
@@ -72,6 +75,7 @@ final class LocalRulesPart
             'opening_ft' => $rules->openingFt,
             'property_ft' => $rules->propertyFt,
             'night_db' => $rules->nightDb,
+            'gas_meter_ft' => $rules->gasMeterFt,
             'who' => $rules->who,
             'calculations' => array_map(fn (DemandMethod $m): array => ['method' => $m->value], $rules->calculations),
             'meter_adapter' => $rules->meterAdapter,
@@ -92,6 +96,7 @@ final class LocalRulesPart
                 : DemandMethod::cases(),
             $in->text('notes'), $in->text('source'), $in->text('dated'), $in->flagOrNull('meter_adapter'),
             $in->numberOrNull('opening_ft'), $in->numberOrNull('property_ft'), $in->numberOrNull('night_db'),
+            $in->numberOrNull('gas_meter_ft'),
         );
     }
 }

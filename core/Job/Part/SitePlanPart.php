@@ -61,6 +61,8 @@ final class SitePlanPart implements JobPart
             self::place('y', 'up from the beginning, its lower left corner', 'Up'),
             Field::number('w', 'from left to right')->label('Wide')->in(Unit::Feet)->over(0)->atMost(500),
             Field::number('d', 'from bottom to top')->label('Deep')->in(Unit::Feet)->over(0)->atMost(500),
+            Field::number('height_in', 'of an inlet: how high it hangs above the ground')->label('Inlet hangs at')->in(Unit::Inches)
+                ->atMost(240)->optional('not measured'),
         );
     }
 
@@ -105,6 +107,13 @@ final class SitePlanPart implements JobPart
             Field::number('north_deg', 'where north is, clockwise from the top of the plan')->label('North')->in(Unit::Degrees)->atMost(359)
                 ->default(0),
             self::side('snow_side', 'where snow slides or drifts to')->label('Snow comes down at')->optional('not noted'),
+            self::corners('flood', 'corners of what lies under water in a flood')->label('Flood line')->atLeast(3)->hint(self::OUTLINE)
+                ->optional('not noted'),
+            Field::number('flood_in', 'how high the water stands there')->label('Water there')->in(Unit::Inches)->atMost(600)
+                ->optional('not known'),
+            self::side('fall_side', 'where the ground falls to')->label('Ground falls to')->optional('not noted'),
+            Field::number('fall_pct', 'how much it falls, feet in a hundred')->label('It falls')->in(Unit::PerCent)->atMost(100)
+                ->optional('not measured'),
         );
     }
 
@@ -126,6 +135,8 @@ final class SitePlanPart implements JobPart
         return [
             Field::group('site_plan', 'the site as it lies', self::form())->label('Site plan')->optional('not drawn'),
             Field::group('machine_spot', 'where the machine is to stand', self::spot())->label('Machine')->optional('not placed'),
+            Field::items('more_spots', 'where further machines of the same make stand', self::spot())->label('Further machines')
+                ->atMost(SitePlan::MOST_MORE)->optional('none'),
             Field::items('routes', 'ways of cord, trench and gas pipe', self::route())->label('Ways')->atMost(count(RouteKind::cases()))
                 ->optional('none'),
         ];
@@ -142,6 +153,7 @@ final class SitePlanPart implements JobPart
 
         return $faults->attempt('routes', fn (): SitePlan => $built->with(
             spot: $spot === null ? null : self::readSpot($spot), routes: $routes,
+            more: array_map(self::readSpot(...), $in->itemsOrNone('more_spots')),
         )) ?? $built;
     }
 
@@ -160,7 +172,9 @@ final class SitePlanPart implements JobPart
         return $faults->attempt('site_plan', fn (): SitePlan => new SitePlan(
             $plan->has('buildings') ? $buildings ?? [] : null, $plan->points('property') ?? [],
             $plan->has('items') ? $items ?? [] : null, northDeg: $plan->number('north_deg'),
-            snowSide: PlanSide::tryFrom($plan->textOrNull('snow_side') ?? ''),
+            snowSide: PlanSide::tryFrom($plan->textOrNull('snow_side') ?? ''), flood: $plan->points('flood') ?? [],
+            floodIn: $plan->numberOrNull('flood_in'), fallSide: PlanSide::tryFrom($plan->textOrNull('fall_side') ?? ''),
+            fallPct: $plan->numberOrNull('fall_pct'),
         )) ?? new SitePlan;
     }
 
@@ -184,7 +198,7 @@ final class SitePlanPart implements JobPart
     {
         return new PlanItem(
             $in->text('id'), PlanItemKind::from($in->text('kind')), $in->number('x'), $in->number('y'), $in->number('w'), $in->number('d'),
-            $in->text('name'),
+            $in->text('name'), $in->numberOrNull('height_in'),
         );
     }
 
@@ -206,9 +220,10 @@ final class SitePlanPart implements JobPart
             'buildings' => $plan->buildings === null ? null : array_map(self::writeBuilding(...), $plan->buildings),
             ...self::writeAround($plan),
             'items' => $plan->items === null ? null : array_map(self::writeItem(...), $plan->items),
-        ], 'machine_spot' => $plan->spot === null ? null : self::writeSpot($plan->spot), 'routes' => array_map(
-            fn (Route $r): array => ['kind' => $r->kind->value, 'points' => self::pairs($r->points)], $plan->routes,
-        )];
+        ], 'machine_spot' => $plan->spot === null ? null : self::writeSpot($plan->spot),
+            'more_spots' => array_map(self::writeSpot(...), $plan->more), 'routes' => array_map(
+                fn (Route $r): array => ['kind' => $r->kind->value, 'points' => self::pairs($r->points)], $plan->routes,
+            )];
     }
 
     /** @return array<string, mixed> */
@@ -216,7 +231,8 @@ final class SitePlanPart implements JobPart
     {
         return [
             'property' => $plan->property === [] ? null : self::pairs($plan->property), 'north_deg' => $plan->northDeg,
-            'snow_side' => $plan->snowSide?->value,
+            'snow_side' => $plan->snowSide?->value, 'flood' => $plan->flood === [] ? null : self::pairs($plan->flood),
+            'flood_in' => $plan->floodIn, 'fall_side' => $plan->fallSide?->value, 'fall_pct' => $plan->fallPct,
         ];
     }
 
@@ -241,7 +257,8 @@ final class SitePlanPart implements JobPart
     /** @return array<string, mixed> */
     public static function writeItem(PlanItem $i): array
     {
-        return ['id' => $i->id, 'name' => $i->name, 'kind' => $i->kind->value, 'x' => $i->x, 'y' => $i->y, 'w' => $i->w, 'd' => $i->d];
+        return ['id' => $i->id, 'name' => $i->name, 'kind' => $i->kind->value, 'x' => $i->x, 'y' => $i->y, 'w' => $i->w, 'd' => $i->d,
+            'height_in' => $i->heightIn];
     }
 
     /** @return array<string, mixed> */

@@ -22,7 +22,13 @@ final readonly class SitePlan
     /** feet from the beginning of the plan, either way */
     public const FARTHEST_FT = 5_000.0;
 
+    /** machines that stand beside the first one */
+    public const MOST_MORE = 3;
+
     public ?Polygon $lot;
+
+    /** what lies under water in a flood; null: not noted */
+    public ?Polygon $flooded;
 
     /**
      * @param  ?list<PlannedBuilding>  $buildings
@@ -32,11 +38,21 @@ final readonly class SitePlan
      * @param  list<Route>  $routes  one of each kind at most
      * @param  float  $northDeg  where north is, clockwise from the top
      * @param  ?PlanSide  $snowSide  where snow slides or drifts to
+     * @param  list<Point>  $flood  corners of what lies under water in a flood; empty: not noted
+     * @param  ?float  $floodIn  how high the water stands there, inches; null: not known
+     * @param  ?PlanSide  $fallSide  where the ground falls to; null: not noted, or level
+     * @param  ?float  $fallPct  how much it falls there, per cent
+     * @param  list<MachineSpot>  $more  where further machines of the same make stand
      */
     public function __construct(
         public ?array $buildings = null, public array $property = [], public ?array $items = null, public ?MachineSpot $spot = null,
-        public array $routes = [], public float $northDeg = 0.0, public ?PlanSide $snowSide = null,
+        public array $routes = [], public float $northDeg = 0.0, public ?PlanSide $snowSide = null, public array $flood = [],
+        public ?float $floodIn = null, public ?PlanSide $fallSide = null, public ?float $fallPct = null, public array $more = [],
     ) {
+        $this->flooded = $flood === [] ? null : new Polygon($flood);
+        if ($this->flooded?->crossesItself() === true) {
+            throw new Refused('flood', 'Flood line: it crosses itself. Give the corners in the order in which you walk round it.');
+        }
         $this->lot = $property === [] ? null : new Polygon($property);
         if ($this->lot?->crossesItself() === true) {
             throw new Refused('property', 'Property line: it crosses itself. Give the corners in the order in which you walk round it.');
@@ -62,14 +78,21 @@ final readonly class SitePlan
     public function with(mixed ...$changes): self
     {
         /** @phpstan-ignore argument.type (the names and types are this class's own) */
-        return new self(...[...array_diff_key(get_object_vars($this), ['lot' => 0]), ...$changes]);
+        return new self(...[...array_diff_key(get_object_vars($this), ['lot' => 0, 'flooded' => 0]), ...$changes]);
     }
 
     /** Nothing was said of the site itself. */
     public function isBlank(): bool
     {
         return $this->buildings === null && $this->property === [] && $this->items === null && $this->northDeg === 0.0
-            && $this->snowSide === null;
+            && $this->snowSide === null && $this->flood === [] && $this->floodIn === null && $this->fallSide === null
+            && $this->fallPct === null;
+    }
+
+    /** @return list<MachineSpot> of every machine, the first one first; empty: none is placed */
+    public function spots(): array
+    {
+        return $this->spot === null ? [] : [$this->spot, ...$this->more];
     }
 
     /** Nothing is drawn yet. */

@@ -13,7 +13,7 @@
     <x-pick :of="$asks->field('meter_adapter')" :id="$prefix.'-adapter'" :options="['' => 'not asked'] + $asks->field('meter_adapter')->options()" :value="$rules->meterAdapter === null ? '' : (int) $rules->meterAdapter"/>
 </div>
 <div class="fields">
-    @foreach (['opening_ft' => $rules->openingFt, 'property_ft' => $rules->propertyFt, 'night_db' => $rules->nightDb] as $name => $value)
+    @foreach (['opening_ft' => $rules->openingFt, 'property_ft' => $rules->propertyFt, 'night_db' => $rules->nightDb, 'gas_meter_ft' => $rules->gasMeterFt] as $name => $value)
         <x-field :of="$asks->field($name)" :id="$prefix.'-'.$name" :value="Underpin\Csv\Number::write($value)"/>
     @endforeach
 </div>

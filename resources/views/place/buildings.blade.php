@@ -46,6 +46,10 @@
     <div class="fields">
         <x-field :of="$a->field('north_deg')" id="plan-north" :value="Underpin\Csv\Number::write($plan->northDeg)"/>
         <x-pick :of="$a->field('snow_side')" id="plan-snow" :value="$plan->snowSide?->value"/>
+        <x-pick :of="$a->field('fall_side')" id="plan-fall" :value="$plan->fallSide?->value"/>
+        <x-field :of="$a->field('fall_pct')" id="plan-fall-pct" :value="Underpin\Csv\Number::write($plan->fallPct)"/>
     </div>
+    <x-field :of="$a->field('flood')" id="plan-flood" :value="App\Screens\PlanText::points($plan->flood)" hint="What lies under water in a flood, as an outline: 80 x 20 at -20,-30."/>
+    <div class="fields"><x-field :of="$a->field('flood_in')" id="plan-flood-in" :value="Underpin\Csv\Number::write($plan->floodIn)"/></div>
     <button class="button">Save</button>
 </form></section>

@@ -42,7 +42,10 @@
             <tbody>
                 <tr><th scope="row">Machine, full load</th><td>{{ $fuel->fullBtuh() === null ? 'not known' : number_format($fuel->fullBtuh()).' BTU/h' }}</td><td>at the loads of this job {{ $fuel->loadBtuh() === null ? 'not known' : number_format($fuel->loadBtuh()).' BTU/h' }}</td></tr>
                 @if ($kind === Underpin\Job\Fuel::NaturalGas)<tr><th scope="row">Meter, everything firing</th><td>{{ $fuel->meterCfh() === null ? 'not known' : number_format($fuel->meterCfh()).' cfh' }}{{ $kept->appliances === [] ? ' for the machine alone: note what else burns' : '' }}</td><td>{{ $screen->job->site->gasMeterCfh === null ? 'not looked' : number_format($screen->job->site->gasMeterCfh).' cfh' }}</td></tr>@endif
-                <tr><th scope="row">Pipe, schedule 40 steel</th><td>@if ($fuel->pipe()){{ $fuel->pipe()->smallest }} in{{ $fuel->pipe()->isTight() ? ', and tight: take the next size' : '' }}, over {{ Underpin\Say::figure($fuel->pipeFt()) }} ft, {{ Underpin\Codebook\GasPipes::USUAL_DROP_INWC }} in of water lost @else length not known @endif</td><td>by the longest length; the gas plumber's, by NFPA 54</td></tr>
+                @php($tree = $fuel->pipes())
+                @if ($tree === null)<tr><th scope="row">Pipe, schedule 40 steel</th><td>length not known</td><td>by the longest length; the gas plumber's, by NFPA 54</td></tr>
+                @else @foreach ($tree->sections as $section)<tr><th scope="row">Pipe {{ $section->words }}</th><td>{{ $section->size() }}</td><td>{{ Underpin\Say::figure($section->ft) }} ft, {{ number_format($section->btuh) }} BTU/h @if ($loop->first), all over {{ Underpin\Say::figure($tree->longestFt) }} ft, the longest length; the gas plumber's, by NFPA 54 @endif</td></tr>@endforeach
+                @if ($tree->missing !== [])<tr><th scope="row">Branches not measured</th><td colspan="2">{{ Underpin\Say::list($tree->missing, 6) }}: counted in every section.</td></tr>@endif @endif
                 <tr><th scope="row">Pressure at the machine</th><td>{{ $kind === Underpin\Job\Fuel::Propane ? Underpin\Codebook\FuelFacts::PROPANE_INWC : Underpin\Codebook\FuelFacts::NATURAL_GAS_INWC }} in of water, with everything firing</td><td>its nameplate governs</td></tr>
                 @if ($kind === Underpin\Job\Fuel::Propane)<tr><th scope="row">Tank, coldest day</th><td>{{ $fuel->loadBtuh() === null ? 'not known' : number_format($fuel->loadBtuh()).' BTU/h' }}</td><td>{{ $fuel->vapourBtuh() === null ? 'not known: '.$fuel->vapourMissing() : number_format($fuel->vapourBtuh()).' BTU/h'.($kept->supplierBtuh === null ? ', 20 % full' : ', by the supplier') }}</td></tr>@endif
             </tbody>
@@ -94,8 +97,8 @@
     @foreach ([...$kept->appliances, null] as $each)
         @php($key = $each->id ?? 'new')
         <form id="appliance-{{ $key }}" class="sheet-form appliance" method="post" action="{{ route('jobs.fuel.appliance', $screen->row->id) }}" data-parts @if ($each) data-autosave @endif>
-            @csrf @method('PUT')<input type="hidden" name="id" value="{{ $each->id ?? '' }}">@if ($each)<x-was :values="['name' => $each->name, 'btuh' => $each->btuh]"/>@endif
-            <div class="fields"><x-field :of="$a->field('name')" :id="'a-name-'.$key" :value="$each->name ?? ''"/><x-field :of="$a->field('btuh')" :id="'a-btuh-'.$key" :value="Underpin\Csv\Number::write($each?->btuh)"/></div>
+            @csrf @method('PUT')<input type="hidden" name="id" value="{{ $each->id ?? '' }}">@if ($each)<x-was :values="array_diff_key(Underpin\Job\Part\FuelKeptPart::writeAppliance($each), ['id' => 0])"/>@endif
+            <div class="fields"><x-field :of="$a->field('name')" :id="'a-name-'.$key" :value="$each->name ?? ''"/><x-field :of="$a->field('btuh')" :id="'a-btuh-'.$key" :value="Underpin\Csv\Number::write($each?->btuh)"/><x-field :of="$a->field('at_ft')" :id="'a-at-'.$key" :value="Underpin\Csv\Number::write($each?->atFt)"/><x-field :of="$a->field('branch_ft')" :id="'a-branch-'.$key" :value="Underpin\Csv\Number::write($each?->branchFt)"/></div>
             <button class="button">{{ $each ? 'Save' : 'Add it' }}</button>@if ($each)<button class="button is-quiet" form="remove-{{ $each->id }}">Remove {{ $each->name }}</button>@endif
         </form>
         @if ($each)<form id="remove-{{ $each->id }}" method="post" action="{{ route('jobs.fuel.appliance.destroy', $screen->row->id) }}" data-parts>@csrf @method('DELETE')<input type="hidden" name="id" value="{{ $each->id }}"></form>@endif

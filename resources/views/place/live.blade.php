@@ -1,10 +1,14 @@
 @php($place = $design->place())
 <div class="place-live" id="place-live">
 @if ($place)
-    @if ($place->missing() !== [])<p class="caution"><b>Not judged, because it is not noted:</b> {{ Underpin\Say::list($place->missing(), 6) }}.</p>@endif
+    @php([$padW, $padD] = $place->padFt())
+    <p class="pad-size"><b>Pad or platform:</b> level, at least {{ Underpin\Say::figure($padW) }} × {{ Underpin\Say::figure($padD) }} ft, as much more as its manual says{{ $place->padFallIn() > 0 ? '; '.Underpin\Say::figure($place->padFallIn()).' in higher at the side that the ground falls to' : '' }}{{ $design->job->site->snowIn > 0 && $place->isStandby() ? '; above '.Underpin\Say::figure($design->job->site->snowIn).' in of snow' : '' }}.
+        @if ($design->job->plan->flooded !== null){{ match ($place->isAboveFlood()) { true => 'It stands above the flood.', false => 'The flood reaches it.', null => 'Whether the flood reaches it is not known: note the height of platform and water.' } }}@endif</p>
+    @php($notNoted = array_values(array_filter([...$place->missing(), Underpin\Placement\TankPlace::missing($design->job)])))
+    @if ($notNoted !== [])<p class="caution"><b>Not judged, because it is not noted:</b> {{ Underpin\Say::list($notNoted, 6) }}.</p>@endif
     <div class="scroll" tabindex="0" role="region" aria-label="Distances"><table class="table distances">
         <thead><tr><th scope="col">Distance</th><th scope="col" class="num">Is</th><th scope="col" class="num">Needs</th><th scope="col">Rule</th></tr></thead>
-        <tbody>@foreach ($place->telling() as $row)
+        <tbody>@foreach ([...array_merge(...array_map(fn ($each) => $each->telling(), $design->places())), ...Underpin\Placement\TankPlace::telling($design->job)] as $row)
             <tr @class(['is-broken' => $row->isBroken()])><th scope="row">{{ ucfirst($row->what) }}</th><td class="num">@if ($row->isBroken())<span class="sr">too near: </span>@endif{{ Underpin\Say::figure($row->ft()) }} <i>ft</i></td><td class="num">{{ Underpin\Say::figure($row->neededFt) }} <i>ft</i></td><td><cite>{{ $row->source->words($edition) }}</cite></td></tr>
         @endforeach</tbody>
     </table></div>

@@ -16,4 +16,24 @@
         @foreach (Underpin\Job\Plan\PlanSide::cases() as $side)<input type="hidden" name="served_{{ $side->value }}" value="0"><label class="check"><input type="checkbox" name="served_{{ $side->value }}" value="1" @checked($spot && in_array($side, $spot->served, true))> {{ $side->value }}</label>@endforeach
     </fieldset>
     <button class="button is-primary">{{ $spot ? 'Save' : 'Place it' }}</button>
-</form></section>
+</form>
+@if ($spot)
+    @php($m = (new App\Http\Requests\Place\FurtherMachineRequest)->form())
+    <details class="by-hand"@if ($plan->more !== []) open @endif><summary>Further machines of the same make <small>each keeps all distances, and they are heard together</small></summary>
+    @foreach ([...$plan->more, null] as $i => $other)
+        @php($key = $other === null ? 'new' : $i + 2)
+        <form id="further-{{ $key }}" class="sheet-form" method="post" action="{{ route('jobs.place.further', $screen->row->id) }}" data-parts @if ($other) data-autosave @endif>
+            @csrf @method('PUT')<input type="hidden" name="machine" value="{{ $other === null ? 0 : $i + 2 }}"><x-was :values="$other === null ? [] : App\Http\Controllers\Place\FurtherMachineController::shown($other)"/>
+            <div class="fields">
+                <x-field :of="$m->field('x')" :id="'further-x-'.$key" :value="Underpin\Csv\Number::write($other?->x)"/>
+                <x-field :of="$m->field('y')" :id="'further-y-'.$key" :value="Underpin\Csv\Number::write($other?->y)"/>
+                <x-pick :of="$m->field('exhaust')" :id="'further-exhaust-'.$key" :value="$other?->exhaust->value ?? $spot->exhaust->value"/>
+            </div>
+            <button class="button">{{ $other === null ? 'Add a machine' : 'Save machine '.($i + 2) }}</button>
+            @if ($other)<button class="button is-quiet" form="without-{{ $key }}">Take machine {{ $i + 2 }} off the plan</button>@endif
+        </form>
+        @if ($other)<form id="without-{{ $key }}" method="post" action="{{ route('jobs.place.further.destroy', $screen->row->id) }}" data-parts>@csrf @method('DELETE')<input type="hidden" name="machine" value="{{ $i + 2 }}"></form>@endif
+    @endforeach
+    </details>
+@endif
+</section>

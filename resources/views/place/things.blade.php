@@ -10,6 +10,7 @@
             <x-pick :of="$f->field('kind')" :id="'i-kind-'.$key" :value="$item?->kind->value ?? 'gas_meter'"/>
             @foreach (['x' => $item?->x, 'y' => $item?->y, 'w' => $item->w ?? 1.0, 'd' => $item->d ?? 1.0] as $name => $value)<x-field :of="$f->field($name)" :id="'i-'.$name.'-'.$key" :value="Underpin\Csv\Number::write($value)"/>@endforeach
             <x-field :of="$f->field('name')" :id="'i-name-'.$key" :value="$item->name ?? ''"/>
+            @if ($item?->kind === Underpin\Job\Plan\PlanItemKind::Inlet)<x-field :of="$f->field('height_in')" :id="'i-height-'.$key" :value="Underpin\Csv\Number::write($item->heightIn)"/>@else<input type="hidden" name="height_in" value="{{ Underpin\Csv\Number::write($item?->heightIn) }}">@endif
         </div>
         <button class="button">{{ $item === null ? 'Add it' : 'Save' }}</button>
     </form>

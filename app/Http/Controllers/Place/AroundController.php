@@ -16,7 +16,7 @@ use Underpin\Job\Part\SitePlanPart;
 use Underpin\Job\Plan\PlanSide;
 use Underpin\StageKey;
 
-/** The lot, north, and the side where snow comes down. */
+/** The lot, north, where snow comes down, where water stands, and how the ground falls. */
 final class AroundController extends Controller
 {
     use SavesChoices;
@@ -28,7 +28,9 @@ final class AroundController extends Controller
         return $this->save($request, $job, 'Site plan: lot and north', function (JobFile $file, Job $row) use ($request, $in): JobFile {
             $plan = $file->plan->with(
                 property: $in->points('property') ?? [], northDeg: $in->number('north_deg'),
-                snowSide: PlanSide::tryFrom($in->textOrNull('snow_side') ?? ''),
+                snowSide: PlanSide::tryFrom($in->textOrNull('snow_side') ?? ''), flood: $in->points('flood') ?? [],
+                floodIn: $in->numberOrNull('flood_in'), fallSide: PlanSide::tryFrom($in->textOrNull('fall_side') ?? ''),
+                fallPct: $in->numberOrNull('fall_pct'),
             );
             Conflict::guard(
                 $row, ['site_plan'], SitePlanPart::writeAround($file->plan), $request->was(), SitePlanPart::writeAround($plan),

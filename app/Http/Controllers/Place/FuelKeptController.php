@@ -45,7 +45,9 @@ final class FuelKeptController extends Controller
     {
         $in = $request->values();
         $id = $in->text('id');
-        $appliance = new GasAppliance($id === '' ? $this->newKey() : $id, $in->text('name'), $in->number('btuh'));
+        $appliance = new GasAppliance($id === '' ? $this->newKey() : $id, $in->text('name'), $in->number('btuh'),
+            $in->numberOrNull('at_ft'),
+            $in->numberOrNull('branch_ft'));
 
         return $this->save($request, $job, $appliance->name, function (JobFile $file, Job $row) use ($request, $id, $appliance): JobFile {
             $all = $file->fuelKept->appliances;
@@ -55,8 +57,8 @@ final class FuelKeptController extends Controller
             }
             if ($there !== null) {
                 Conflict::guard(
-                    $row, ['fuel_kept', 'appliances', $id], ['name' => $there->name, 'btuh' => $there->btuh], $request->was(),
-                    ['name' => $appliance->name, 'btuh' => $appliance->btuh],
+                    $row, ['fuel_kept', 'appliances', $id], FuelKeptPart::writeAppliance($there), $request->was(),
+                    FuelKeptPart::writeAppliance($appliance),
                 );
             }
 

@@ -32,7 +32,7 @@ final class ItemController extends Controller
         $id = $in->text('id');
         $item = new PlanItem(
             $id === '' ? $this->newKey() : $id, PlanItemKind::from($in->text('kind')), $in->number('x'), $in->number('y'),
-            $in->number('w'), $in->number('d'), $in->text('name'),
+            $in->number('w'), $in->number('d'), $in->text('name'), $in->numberOrNull('height_in'),
         );
 
         return $this->save($request, $job, ucfirst($item->title()), function (JobFile $file, Job $row) use ($request, $id, $item): JobFile {

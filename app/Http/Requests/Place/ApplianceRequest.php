@@ -15,7 +15,7 @@ final class ApplianceRequest extends CoreRequest
 {
     public function form(): Form
     {
-        return FuelKeptPart::appliance()->only('name', 'btuh')->and(
+        return FuelKeptPart::appliance()->only('name', 'btuh', 'at_ft', 'branch_ft')->and(
             Field::text('id', 'id of what is changed; empty: a new one')->label('Which')->atMost(Job::LONGEST_ID),
         );
     }

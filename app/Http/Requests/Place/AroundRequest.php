@@ -8,7 +8,7 @@ use App\Http\Requests\CoreRequest;
 use Underpin\Form\Form;
 use Underpin\Job\Part\SitePlanPart;
 
-/** The lot, north, and where snow comes down. */
+/** The lot, north, where snow comes down, where water stands, and how the ground falls. */
 final class AroundRequest extends CoreRequest
 {
     public function form(): Form

@@ -15,7 +15,7 @@ final class ItemRequest extends CoreRequest
 {
     public function form(): Form
     {
-        return SitePlanPart::item()->only('name', 'kind', 'x', 'y', 'w', 'd')->and(
+        return SitePlanPart::item()->only('name', 'kind', 'x', 'y', 'w', 'd', 'height_in')->and(
             Field::text('id', 'id of what is changed; empty: a new one')->label('Which')->atMost(Job::LONGEST_ID),
         );
     }
