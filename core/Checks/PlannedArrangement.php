@@ -175,9 +175,11 @@ final readonly class PlannedArrangement
     /** By the flood line of the site plan, for every machine; null: it is not drawn. */
     private function aboveFlood(): ?bool
     {
-        $each = array_map(fn (PlannedPlace $place): ?bool => $place->isAboveFlood(), $this->design->places());
+        if ($this->design->job->plan->flooded === null || $this->design->places() === []) {
+            return null;
+        }
 
-        return $each === [] || $this->design->job->plan->flooded === null ? null : Fact::all(...$each);
+        return Fact::all(...array_map(fn (PlannedPlace $place): ?bool => $place->isAboveFlood(), $this->design->places()));
     }
 
     private function gas(): GasFacts

@@ -42,7 +42,8 @@ final class Design
     /** @var array<string, Assembly|Refused> by key of the way */
     private array $built = [];
 
-    private PlannedPlace|false|null $place = null;
+    /** @var ?list<PlannedPlace> */
+    private ?array $places = null;
 
     private ?FuelPlan $fuel = null;
 
@@ -68,17 +69,13 @@ final class Design
     /** The machine at its spot on the site plan; null: it has none, or its size is not known. */
     public function place(): ?PlannedPlace
     {
-        $this->place ??= PlannedPlace::of($this->job) ?? false;
-
-        return $this->place === false ? null : $this->place;
+        return $this->places()[0] ?? null;
     }
 
     /** @return list<PlannedPlace> of every machine that is placed, the first one first */
     public function places(): array
     {
-        $first = $this->place();
-
-        return $first === null ? [] : [$first, ...array_slice(PlannedPlace::all($this->job), 1)];
+        return $this->places ??= PlannedPlace::all($this->job);
     }
 
     /** What keeps the machine running at the loads of this job; null: none is picked. */

@@ -49,12 +49,10 @@ final readonly class PlannedPlace
     /** Null: no machine is picked, it has no spot or no exhaust (a battery station), or nobody knows how large it is. */
     public static function of(Job $job): ?self
     {
-        [$w, $d] = self::sizeFt($job);
-
-        return $w === null || $d === null ? null : self::all($job)[0] ?? null;
+        return self::all($job)[0] ?? null;
     }
 
-    /** @return list<self> of every machine that is placed, the first one first; empty: as of */
+    /** @return list<self> of every machine that is placed, the first one first; empty: there is none, as for one */
     public static function all(Job $job): array
     {
         $machine = $job->generator->machine;
@@ -64,7 +62,10 @@ final readonly class PlannedPlace
         }
         foreach ($job->plan->spots() as $spot) {
             [$w, $d] = self::sizeAt($job, $spot);
-            array_push($places, ...$w === null || $d === null ? [] : [new self($job, $machine, $spot, $w, $d)]);
+            if ($w === null || $d === null) {
+                return $places;
+            }
+            $places[] = new self($job, $machine, $spot, $w, $d);
         }
 
         return $places;

@@ -12,11 +12,13 @@ use App\Bench\Hostile\GoodFiles;
 use App\Bench\Hostile\People as HostilePeople;
 use App\Bench\Hostile\Tally;
 use App\Bench\IntervalFiles;
+use App\Bench\LongQuote;
 use App\Bench\Processes;
 use App\Bench\Times;
 use App\Bench\Visitor;
 use App\Documents\Card\CardContents;
 use App\Documents\CardPdf;
+use App\Documents\PaperPdf;
 use App\Intervals\IntervalFile;
 use App\JobFile\JobEditor;
 use App\Models\Job as JobRow;
@@ -43,6 +45,8 @@ use Underpin\Legs\LegBalancer;
 use Underpin\Loads\Starter;
 use Underpin\Loads\StartOrder;
 use Underpin\Measure\Interval\Zone;
+use Underpin\Papers\Papers;
+use Underpin\Pricing\Quoting\NewQuote;
 use Underpin\Pricing\WayMatrix;
 use Underpin\Service\Moves\FewestMoves;
 use Underpin\Sizing\BestSet;
@@ -105,9 +109,10 @@ final class Bench extends Command
             'role' => $this->role(...), 'sizing' => $this->sizing(...), 'page' => $this->page(...), 'survey' => $this->survey(...),
             'intervals' => $this->intervals(...), 'recorder' => $this->recorder(...), 'card' => $this->card(...),
             'place' => $this->place(...), 'connect' => $this->connect(...), 'hostile' => $this->hostile(...),
+            'quote' => $this->quote(...),
         ];
         if ($what !== null && ! isset($all[$what])) {
-            $this->error('bench measures role, sizing, page, survey, intervals, recorder, card, connect, place or hostile.');
+            $this->error('bench measures role, sizing, page, survey, intervals, recorder, card, connect, place, quote or hostile.');
 
             return 2;
         }
@@ -159,6 +164,33 @@ final class Bench extends Command
         }
 
         return $this->verdict('distances, zone and plan of 30 buildings, 60 openings, 20 obstacles, ms', $all->median(), 100, '%.0f');
+    }
+
+    /** A quote of 300 lines with its revision, what all the ways of the largest demo job cost, and every paper of it as PDF. */
+    private function quote(): bool
+    {
+        $row = JobRow::query()->where('name', 'Lake Ansgar lodge')->firstOrFail();
+        $review = JobEditor::open($row)->review;
+        $job = $review->design->job;
+        $book = ShopPrices::book($row->shop);
+        $long = new Times;
+        $priced = new Times;
+        $pdf = new Times;
+        for ($i = 0; $i < 10; $i++) {
+            $long->measure(fn (): int => LongQuote::work($job));
+            $priced->measure(fn (): int => count(NewQuote::of(new Design($job), $book)->estimates));
+        }
+        memory_reset_peak_usage();
+        $before = memory_get_usage();
+        $pdf->measure(fn (): int => strlen(LongQuote::pdf($row, $job)));
+        foreach (Papers::standard()->all() as $paper) {
+            $pdf->measure(fn (): int => strlen(PaperPdf::of($paper, $row, $review)));
+        }
+        $good = $this->verdict('a quote of 300 lines: its revision, out and in again, ms', $long->median(), 300, '%.0f');
+        $good = $this->verdict('the price of the largest demo job, ms', $priced->median(), 100, '%.1f') && $good;
+        $good = $this->verdict('the slowest paper of it, and of that quote, as PDF, s', $pdf->share(1.0) / 1000, 2, '%.2f') && $good;
+
+        return $this->verdict('memory for the largest of these, MB', (memory_get_peak_usage() - $before) / 1e6, 64, '%.0f') && $good;
     }
 
     /** Every drawing of a job as SVG, all of them together and the largest. */
