@@ -14,19 +14,19 @@
     @else<p><b>The work can begin on {{ $day($schedule->soonestWork()) }}.</b> What decides: {{ Underpin\Say::list(array_values($deciding), 5) }}.</p>@endif
     @php($drawing = Underpin\Schedule\ScheduleDrawing::of($schedule))
     <figure class="course" tabindex="0" role="region" aria-label="{{ $drawing->title }}; the same in the table below it"><x-drawing :drawing="$drawing"/></figure>
-    <div class="scroll" tabindex="0" role="region" aria-label="Steps"><table class="table course-table">
+    <div class="scroll" tabindex="0" role="region" aria-label="Steps"><table class="table course-table is-stacking">
         <thead><tr><th scope="col">Step</th><th scope="col">{{ $f->field('days')->label }} <small>days</small></th><th scope="col">{{ $f->field('begun_on')->label }}</th><th scope="col">{{ $f->field('done_on')->label }}</th><th scope="col">Begin by</th><th scope="col">Soonest done</th><th scope="col">May slip</th></tr></thead>
         <tbody>@foreach ($schedule->steps as $planned)
             @php($step = $planned->step)
             @php($note = $screen->job->agreed->step($step->key))
-            <tr><th scope="row">{{ $planned->isDone() ? $step->done : $step->ask }}@if ($step->why) <small>{{ $step->why }}</small>@endif</th>
+            <tr><th scope="row">{{ $planned->isDone() ? $step->done : $step->ask }}@if ($step->why) <small>{{ $step->why }}</small>@endif
+                    <form id="step-{{ $step->key }}" method="post" action="{{ route('jobs.step', $screen->row->id) }}" data-parts data-autosave>@csrf @method('PUT')<input type="hidden" name="id" value="{{ $step->key }}"><x-was :values="Underpin\Job\Part\AgreedPart::writeStep($note)"/>@foreach (['days', 'begun_on', 'done_on'] as $name)<p class="error" data-error="{{ $name }}"></p>@endforeach<noscript><button class="button">Save</button></noscript></form></th>
                 @foreach (['days' => $note->days, 'begun_on' => $note->begunOn, 'done_on' => $note->doneOn] as $name => $value)
-                <td><input class="input {{ $name === 'days' ? 'num' : '' }}" form="step-{{ $step->key }}" name="{{ $name }}" type="{{ $name === 'days' ? 'text' : 'date' }}" value="{{ $value }}" @if ($name === 'days') inputmode="numeric" size="4" placeholder="{{ $step->days }}" @endif autocomplete="off" aria-label="{{ $f->field($name)->label }}, {{ lcfirst($step->ask) }}">@if ($value === '' && $name === 'begun_on' && $step->begunOn !== '')<small class="mono">{{ $step->begunOn }}</small>@endif @if ($value === '' && $name === 'done_on' && $step->doneOn !== '')<small class="mono">{{ $step->doneOn }}</small>@endif</td>
+                <td data-label="{{ $f->field($name)->label }}"><input class="input {{ $name === 'days' ? 'num' : '' }}" form="step-{{ $step->key }}" name="{{ $name }}" type="{{ $name === 'days' ? 'text' : 'date' }}" value="{{ $value }}" @if ($name === 'days') inputmode="numeric" size="4" placeholder="{{ $step->days }}" @endif autocomplete="off" aria-label="{{ $f->field($name)->label }}, {{ lcfirst($step->ask) }}">@if ($value === '' && $name === 'begun_on' && $step->begunOn !== '')<small class="mono">{{ $step->begunOn }}</small>@endif @if ($value === '' && $name === 'done_on' && $step->doneOn !== '')<small class="mono">{{ $step->doneOn }}</small>@endif</td>
                 @endforeach
-                <td class="mono">@if ($planned->latest !== null)<span class="{{ $planned->isLate($schedule->today) ? 'late' : '' }}">{{ $day($planned->latest) }}{{ $planned->isLate($schedule->today) ? ', late' : '' }}</span>@endif</td>
-                <td class="mono">{{ $planned->isDone() ? 'done' : $day($planned->end) }}</td>
-                <td>{{ $planned->isDone() ? '' : ($planned->slack === null ? 'not known' : ($planned->slack === 0 ? 'decides' : Underpin\Say::count($planned->slack, 'day'))) }}
-                    <form id="step-{{ $step->key }}" method="post" action="{{ route('jobs.step', $screen->row->id) }}" data-parts data-autosave>@csrf @method('PUT')<input type="hidden" name="id" value="{{ $step->key }}"><x-was :values="Underpin\Job\Part\AgreedPart::writeStep($note)"/>@foreach (['days', 'begun_on', 'done_on'] as $name)<p class="error" data-error="{{ $name }}"></p>@endforeach<noscript><button class="button">Save</button></noscript></form></td></tr>
+                <td class="mono" data-label="Begin by">@if ($planned->latest !== null)<span class="{{ $planned->isLate($schedule->today) ? 'late' : '' }}">{{ $day($planned->latest) }}{{ $planned->isLate($schedule->today) ? ', late' : '' }}</span>@endif</td>
+                <td class="mono" data-label="Soonest done">{{ $planned->isDone() ? 'done' : $day($planned->end) }}</td>
+                <td data-label="May slip">{{ $planned->isDone() ? '' : ($planned->slack === null ? 'not known' : ($planned->slack === 0 ? 'decides' : Underpin\Say::count($planned->slack, 'day'))) }}</td></tr>
         @endforeach</tbody>
     </table></div>
 @endif

@@ -4,12 +4,12 @@
 <section class="sheet" id="quotes" tabindex="-1">
     <h2>Quotes <small>once handed over, a quote stays as it is</small></h2>
     @if ($last === null)<p class="quiet">None yet.</p>@else
-    <div class="scroll" tabindex="0" role="region" aria-label="Quotes"><table class="table quotes">
+    <div class="scroll" tabindex="0" role="region" aria-label="Quotes"><table class="table quotes is-stacking">
         <thead><tr><th scope="col">Quote</th><th scope="col">Handed over</th><th scope="col">Holds until</th><th scope="col" class="num">Total</th><th scope="col">State</th><th scope="col"><span class="sr">PDF</span></th></tr></thead>
         <tbody>@foreach (array_reverse($quotes->quotes) as $quote)
             @php($state = $quotes->state($quote, $today))
-            <tr><th scope="row">{{ $quote->title() }}</th><td class="mono">{{ $quote->on }}</td><td class="mono">{{ $quote->until }}</td><td class="num">@foreach ($quote->ways as $way){{ $way->total()->words() }}@if (! $loop->last)<br>@endif @endforeach</td>
-                <td><b class="quote-state" data-state="{{ $state->value }}">{{ ucfirst($state->words()) }}</b>@if ($quote->answer) <small>{{ $quote->answer->name }}, {{ $quote->answer->on }}@if (count($quote->ways) > 1 && $quote->answer->way), {{ $quote->way()->words }}@endif</small>@endif</td>
+            <tr><th scope="row">{{ $quote->title() }}</th><td class="mono" data-label="Handed over">{{ $quote->on }}</td><td class="mono" data-label="Holds until">{{ $quote->until }}</td><td class="num" data-label="Total">@foreach ($quote->ways as $way){{ $way->total()->words() }}@if (! $loop->last)<br>@endif @endforeach</td>
+                <td data-label="State"><b class="quote-state" data-state="{{ $state->value }}">{{ ucfirst($state->words()) }}</b>@if ($quote->answer) <small>{{ $quote->answer->name }}, {{ $quote->answer->on }}@if (count($quote->ways) > 1 && $quote->answer->way), {{ $quote->way()->words }}@endif</small>@endif</td>
                 <td><a class="button is-quiet" href="{{ route('jobs.quotes.pdf', [$screen->row->id, $quote->id()]) }}">PDF</a></td></tr>
             @if ($quote->changes !== [])<tr class="quote-changes"><td colspan="6"><details><summary>What revision {{ $quote->revision }} says otherwise</summary><ul>@foreach ($quote->changes as $change)<li>{{ $change }}</li>@endforeach</ul></details></td></tr>@endif
         @endforeach</tbody>
