@@ -9,7 +9,7 @@ use Underpin\Refused;
 
 /**
  * The gas pipe to the machine with the branches of what else burns, each section by the load that it carries and all by the longest
- * length from the meter to anything. NFPA 54, longest length method.
+ * length from the meter, or the last regulator, to anything. NFPA 54, longest length method.
  */
 final readonly class GasTree
 {
@@ -38,7 +38,7 @@ final readonly class GasTree
         );
         $sections = [];
         $from = 0.0;
-        $name = 'the meter';
+        $name = $gas->begins();
         $left = $machineBtuh + $unmeasured + array_sum(array_map(fn (GasAppliance $a): float => $a->btuh, $measured));
         foreach ($measured as $appliance) {
             $at = self::at($appliance, $pipeFt);

@@ -22,4 +22,13 @@ enum PipedGas: string
     {
         return $this === self::Natural ? GasPipes::BTU_PER_FT3_NATURAL : GasPipes::BTU_PER_FT3_PROPANE;
     }
+
+    /** Where the pipe that is reckoned begins. */
+    public function begins(): string
+    {
+        return match ($this) {
+            self::Natural => 'the meter',
+            self::Propane => 'the last regulator',
+        };
+    }
 }

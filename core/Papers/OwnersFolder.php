@@ -47,15 +47,21 @@ final class OwnersFolder implements Paper
         $fuel = $design->fuel();
 
         return $way === null ? [] : [
-            Block::words('The switching card hangs at the panel and says each step. Practise it with the utility on, by daylight, '
-                .'before it is '
-                .'needed. This folder says what stands behind it.'),
+            Block::words($way->transfersByItself()
+                ? 'It starts and changes over by itself. The card at the panel says what to look at while it runs, and how it is '
+                    .'stopped. This '
+                    .'folder says what stands behind it.'
+                : 'The switching card hangs at the panel and says each step. Practise it by daylight, before it is needed. This '
+                    .'folder says '
+                    .'what stands behind it.'),
             Block::warning($way->caution()),
-            Block::warning('An engine kills with its exhaust: never in a garage, a cellar or under a roof that people sleep beneath, '
-                .'exhaust away '
-                .'from every door, window and intake, the neighbor\'s too. Alarms on every floor. Who feels dull or has a headache '
-                    .'goes out and '
-                .'calls 911.'),
+            ...$design->supply()?->machine->form->isBattery() === true ? [] : [Block::warning(
+                'An engine kills with its exhaust: never in a garage, a cellar or under a roof that people sleep beneath, exhaust '
+                    .'away from '
+                    .'every door, window and intake, the neighbor\'s too. Alarms on every floor. Who feels dull or has a headache '
+                        .'goes out and '
+                    .'calls 911.',
+            )],
             Block::heading('What was built'), Block::table($this->built($design)),
             Block::heading('What runs'), Block::table($this->runs($design)),
             Block::heading('At night'), Block::words($way->atNight()), Block::words('How it fails: '.$way->failsBy().'.'),
@@ -66,7 +72,9 @@ final class OwnersFolder implements Paper
                 .'electrician '
                 .'opens the panel, the inlet or the switch; nobody takes the interlock plate, a bond or a sign off.'),
             Block::heading('Shown and understood'),
-            Block::toFill('Did the change-over alone from the card, minutes', 'Owner, signature and date',
+            Block::toFill($way->transfersByItself()
+                ? 'Saw it start and stop, and knows where it is shut off' : 'Did the change-over alone from the card, minutes',
+                'Owner, signature and date',
                 'Electrician, signature and date'),
             ...$this->drawings($design),
         ];
@@ -138,7 +146,7 @@ final class OwnersFolder implements Paper
             ...$fuel->badOn() === null ? []
                 : [Block::words("What is stored is good until {$fuel->badOn()}; burn it in a car before, and buy anew.")],
             ...$kept->near === '' && $kept->far === '' ? [] : [Block::words(
-                'Filled at '.($kept->near === '' ? 'a place that is not noted' : $kept->near).'; when that is dark: '
+                'Filled: '.($kept->near === '' ? 'not noted where' : $kept->near).'; when that is dark: '
                     .($kept->far === '' ? 'not noted' : $kept->far).'.',
             )],
         ];

@@ -119,7 +119,7 @@ it('takes fuel from facts to days, and says what it goes by', function () {
         ->assertSee('engine off and cooled')->assertSee('Coldharbor depot');
     ($this->open)('Lake Ansgar lodge');
     $this->get("$this->base/place-and-fuel")->assertSee('760,000 BTU/h, by the supplier')
-        ->assertSee('from the meter to the branch of Boiler')
+        ->assertSee('from the last regulator to the branch of Boiler')
         ->assertSee('all over 151 ft, the longest length');
     ($this->send)('PUT', 'fuel/appliance', ['id' => '', 'name' => 'Laundry dryers', 'btuh' => '90000', 'at_ft' => '', 'branch_ft' => '']);
     expect(($this->file)()->fuelKept->appliances)->toHaveCount(3);
