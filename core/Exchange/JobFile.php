@@ -21,7 +21,11 @@ final readonly class JobFile
 {
     public const FORMAT = 'underpin-job';
 
-    public const VERSION = 1;
+    /** 2: with site plan, fuel, offer, quotes, letters and days. */
+    public const VERSION = 2;
+
+    /** Those that come in. What an older one does not have is not known. */
+    private const READ = [1, self::VERSION];
 
     public const MOST_BYTES = 5_000_000;
 
@@ -38,7 +42,7 @@ final readonly class JobFile
     {
         return new Form(
             Field::choice('format', 'names this format', [self::FORMAT]),
-            Field::numberChoice('version', 'of this format', [self::VERSION]),
+            Field::numberChoice('version', 'of this format', self::READ),
             ...array_map($this->known(...), $this->parts->form()->fields()),
         );
     }

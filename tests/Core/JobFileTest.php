@@ -162,7 +162,8 @@ it('takes every demo job as it was exported before, word for word, and a second 
     $old = json_decode((string) file_get_contents($path), true);
     $once = JobFile::standard()->encode(JobFile::standard()->decode((string) file_get_contents($path)));
     $twice = JobFile::standard()->encode(JobFile::standard()->decode($once));
-    expect(asBefore(json_decode($once, true), $old))->toEqual($old)->and($twice)->toBe($once);
+    // Only its version is that of today.
+    expect(asBefore(json_decode($once, true), $old))->toEqual(['version' => JobFile::VERSION] + $old)->and($twice)->toBe($once);
 })->with(glob(__DIR__.'/golden/jobs/*.json'));
 
 it('takes no id that could be read as something else, and tells none apart by case alone', function (callable $change, string $path) {
@@ -199,4 +200,13 @@ it('takes the ids that it makes itself, and publishes what it takes', function (
         expect(pathsOf(json_decode(JobFile::standard()->encode($job), true)))->toBe([]);
     }
     expect((string) file_get_contents(dirname(__DIR__, 2).'/docs/job-file.schema.json'))->toContain('"^[A-Za-z0-9][A-Za-z0-9_-]*$"');
+});
+
+it('takes a file of the first version, and writes the second', function () {
+    $file = JobFile::standard();
+    $old = $file->decode('{"format":"underpin-job","version":1,"name":"Old","panels":[]}');
+    expect($old->quotes->quotes)->toBe([])->and($old->offer->ownMachine)->toBeNull()->and($old->agreed->steps)->toBe([])
+        ->and($file->encode($old))->toContain('"version": 2')->and($file->decode($file->encode($old)))->toEqual($old)
+        ->and(fn () => $file->decode('{"format":"underpin-job","version":3,"name":"Old","panels":[]}'))
+        ->toThrow(JobFileFaults::class);
 });
