@@ -6,7 +6,6 @@ namespace Underpin\Papers;
 
 use Underpin\Checks\Review;
 use Underpin\Design\Design;
-use Underpin\Drawing\Drawings;
 use Underpin\Fuel\FuelDay;
 use Underpin\Fuel\FuelPlan;
 use Underpin\Fuel\Refuelling;
@@ -76,7 +75,7 @@ final class OwnersFolder implements Paper
                 ? 'Saw it start and stop, and knows where it is shut off' : 'Did the change-over alone from the card, minutes',
                 'Owner, signature and date',
                 'Electrician, signature and date'),
-            ...$this->drawings($design),
+            ...PaperDrawings::of($design, ...self::DRAWINGS),
         ];
     }
 
@@ -169,19 +168,6 @@ final class OwnersFolder implements Paper
                 : $design->job->client->utilityPhone],
             ['Electrician', 'at the head of this paper'], ['Fuel', '____________'],
         ];
-    }
-
-    /** @return list<Block> */
-    private function drawings(Design $design): array
-    {
-        $blocks = [];
-        foreach (self::DRAWINGS as $key) {
-            foreach (Drawings::standard()->find($key)?->sheets($design) ?? [] as $drawing) {
-                $blocks[] = Block::drawing($drawing);
-            }
-        }
-
-        return $blocks;
     }
 
     /** @param  list<Circuit>  $circuits */

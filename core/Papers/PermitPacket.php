@@ -13,7 +13,6 @@ use Underpin\Checks\Severity;
 use Underpin\Demand\DemandLine;
 use Underpin\Demand\Worksheet;
 use Underpin\Design\Design;
-use Underpin\Drawing\Drawings;
 use Underpin\Pricing\Parts\PartLine;
 use Underpin\Pricing\Parts\PartsList;
 use Underpin\Say;
@@ -58,7 +57,7 @@ final class PermitPacket implements Paper
                 fn (Sign $s): array => [$s->place, implode(' / ', [$s->heading, ...$s->words])], $built->signs(),
             )]),
             Block::toFill('Licensed electrician, license no.', 'Signature and date'),
-            ...$this->drawings($design),
+            ...PaperDrawings::of($design, ...self::DRAWINGS),
         ];
     }
 
@@ -132,18 +131,5 @@ final class PermitPacket implements Paper
         return [['Part', 'Pick', 'Rule'], ...array_map(fn (TableRow $row): array => [
             $row->line->part, $row->line->pick, $row->line->source->words($edition),
         ], $built->rows())];
-    }
-
-    /** @return list<Block> */
-    private function drawings(Design $design): array
-    {
-        $blocks = [];
-        foreach (self::DRAWINGS as $key) {
-            foreach (Drawings::standard()->find($key)?->sheets($design) ?? [] as $drawing) {
-                $blocks[] = Block::drawing($drawing);
-            }
-        }
-
-        return $blocks;
     }
 }

@@ -98,6 +98,12 @@ it('takes no price of a day that is still to come, none below nothing, and no pa
         ->toBe(['part', 'pack']);
 });
 
+it('asks again for a price of half a year ago, and for one of no day', function (?string $on, bool $old) {
+    expect((new PartPrice('x', price: Money::usd(1), on: $on))->isOld('2026-11-26'))->toBe($old);
+    $part = new PartPrice('Inlet L14-30P, 30 A', price: Money::usd(72), on: $on);
+    expect(estimate(house(), new PriceBook([$part]))->oldPrices('2026-11-26'))->toBe($old ? ['Inlet L14-30P, 30 A'] : []);
+})->with([['2026-11-26', false], ['2026-05-30', false], ['2026-05-29', true], [null, true]]);
+
 it('takes the work from the design: each piece set, each foot laid', function () {
     // An inlet, its interlock and breaker, 37.2 ft of run, two signs; the visit, the way there and the permit of any wired job.
     $signs = count((new Design(house()))->assembly()->signs());
@@ -149,6 +155,12 @@ it('names what has no price, what nobody measured and what the shop did not say,
     expect(estimate($unmeasured)->open)->toContain('the cord\'s length')->and(estimate($unmeasured)->isWhole())->toBeFalse();
     $noWay = new Design(Houses::small());
     expect(Estimate::of($noWay, Ways::standard()->find('interlock'), $book)->isWhole())->toBeFalse();
+});
+
+it('takes no price by another unit for a price of it', function () {
+    $book = new PriceBook([new PartPrice('10 AWG copper, black', 'each', price: Money::usd(9))], terms: new Terms(Money::usd(10), 0, 0));
+    expect(estimate(house(), $book)->open)->toContain('10 AWG copper, black by "ft": the price book has it by "each"')
+        ->toContain('price of 10 AWG copper, black');
 });
 
 it('asks who has the machine, and prices it only where the shop supplies it', function () {

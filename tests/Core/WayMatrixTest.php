@@ -256,11 +256,13 @@ it('sets both schools beside each other with this job\'s figures', function () {
     $lines = Schools::interlockOrSwitch(matrix($job));
     expect($lines[0])->toMatch('/The interlock costs \$\d+, the .* \$\d+: \$\d+ less\./')->and($lines[1])->toContain('reaches 4 circuits');
     $large = $job->with($job->wire->withInlet(50));
-    $book = new PriceBook([...array_map(fn (string $part): PartPrice => new PartPrice($part, price: Money::usd(1)), array_map(
-        fn (PartLine $line): string => $line->part, [...PartsList::by(new Design($job), Ways::standard()->find('interlock'))->lines,
-            ...PartsList::by(new Design($large), Ways::standard()->find('interlock'))->lines],
-    ))], [new TaskPrice(Task::Permit, price: Money::usd(1)), new TaskPrice(Task::Travel, price: Money::usd(1))],
-        new Terms(Money::usd(10), 0, 0));
+    $lines = fn (Job $of): array => PartsList::by(new Design($of), Ways::standard()->find('interlock'))->lines;
+    $book = new PriceBook(array_map(
+        fn (PartLine $line): PartPrice => new PartPrice($line->part, $line->unit, price: Money::usd(1)), [...$lines($job),
+            ...$lines($large)],
+    ), [
+        new TaskPrice(Task::Permit, price: Money::usd(1)), new TaskPrice(Task::Travel, price: Money::usd(1)),
+    ], new Terms(Money::usd(10), 0, 0));
     $inlet = Schools::inletForTodayOrLater(new Design($job), Ways::standard()->find('interlock'), $book);
     expect($inlet[0])->toContain('gives 30 A')->and($inlet[1])
         ->toMatch('/An inlet and wire for 50 A now cost \$\d+ more; later, torn out and done again, \$\d+\./');

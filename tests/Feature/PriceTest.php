@@ -32,7 +32,8 @@ it('gives the list out as a sheet that runs nothing', function () {
     $file = Illuminate\Http\Testing\File::createWithContent('job.json', (string) json_encode($job));
     $this->post('/jobs/import', ['file' => $file])->assertRedirect();
     $csv = (string) $this->get('/jobs/'.Job::query()->latest('id')->firstOrFail()->id.'/parts.csv')->assertOk()->getContent();
-    expect($csv)->toContain('conductor,"6 AWG copper, black",38,ft,generator run from Inlet to Generator breaker')
+    expect($csv)->toContain('conductor,"6 AWG copper, black",38,ft,generator run from Inlet to Generator breaker,38,ft,Penhallow '
+        .'Electric Supply,2')
         ->and(preg_match('/(^|,)"?=/m', $csv))->toBe(0);
 });
 

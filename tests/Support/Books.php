@@ -26,7 +26,8 @@ final class Books
         $parts = [];
         foreach (Ways::standard()->all() as $way) {
             array_push($parts, ...array_map(
-                fn (PartLine $line): PartPrice => new PartPrice($line->part, price: Money::usd(1)), PartsList::by($design, $way)->lines,
+                fn (PartLine $line): PartPrice => new PartPrice($line->part, $line->unit, price: Money::usd(1)),
+                PartsList::by($design, $way)->lines,
             ));
         }
 

@@ -8,6 +8,7 @@ use Underpin\Form\Field;
 use Underpin\Form\Form;
 use Underpin\Form\Unit;
 use Underpin\Form\Values;
+use Underpin\Measure\Interval\CivilDay;
 use Underpin\Money;
 use Underpin\Refused;
 
@@ -17,6 +18,8 @@ final readonly class PartPrice
     public const MOST_USD = 1_000_000;
 
     private const MOST_DAYS = 730;
+
+    private const OLD_DAYS = 180;
 
     private const MOST_PACK = 100_000;
 
@@ -82,6 +85,15 @@ final readonly class PartPrice
     public static function key(string $part): string
     {
         return trim((string) preg_replace('/[^a-z0-9]+/', '-', strtolower($part)), '-');
+    }
+
+    /** Copper moves: a price of half a year ago, or of no day, is asked for again. */
+    public function isOld(string $today): bool
+    {
+        $on = CivilDay::read($this->on ?? '');
+        $now = CivilDay::read($today);
+
+        return $on === null || $now === null || $now - $on > self::OLD_DAYS;
     }
 
     /** How many packs so much of it takes. */

@@ -32,10 +32,23 @@ final readonly class PriceBook
         $this->tasks = $byTask;
     }
 
-    /** Null: the book does not have it. */
-    public function part(string $part): ?PartPrice
+    /**
+     * @param  ?string  $unit  that it is counted in; a price by another unit is no price of it
+     * @return ?PartPrice null: the book does not have it
+     */
+    public function part(string $part, ?string $unit = null): ?PartPrice
     {
-        return $this->parts[PartPrice::key($part)] ?? null;
+        $row = $this->parts[PartPrice::key($part)] ?? null;
+
+        return $unit === null || $row?->unit === $unit ? $row : null;
+    }
+
+    /** The book has it, by another unit: that one; null: it has not. */
+    public function otherUnit(string $part, string $unit): ?string
+    {
+        $row = $this->part($part);
+
+        return $row === null || $row->unit === $unit ? null : $row->unit;
     }
 
     public function hours(Task $task): float

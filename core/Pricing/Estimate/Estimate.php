@@ -45,6 +45,8 @@ final readonly class Estimate
                 $offer->ownMachine === true => null,
                 default => self::machine($line, $machine->priceUsd, $book),
             };
+            $other = $isMachine ? null : $book->otherUnit($line->part, $line->unit);
+            array_push($open, ...$other === null ? [] : ["$line->part by \"$line->unit\": the price book has it by \"$other\""]);
             array_push($open, ...$isMachine && $offer->ownMachine === null ? ['who supplies the machine'] : []);
         }
         foreach (WorkList::by($design, $way) as $work) {
@@ -103,6 +105,18 @@ final readonly class Estimate
         return array_values(array_filter($this->lines, fn (Priced $line): bool => $line->price === null));
     }
 
+    /**
+     * @param  string  $today  YYYY-MM-DD
+     * @return list<string> parts whose price is of a day long ago, or of no day
+     */
+    public function oldPrices(string $today): array
+    {
+        return array_values(array_map(
+            fn (Priced $line): string => $line->words,
+            array_filter($this->lines, fn (Priced $line): bool => $line->from?->price !== null && $line->from->isOld($today)),
+        ));
+    }
+
     /** It can be offered: nothing is left open. */
     public function isWhole(): bool
     {
@@ -111,7 +125,7 @@ final readonly class Estimate
 
     private static function part(PartLine $line, PriceBook $book): Priced
     {
-        $price = $book->part($line->part);
+        $price = $book->part($line->part, $line->unit);
         $packs = $price === null ? $line->quantity : $price->packs($line->quantity);
         $cost = $price?->price?->times($packs);
 
@@ -119,6 +133,7 @@ final readonly class Estimate
             LineKind::Part, PartPrice::key($line->part), $line->part, $line->quantity, $line->unit, $packs,
             $price === null ? $line->unit : $price->soldAs(), $cost, $cost?->plus($cost->pct($book->terms->marginPct ?? 0.0)),
             $line->because,
+            $price,
         );
     }
 

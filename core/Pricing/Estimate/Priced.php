@@ -6,6 +6,7 @@ namespace Underpin\Pricing\Estimate;
 
 use Underpin\Job\Quote\LineKind;
 use Underpin\Money;
+use Underpin\Pricing\Book\PartPrice;
 
 /** A line of an estimate with what it costs. */
 final readonly class Priced
@@ -18,10 +19,11 @@ final readonly class Priced
      * @param  ?Money  $cost  to the shop, before what it adds; null: it has no price
      * @param  ?Money  $price  to the customer, before tax; null: it has none
      * @param  list<string>  $because
+     * @param  ?PartPrice  $from  the row of the book that it is priced by; null: it is no part, or the book does not have it
      */
     public function __construct(
         public LineKind $kind, public string $key, public string $words, public float $quantity, public string $unit, public float $sold,
-        public string $soldAs, public ?Money $cost, public ?Money $price, public array $because = [],
+        public string $soldAs, public ?Money $cost, public ?Money $price, public array $because = [], public ?PartPrice $from = null,
     ) {
     }
 }

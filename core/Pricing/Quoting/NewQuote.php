@@ -64,6 +64,12 @@ final readonly class NewQuote
         return $waits;
     }
 
+    /** @return list<QuotedWay> each way as it would be handed over now, whole or not */
+    public function ways(): array
+    {
+        return array_map($this->way(...), $this->estimates);
+    }
+
     /**
      * The quote as it is handed over.
      *
@@ -75,7 +81,7 @@ final readonly class NewQuote
     {
         $waits = $this->waitsFor();
         $today = CivilDay::read($on);
-        $ways = array_map($this->way(...), $this->estimates);
+        $ways = $this->ways();
         if ($waits !== [] || $today === null || $ways === []) {
             throw new Refused('quote', 'It is no quote yet. '.implode(' ', $waits));
         }

@@ -7,6 +7,10 @@
     <div class="scroll" tabindex="0" role="region" aria-label="Price of each way"><table class="table compared">
         <thead><tr><th scope="col"><span class="sr">What</span></th>@foreach ($offered->estimates as $estimate)<th scope="col" class="num">{{ ucfirst($estimate->way->words()) }}@if ($loop->first) <small>picked</small>@endif</th>@endforeach</tr></thead>
         <tbody>
+            @php($ways = $offered->ways())
+            <tr class="is-words"><th scope="row">Runs</th>@foreach ($ways as $way)<td>{{ $way->powers ?: 'nothing' }}</td>@endforeach</tr>
+            <tr class="is-words"><th scope="row">Stays dark</th>@foreach ($ways as $way)<td>{{ $way->dead ?: 'none of what must run' }}</td>@endforeach</tr>
+            <tr class="is-words"><th scope="row">Asks at night</th>@foreach ($ways as $way)<td>{{ $way->night }}</td>@endforeach</tr>
             @foreach (LineKind::cases() as $kind)
                 @if (collect($offered->estimates)->contains(fn ($e) => collect($e->lines)->contains(fn ($line) => $line->kind === $kind)))
                 <tr><th scope="row">{{ $kind->words() }}@if ($kind === LineKind::Work) <small>hours</small>@endif</th>@foreach ($offered->estimates as $estimate)<td class="num">{{ $estimate->sum($kind)->words() }}@if ($kind === LineKind::Work) <small>{{ Underpin\Say::figure($estimate->hours()) }} h</small>@endif</td>@endforeach</tr>
@@ -17,6 +21,8 @@
             <tr class="quiet"><th scope="row">of it added to parts</th>@foreach ($offered->estimates as $estimate)<td class="num">{{ $estimate->margin()->words() }}</td>@endforeach</tr>
         </tbody>
     </table></div>
+    @php($old = array_values(array_unique(array_merge(...array_map(fn ($e) => $e->oldPrices($today), $offered->estimates)))))
+    @if ($old !== [])<p class="quiet">Prices of more than half a year ago, or of no day: {{ Underpin\Say::list($old, 6) }}. <a href="{{ route('prices') }}">Ask again</a></p>@endif
     @if ($waits !== [])<div class="notice"><b>Not a price yet:</b><ul>@foreach ($waits as $wait)<li>{{ $wait }}</li>@endforeach</ul>
         @if ($list->missing !== [])<a href="{{ $screen->links->to(Underpin\StageKey::Wire) }}#lengths">Measure and choose</a> @endif @if ($screen->job->offer->ownMachine === null)<a href="#offer">Say who has the machine</a> @endif @if (collect($offered->estimates)->contains(fn ($e) => $e->unpriced() !== []))<a href="#parts">Price the parts</a> @endif</div>@endif
     @endif

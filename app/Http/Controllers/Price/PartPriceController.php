@@ -31,7 +31,7 @@ final class PartPriceController extends Controller
         $shown = $row === null ? [] : $of->line($row);
         $cell = fn (string $column, string $value): array => ['value' => $value, 'was' => (string) ($shown[$column] ?? '')];
         $saved = (new Cells($this->user(), $of))->save([$row->key ?? 'new' => [
-            ...$row !== null ? [] : ['part' => $cell('part', $in->text('part')), 'unit' => $cell('unit', $in->text('unit'))],
+            ...$row !== null ? [] : ['part' => $cell('part', $in->text('part'))], 'unit' => $cell('unit', $in->text('unit')),
             'price_usd' => $cell('price_usd', Number::write($usd)), 'price_on' => $cell('price_on', now()->toDateString()),
         ]]);
         if ($saved['refused'] !== []) {
