@@ -68,13 +68,54 @@ final readonly class FuelPlan
         return $wh === null || $this->supply->fuel !== Fuel::Stored || $this->loadW <= 0 ? null : $wh / $this->loadW;
     }
 
-    /** Hours to charge it from empty; null: it is none, or its figures are not known. */
+    /** Hours that a small engine, or the utility, charges it from empty; null: it is none, or its figures are not known. */
     public function rechargeHours(): ?float
     {
-        $stored = $this->supply->machine->stored;
-        $isKnown = $this->supply->fuel === Fuel::Stored && $stored->wh !== null && $stored->rechargeW !== null && $stored->rechargeW > 0;
+        $takes = $this->takesW();
+        $gives = $this->kept->engineW ?? $takes;
 
-        return $isKnown ? $stored->wh / $stored->rechargeW : null;
+        return $takes === null || $gives === null ? null : $this->supply->machine->stored->wh / min($takes, $gives);
+    }
+
+    /** Watt-hours that the sun brings on a day; null: it is none, or panels and sun are not noted. */
+    public function sunWh(): ?float
+    {
+        $takes = $this->takesW();
+
+        return $takes === null || $this->kept->sunW === null || $this->kept->sunH === null
+            ? null : min($this->kept->sunW, $takes) * $this->kept->sunH;
+    }
+
+    /** Watt-hours that the loads of this job take in a day, all that must run at once. */
+    public function dayWh(): float
+    {
+        return $this->loadW * self::HOURS_A_DAY;
+    }
+
+    /** Hours that a full one lasts with the sun of each day; null: nothing is known of the sun, or it goes on for good (sunCarries). */
+    public function sunHours(): ?float
+    {
+        $wh = $this->supply->machine->stored->wh;
+        $sun = $this->sunWh();
+
+        return $wh === null || $sun === null || $this->loadW <= 0 || $this->sunCarries() === true
+            ? null : $wh / ($this->loadW - $sun / self::HOURS_A_DAY);
+    }
+
+    /** The sun of a day brings all that is used in it; null: not known. */
+    public function sunCarries(): ?bool
+    {
+        $sun = $this->sunWh();
+
+        return $sun === null ? null : Limit::within($this->dayWh(), $sun);
+    }
+
+    /** Watts that a battery station takes; null: it is none, or its figures are not known. */
+    private function takesW(): ?float
+    {
+        $stored = $this->supply->machine->stored;
+
+        return $this->supply->fuel === Fuel::Stored && $stored->wh !== null && $stored->rechargeW > 0 ? $stored->rechargeW : null;
     }
 
     /** What is stored and can be used, gallons; null: not known, or it comes by a pipe. */

@@ -20,6 +20,9 @@ final readonly class FuelKept
      * @param  ?float  $pipeFt  longest length of gas pipe, with fittings; null: as the site plan says
      * @param  string  $near  where the nearest filling is
      * @param  string  $far  where to fill when that is dark
+     * @param  ?float  $engineW  what a small engine gives to a battery station, watts
+     * @param  ?float  $sunW  what solar panels give to it in full sun, watts
+     * @param  ?float  $sunH  hours of full sun on a day of the season that it is for
      */
     public function __construct(
         public string $boughtOn = '',
@@ -34,11 +37,14 @@ final readonly class FuelKept
         public ?float $pipeFt = null,
         public string $near = '',
         public string $far = '',
+        public ?float $engineW = null,
+        public ?float $sunW = null,
+        public ?float $sunH = null,
     ) {
         FuelKeptPart::form()->guard([
             'bought_on' => $boughtOn === '' ? null : $boughtOn, 'usd_per_unit' => $usdPerUnit, 'tank_diameter_in' => $tankDiameterIn,
             'tank_length_in' => $tankLengthIn, 'tank_fill_pct' => $tankFillPct, 'supplier_btuh' => $supplierBtuh, 'pipe_ft' => $pipeFt,
-            'near' => $near, 'far' => $far,
+            'near' => $near, 'far' => $far, 'engine_w' => $engineW, 'sun_w' => $sunW, 'sun_h' => $sunH,
         ]);
     }
 

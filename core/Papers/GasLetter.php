@@ -101,6 +101,7 @@ final class GasLetter implements Paper
                 .GasPipes::USUAL_DROP_INWC.' in of water lost'],
             ($tree->missing ?? []) === [] ? ['', ''] : ['Branches not measured', implode(', ', $tree->missing ?? [])
                 .': counted in every section'],
+            $isNatural ? ['', ''] : ['Regulator stages', FuelFacts::PROPANE_STAGES],
             ['Pressure at the machine', ($isNatural ? FuelFacts::NATURAL_GAS_INWC : FuelFacts::PROPANE_INWC)
                 .' in of water at full load; its nameplate governs'],
         ], fn (array $row): bool => $row[0] !== ''));

@@ -204,3 +204,24 @@ it('counts what is not measured in every section, so that no pipe is too small f
     expect($odd->sections)->toHaveCount(2)->and($odd->sections[0]->pipe)->toBeNull()->and($odd->sections[0]->size())->toContain('over 4 in')
         ->and($odd->longestFt)->toBe(65.0);
 });
+
+it('charges a battery station from a small engine and from the sun, as fast as it takes it', function (
+    FuelKept $kept, ?float $charging, ?float $sunWh, ?float $lasts, ?bool $carries,
+) {
+    $machine = Changed::of(
+        Houses::machine(8000, 10_000, 240, Outlet::Locking30, 30), form: MachineKind::Battery, ratings: [new Rating(Fuel::Stored, 8000, 10_000)],
+        stored: new StoredEnergy(12_000, 10, 5_000),
+    );
+    $plan = plan(Changed::of(burning(Fuel::Gasoline), supply: new Supply($machine, Fuel::Stored))->with($kept));
+    $w = $plan->loadW;
+    expect($plan->rechargeHours())->toBe($charging)->and($plan->sunWh())->toBe($sunWh)->and($plan->sunCarries())->toBe($carries)
+        ->and($plan->sunHours())->toEqual($lasts === null ? null : 12_000 / ($w - $sunWh / 24));
+})->with([
+    'nothing noted' => [new FuelKept, 2.4, null, null, null],
+    'a small engine' => [new FuelKept(engineW: 1_000), 12.0, null, null, null],
+    'one that gives more than it takes' => [new FuelKept(engineW: 6_000), 2.4, null, null, null],
+    'panels, and no sun noted' => [new FuelKept(sunW: 800), 2.4, null, null, null],
+    'a little sun' => [new FuelKept(sunW: 800, sunH: 3), 2.4, 2_400.0, 1.0, false],
+    'more panels than it takes' => [new FuelKept(sunW: 6_000, sunH: 3), 2.4, 15_000.0, 1.0, false],
+    'sun without end' => [new FuelKept(sunW: 5_000, sunH: 24), 2.4, 120_000.0, null, true],
+]);

@@ -93,7 +93,8 @@ it('refuses by field what cannot stand, and keeps what is there', function (stri
     ], 'x', 'To the right'],
     'fuel of the year 20' => ['fuel', [
         'bought_on' => '20-01-01', 'treated' => '', 'usd_per_unit' => '-1', 'tank_diameter_in' => '', 'tank_length_in' => '',
-        'tank_fill_pct' => '', 'buried' => '', 'supplier_btuh' => '', 'pipe_ft' => '', 'near' => '', 'far' => '',
+        'tank_fill_pct' => '', 'buried' => '', 'supplier_btuh' => '', 'pipe_ft' => '', 'near' => '', 'far' => '', 'engine_w' => '',
+        'sun_w' => '', 'sun_h' => '',
     ], 'usd_per_unit', 'Price of the fuel'],
     'an appliance that burns nothing' => ['fuel/appliance', ['id' => '', 'name' => 'Boiler', 'btuh' => '0', 'at_ft' => '',
         'branch_ft' => ''], 'btuh', 'BTU/h'],
@@ -128,6 +129,7 @@ it('takes fuel from facts to days, and says what it goes by', function () {
     ($this->send)('PUT', 'fuel', [
         'bought_on' => '', 'treated' => '', 'usd_per_unit' => '3.10', 'tank_diameter_in' => '41', 'tank_length_in' => '192',
         'tank_fill_pct' => '80', 'buried' => '1', 'supplier_btuh' => '400000', 'pipe_ft' => '', 'near' => '', 'far' => '',
+        'engine_w' => '', 'sun_w' => '', 'sun_h' => '',
     ]);
     $kept = ($this->file)()->fuelKept;
     expect($kept->appliances)->toHaveCount(2)->and($kept->pipeFt)->toBeNull();

@@ -44,6 +44,12 @@ final class FuelKeptPart implements JobPart
                 ->atMost(2_000)->optional('as the site plan says'),
             Field::text('near', 'where the nearest filling is')->label('Filled near')->atMost(120),
             Field::text('far', 'where to fill when the near ones are dark')->label('Filled far, when near is dark')->atMost(120),
+            Field::number('engine_w', 'what a small engine gives to a battery station')->label('Charged by an engine of')->in(Unit::Watts)
+                ->over(0)->atMost(100_000)->optional('none'),
+            Field::number('sun_w', 'what solar panels give to it in full sun')->label('Charged by panels of')->in(Unit::Watts)->over(0)
+                ->atMost(100_000)->optional('none'),
+            Field::number('sun_h', 'hours of full sun on a day of the season that it is for')->label('Full sun a day')->in(Unit::Hours)
+                ->atMost(24)->optional('not known'),
         );
     }
 
@@ -86,6 +92,7 @@ final class FuelKeptPart implements JobPart
                 ),
                 $in->itemsOrNone('appliances'),
             ), $in->numberOrNull('pipe_ft'), $in->textOrNull('near') ?? '', $in->textOrNull('far') ?? '',
+            $in->numberOrNull('engine_w'), $in->numberOrNull('sun_w'), $in->numberOrNull('sun_h'),
         );
     }
 
@@ -108,7 +115,8 @@ final class FuelKeptPart implements JobPart
             'appliances' => array_map(
                 self::writeAppliance(...), $kept->appliances,
             ),
-            'pipe_ft' => $kept->pipeFt, 'near' => $kept->near, 'far' => $kept->far,
+            'pipe_ft' => $kept->pipeFt, 'near' => $kept->near, 'far' => $kept->far, 'engine_w' => $kept->engineW, 'sun_w' => $kept->sunW,
+            'sun_h' => $kept->sunH,
         ];
     }
 

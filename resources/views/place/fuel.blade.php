@@ -8,7 +8,8 @@
 @if ($fuel === null)
     <p class="caution">Pick a machine and its fuel first.</p>
 @elseif ($kind === Underpin\Job\Fuel::Stored)
-    <dl class="figures"><div><dt>At the loads of this job</dt><dd>{{ number_format($fuel->loadW) }} <i>W</i></dd></div><div><dt>Lasts</dt><dd>@if ($fuel->batteryHours() === null)not known @else{{ Underpin\Say::figure($fuel->batteryHours()) }} <i>h</i>@endif</dd></div>@if ($fuel->rechargeHours() !== null)<div><dt>Recharged from an engine</dt><dd>{{ Underpin\Say::figure($fuel->rechargeHours()) }} <i>h</i></dd></div>@endif</dl>
+    <dl class="figures"><div><dt>At the loads of this job</dt><dd>{{ number_format($fuel->loadW) }} <i>W</i></dd></div><div><dt>Lasts</dt><dd>@if ($fuel->batteryHours() === null)not known @else{{ Underpin\Say::figure($fuel->batteryHours()) }} <i>h</i>@endif</dd></div>@if ($fuel->rechargeHours() !== null)<div><dt>Recharged from {{ $kept->engineW === null ? 'an engine or the utility' : 'an engine of '.Underpin\Say::watts($kept->engineW) }}</dt><dd>{{ Underpin\Say::figure($fuel->rechargeHours()) }} <i>h</i></dd></div>@endif @if ($fuel->sunWh() !== null)<div><dt>The sun brings a day</dt><dd>{{ number_format($fuel->sunWh()) }} <small>of {{ number_format($fuel->dayWh()) }} used</small> <i>Wh</i></dd></div><div><dt>Lasts with the sun</dt><dd>@if ($fuel->sunCarries())day after day @else{{ Underpin\Say::figure($fuel->sunHours()) }} <i>h</i>@endif</dd></div>@endif</dl>
+    @if ($kept->engineW !== null)<p class="caution">The engine that charges it keeps every distance of an engine: 20 ft from the house, exhaust away from every opening.</p>@endif
 @else
     <dl class="figures">
         <div><dt>At the loads of this job</dt><dd>{{ number_format($fuel->loadW) }} <small>of {{ number_format($fuel->supply->runW()) }}</small> <i>W</i></dd></div>
@@ -47,6 +48,7 @@
                 @else @foreach ($tree->sections as $section)<tr><th scope="row">Pipe {{ $section->words }}</th><td>{{ $section->size() }}</td><td>{{ Underpin\Say::figure($section->ft) }} ft, {{ number_format($section->btuh) }} BTU/h @if ($loop->first), all over {{ Underpin\Say::figure($tree->longestFt) }} ft, the longest length; the gas plumber's, by NFPA 54 @endif</td></tr>@endforeach
                 @if ($tree->missing !== [])<tr><th scope="row">Branches not measured</th><td colspan="2">{{ Underpin\Say::list($tree->missing, 6) }}: counted in every section.</td></tr>@endif @endif
                 <tr><th scope="row">Pressure at the machine</th><td>{{ $kind === Underpin\Job\Fuel::Propane ? Underpin\Codebook\FuelFacts::PROPANE_INWC : Underpin\Codebook\FuelFacts::NATURAL_GAS_INWC }} in of water, with everything firing</td><td>its nameplate governs</td></tr>
+                @if ($kind === Underpin\Job\Fuel::Propane)<tr><th scope="row">Regulator stages</th><td colspan="2">{{ ucfirst(Underpin\Codebook\FuelFacts::PROPANE_STAGES) }}.</td></tr>@endif
                 @if ($kind === Underpin\Job\Fuel::Propane)<tr><th scope="row">Tank, coldest day</th><td>{{ $fuel->loadBtuh() === null ? 'not known' : number_format($fuel->loadBtuh()).' BTU/h' }}</td><td>{{ $fuel->vapourBtuh() === null ? 'not known: '.$fuel->vapourMissing() : number_format($fuel->vapourBtuh()).' BTU/h'.($kept->supplierBtuh === null ? ', 20 % full' : ', by the supplier') }}</td></tr>@endif
             </tbody>
         </table></div>
@@ -89,6 +91,8 @@
         <x-field :of="$f->field('near')" id="fuel-near" :value="$kept->near"/>
         <x-field :of="$f->field('far')" id="fuel-far" :value="$kept->far"/>
     </div>
+    @if ($kind === Underpin\Job\Fuel::Stored)<div class="fields">@foreach (['engine_w' => $kept->engineW, 'sun_w' => $kept->sunW, 'sun_h' => $kept->sunH] as $name => $value)<x-field :of="$f->field($name)" :id="'fuel-'.$name" :value="Underpin\Csv\Number::write($value)"/>@endforeach</div>
+    @else @foreach (['engine_w' => $kept->engineW, 'sun_w' => $kept->sunW, 'sun_h' => $kept->sunH] as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ Underpin\Csv\Number::write($value) }}">@endforeach @endif
     <button class="button">Save</button>
 </form>
 @if ($gas || $kept->appliances !== [])

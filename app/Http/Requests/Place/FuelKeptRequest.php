@@ -13,7 +13,7 @@ final class FuelKeptRequest extends CoreRequest
 {
     public const FIELDS = [
         'bought_on', 'treated', 'usd_per_unit', 'tank_diameter_in', 'tank_length_in', 'tank_fill_pct', 'buried', 'supplier_btuh', 'pipe_ft',
-        'near', 'far',
+        'near', 'far', 'engine_w', 'sun_w', 'sun_h',
     ];
 
     public function form(): Form
