@@ -44,14 +44,16 @@ final class CatalogueSeeder
         foreach ($book['work'] as $item => $row) {
             $shop->priceRows()->create(['item' => $item, ...$row]);
         }
-        foreach ($book['parts'] as $row) {
+        $now = now();
+        $shop->partPrices()->insert(array_map(function (array $row) use ($shop, $now): array {
             [$part, $unit, $pack, $usd, $on, $supplier, $days] = $row;
-            $shop->partPrices()->create([
-                'key' => PartPrice::key((string) $part), 'part' => $part, 'unit' => $unit, 'pack' => $pack,
-                'price_cents' => Money::usd((float) $usd)->cents,
-                'price_on' => $on, 'supplier' => $supplier, 'lead_days' => $days,
-            ]);
-        }
+
+            return [
+                'shop_id' => $shop->id, 'key' => PartPrice::key((string) $part), 'part' => $part, 'unit' => $unit, 'pack' => $pack,
+                'price_cents' => Money::usd((float) $usd)->cents, 'price_on' => $on, 'supplier' => $supplier, 'lead_days' => $days,
+                'created_at' => $now, 'updated_at' => $now,
+            ];
+        }, $book['parts']));
     }
 
     /** Typical loads are nobody's invention: they are the stock of every shop. */

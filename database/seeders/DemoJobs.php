@@ -61,11 +61,12 @@ final class DemoJobs
     /** @param  list<User>  $people */
     public static function fill(Shop $shop, array $people): void
     {
+        $offers = new DemoOffers($shop);
         foreach (self::small($shop) as $i => [$job, $daysAgo]) {
             $row = JobEditor::create($shop, $people[$i % 2], $job)->row;
             [$answer, $quoted] = self::QUOTED[$job->name] ?? [null, null];
             if ($quoted !== null) {
-                DemoOffers::small($shop, $people[$i % 2], $row, $answer, $quoted);
+                $offers->small($people[$i % 2], $row, $answer, $quoted);
             }
             self::date($row->refresh(), $daysAgo);
         }
@@ -74,7 +75,7 @@ final class DemoJobs
         $dairy = JobEditor::create($shop, $people[0], self::dairy($shop))->row;
         self::date(JobEditor::create($shop, $people[0], self::asFound($shop))->row, 9);
         DemoMeasuring::fill($lodge, $people[2], $rowHouse, $people[1], $dairy, $people[0]);
-        DemoOffers::lodge($shop, $people[1], $lodge);
+        $offers->lodge($people[1], $lodge);
         self::date($lodge->refresh(), 6);
         self::date($rowHouse->refresh(), 2);
         $dairy->refresh();
@@ -84,7 +85,7 @@ final class DemoJobs
                 lengths: [new MeasuredLength('branch switch panel:main', 7.0), new MeasuredLength('feeder panel:main switch', 6.0)],
             ),
         ));
-        DemoOffers::dairy($shop, $people[0], $dairy);
+        $offers->dairy($people[0], $dairy);
     }
 
     private static function dairy(Shop $shop): JobFile

@@ -21,49 +21,50 @@ use Underpin\Job\Quote\Signature;
 use Underpin\Job\SentPaper;
 use Underpin\Job\StepNote;
 use Underpin\Job\WireRun;
+use Underpin\Pricing\Book\PriceBook;
 use Underpin\Pricing\Quoting\NewQuote;
 
 /** What the demo shop has offered, sent and agreed. All invented. */
 final class DemoOffers
 {
-    private function __construct(private readonly Shop $shop, private readonly User $by)
+    private readonly PriceBook $book;
+
+    public function __construct(private readonly Shop $shop)
     {
+        $this->shop->refresh();
+        $this->book = ShopPrices::book($shop);
     }
 
     /** Two ways beside each other, waiting for an answer. */
-    public static function dairy(Shop $shop, User $by, Job $row): void
+    public function dairy(User $by, Job $row): void
     {
-        $self = new self($shop->refresh(), $by);
-        $self->offer($row, new Offer(['transfer_subpanel'], false,
+        $this->offer($by, $row, new Offer(['transfer_subpanel'], false,
             note: 'The milking line runs on either. With the transfer panel nobody can '
             .'bring on more than the machine carries.'));
-        $self->quote($row, 6);
+        $this->quote($by, $row, 6);
     }
 
     /** Small jobs, and what became of their quotes. */
-    public static function small(Shop $shop, User $by, Job $row, ?AnswerKind $answer, int $daysAgo): void
+    public function small(User $by, Job $row, ?AnswerKind $answer, int $daysAgo): void
     {
-        $self = new self($shop->refresh(), $by);
-        $self->offer($row, new Offer(ownMachine: $answer === AnswerKind::Declined));
-        $self->quote($row, $daysAgo);
+        $this->quote($by, $row, $daysAgo, new Offer(ownMachine: $answer === AnswerKind::Declined));
         if ($answer !== null) {
-            $self->answer($row, $answer, $row->customer_name, $daysAgo - 3);
+            $this->answer($by, $row, $answer, $row->customer_name, $daysAgo - 3);
         }
     }
 
     /** A quote, a change on site, a revision that was accepted, letters that went out, and a machine that decides the day. */
-    public static function lodge(Shop $shop, User $by, Job $row): void
+    public function lodge(User $by, Job $row): void
     {
-        $self = new self($shop->refresh(), $by);
-        $self->offer($row, new Offer(ownMachine: false, permitUsd: 310.0, extras: [
+        $this->offer($by, $row, new Offer(ownMachine: false, permitUsd: 310.0, extras: [
             new Extra('lift', 'Lift to set the machine on its platform, a day', 640.0),
         ], note: 'Price without the gas pipe: the plumber quotes that.'));
-        $self->quote($row, 40);
+        $this->quote($by, $row, 40);
         JobEditor::change($row->refresh(), $by, 'Run to the platform measured again', fn (JobFile $file): JobFile => $file->with(
             new WireRun(null, 146.0, laying: $file->wire->laying, lengths: $file->wire->lengths),
         ));
-        $self->quote($row, 31);
-        $self->answer($row, AnswerKind::Accepted, 'Halvard Ness, for the cooperative', 27);
+        $this->quote($by, $row, 31);
+        $this->answer($by, $row, AnswerKind::Accepted, 'Halvard Ness, for the cooperative', 27);
         JobEditor::change($row->refresh(), $by, 'Letters and days', fn (JobFile $file): JobFile => $file->with(new Agreed(
             '', [new StepNote('machine', 63, self::day(25)), new StepNote('parts', null, self::day(20))], [
                 new SentPaper(
@@ -77,28 +78,28 @@ final class DemoOffers
         )));
     }
 
-    private function offer(Job $row, Offer $offer): void
+    private function offer(User $by, Job $row, Offer $offer): void
     {
-        JobEditor::change($row->refresh(), $this->by, 'Offer', fn (JobFile $file): JobFile => $file->with($offer));
+        JobEditor::change($row->refresh(), $by, 'Offer', fn (JobFile $file): JobFile => $file->with($offer));
     }
 
-    private function quote(Job $row, int $daysAgo): void
+    private function quote(User $by, Job $row, int $daysAgo, ?Offer $offer = null): void
     {
-        $book = ShopPrices::book($this->shop);
-        JobEditor::change($row->refresh(), $this->by, 'Quote handed over', function (JobFile $file) use ($book, $daysAgo): JobFile {
+        JobEditor::change($row->refresh(), $by, 'Quote handed over', function (JobFile $file) use ($by, $daysAgo, $offer): JobFile {
+            $file = $offer === null ? $file : $file->with($offer);
             $last = $file->quotes->last();
             $number = $last->number ?? ++$this->shop->last_quote;
             $this->shop->save();
 
             return $file->with($file->quotes->with(
-                NewQuote::of(new Design($file), $book)->handOver($number, self::day($daysAgo), $this->by->name),
+                NewQuote::of(new Design($file), $this->book)->handOver($number, self::day($daysAgo), $by->name),
             ));
         });
     }
 
-    private function answer(Job $row, AnswerKind $kind, string $name, int $daysAgo): void
+    private function answer(User $by, Job $row, AnswerKind $kind, string $name, int $daysAgo): void
     {
-        JobEditor::change($row->refresh(), $this->by, "Quote {$kind->words()}", function (JobFile $file) use ($kind, $name,
+        JobEditor::change($row->refresh(), $by, "Quote {$kind->words()}", function (JobFile $file) use ($kind, $name,
             $daysAgo): JobFile {
             $last = $file->quotes->last();
 

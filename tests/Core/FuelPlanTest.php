@@ -209,7 +209,8 @@ it('charges a battery station from a small engine and from the sun, as fast as i
     FuelKept $kept, ?float $charging, ?float $sunWh, ?float $lasts, ?bool $carries,
 ) {
     $machine = Changed::of(
-        Houses::machine(8000, 10_000, 240, Outlet::Locking30, 30), form: MachineKind::Battery, ratings: [new Rating(Fuel::Stored, 8000, 10_000)],
+        Houses::machine(8000, 10_000, 240, Outlet::Locking30, 30), form: MachineKind::Battery, ratings: [new Rating(Fuel::Stored,
+            8000, 10_000)],
         stored: new StoredEnergy(12_000, 10, 5_000),
     );
     $plan = plan(Changed::of(burning(Fuel::Gasoline), supply: new Supply($machine, Fuel::Stored))->with($kept));

@@ -132,6 +132,28 @@ it('keeps what was handed over as it was, whatever is said to it', function () {
         ->and(fn () => $kept->guard(new Quotes([$cheaper])))->toThrow(Refused::class, 'is not changed any more');
 });
 
+it('takes no answer that cannot have been given', function (Answer $answer, string $says) {
+    $first = quoted(house('hard_cord'));
+    $quotes = (new Quotes([$first]))->with(quoted(longer(house('hard_cord'), 5)->with(new Quotes([$first]))));
+    expect(fn () => $quotes->answered('1042-2', $answer))->toThrow(Refused::class, $says);
+})->with([
+    [new Answer(AnswerKind::Declined, 'Wren', '2026-11-25'), 'nothing was said before'],
+    [new Answer(AnswerKind::Accepted, 'Wren', '2026-12-27', 'interlock'), 'held until 2026-12-26'],
+    [new Answer(AnswerKind::Accepted, 'Wren', '2026-11-28', 'automatic'), 'Which of them'],
+    [new Answer(AnswerKind::Accepted, 'Wren', '2026-11-28'), 'Which of them'],
+]);
+
+it('accepts no quote that a revision has replaced, and lets it be withdrawn', function () {
+    $first = quoted(house());
+    $quotes = (new Quotes([$first]))->with(quoted(longer(house(), 5)->with(new Quotes([$first]))));
+    expect(fn () => $quotes->answered('1042-1', new Answer(AnswerKind::Accepted, 'Wren', '2026-11-28')))->toThrow(Refused::class,
+        'replaced by a revision')
+        ->and($quotes->answered('1042-1', new Answer(AnswerKind::Withdrawn, 'Nell', '2026-11-28'))->quotes[0]->answer->kind)
+        ->toBe(AnswerKind::Withdrawn)
+        ->and(fn () => $quotes->answered('9-9', new Answer(AnswerKind::Declined, 'Wren', '2026-11-28')))->toThrow(Refused::class,
+            'no quote 9-9');
+});
+
 it('knows how a quote stands on a day', function () {
     $quote = quoted(house());
     $with = fn (AnswerKind $kind): Quotes => (new Quotes([$quote]))->answered('1042-1', new Answer($kind, 'Wren', '2026-11-28'));

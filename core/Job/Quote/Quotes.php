@@ -63,8 +63,31 @@ final readonly class Quotes
         return new self([...$this->quotes, $quote]);
     }
 
+    /**
+     * With what was said to one of them.
+     *
+     * @throws Refused on "on", "way" or "quote" when that cannot have been said to it
+     */
     public function answered(string $id, Answer $answer): self
     {
+        $quote = $this->find($id) ?? throw new Refused('quote', "There is no quote $id here.");
+        $isAccepted = $answer->kind === AnswerKind::Accepted;
+        $ways = array_map(fn (QuotedWay $way): string => $way->way, $quote->ways);
+        match (true) {
+            $answer->on < $quote->on => throw new Refused('on', "On: {$quote->title()} was handed over on $quote->on; nothing was "
+                .'said before.'),
+            $isAccepted && $this->find($quote->number.'-'.($quote->revision + 1)) !== null => throw new Refused(
+                'quote', "{$quote->title()} was replaced by a revision: that one is accepted, or none.",
+            ),
+            $isAccepted && $answer->on > $quote->until => throw new Refused(
+                'on', "On: {$quote->title()} held until $quote->until. Hand over a revision with a new date.",
+            ),
+            $isAccepted && ! in_array($answer->way ?? (count($ways) === 1 ? $ways[0] : ''), $ways, true) => throw new Refused(
+                'way', 'Which of them: say which of the ways was accepted.',
+            ),
+            default => null,
+        };
+
         return new self(array_map(fn (Quote $q): Quote => $q->id() === $id ? $q->answered($answer) : $q, $this->quotes));
     }
 

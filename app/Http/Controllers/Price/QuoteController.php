@@ -19,7 +19,6 @@ use Illuminate\Http\Response;
 use Underpin\Design\Design;
 use Underpin\Job\Job as JobFile;
 use Underpin\Job\Part\QuotesPart;
-use Underpin\Job\Quote\AnswerKind;
 use Underpin\Papers\QuoteSheet;
 use Underpin\Pricing\Quoting\NewQuote;
 use Underpin\Refused;
@@ -56,14 +55,12 @@ final class QuoteController extends Controller
         $label = "Quote $id {$answer->kind->words()}";
 
         return $this->save($request, $job, $label, function (JobFile $file, Job $row) use ($id, $answer): JobFile {
-            $quote = $file->quotes->find($id) ?? throw Conflict::gone($row);
             $today = now()->toDateString();
-            if ($answer->on === '' || $answer->on > $today || $answer->on < $quote->on) {
-                throw new Refused('on', "On: a day from $quote->on, when it was handed over, to today ($today).");
+            if ($file->quotes->find($id) === null) {
+                throw Conflict::gone($row);
             }
-            $ways = array_column($quote->ways, 'way');
-            if ($answer->kind === AnswerKind::Accepted && ! in_array($answer->way, $ways, true)) {
-                throw new Refused('way', 'Which of them: say which of the ways was accepted.');
+            if ($answer->on === '' || $answer->on > $today) {
+                throw new Refused('on', "On: the day on which it was said, today ($today) at the latest.");
             }
 
             return $file->with($file->quotes->answered($id, $answer));
