@@ -60,6 +60,7 @@ final class Cells
      */
     private function row(string $row, array $cells): string
     {
+        $this->knowColumns(array_keys($cells));
         $there = $this->of->of($this->user->shop_id)->where($this->of->keyColumn(), $row)->first();
         $before = $there === null ? $this->begun($row) : $this->of->line($there);
         $now = $this->read($before, $cells);
@@ -103,6 +104,19 @@ final class Cells
         }
 
         return $form->read((object) $case);
+    }
+
+    /**
+     * @param  list<string>  $columns
+     *
+     * @throws Refused on the first that is none: what is not saved must not be said to be
+     */
+    private function knowColumns(array $columns): void
+    {
+        $strange = array_diff($columns, array_map(fn (Field $field): string => $field->name, $this->of->form()->fields()));
+        if ($strange !== []) {
+            throw new Refused(reset($strange), 'There is no column "'.mb_strimwidth(reset($strange), 0, 40, '…').'" here.');
+        }
     }
 
     /** @return array<string, string> of a row that is not kept yet: its key, where that is a column of the sheet */

@@ -18,6 +18,8 @@ final readonly class Steps
     /** Hours of work in a day. */
     private const DAY_H = 8.0;
 
+    private const DAYS_A_WEEK = 7;
+
     public const INSTALL = 'install';
 
     private function __construct(private Design $design, private PriceBook $book)
@@ -90,8 +92,11 @@ final readonly class Steps
 
     private function machine(): ?Step
     {
+        $weeks = $this->design->supply()?->machine->leadWeeks;
+
         return $this->design->job->offer->ownMachine === true ? null : $this->step(
-            'machine', 'Order the machine', 'Machine is here', null, ['quote'], 'the supplier, noted here',
+            'machine', 'Order the machine', 'Machine is here', $weeks === null ? null : $weeks * self::DAYS_A_WEEK, ['quote'],
+            $weeks === null ? 'its supplier says: the catalogue does not' : 'the catalogue',
         );
     }
 

@@ -54,8 +54,9 @@ it('has no serious fault on any page', function (int $width, int $height, bool $
         $id = basename((string) parse_url($browser->attribute('.job-card', 'href'), PHP_URL_PATH));
         foreach (
             [
-                'survey', 'survey?at=c5', 'survey?panel=main&space=42', 'loads', 'loads?at=c5', 'size', 'connect', 'wire', 'run', 'card',
-                'schedule', 'demand', 'rules', 'recordings', "recordings/demo$id", 'intervals', 'schools', 'meter',
+                'survey', 'survey?at=c5', 'survey?panel=main&space=42', 'loads', 'loads?at=c5', 'size', 'connect', 'wire',
+                'place-and-fuel', 'price-and-papers',
+                'run', 'card', 'schedule', 'demand', 'rules', 'recordings', "recordings/demo$id", 'intervals', 'schools', 'meter',
             ] as $stage
         ) {
             if ($name === 'Kestrel'
@@ -68,7 +69,7 @@ it('has no serious fault on any page', function (int $width, int $height, bool $
     }
     foreach ([
         '/', '/?q=nothing-like-it', '/account', '/account/two-steps', '/people', '/catalogue', '/local-rules', '/local-rules/new',
-        '/library/new',
+        '/library/new', '/prices',
     ] as $path) {
         $look($path);
     }
@@ -85,11 +86,12 @@ it('fits every page into a narrow screen without sideways scrolling', function (
     $wide = [];
     foreach (
         [
-            '/', '/account', '/account/two-steps', '/people', '/catalogue',
+            '/', '/account', '/account/two-steps', '/people', '/catalogue', '/prices',
             ...array_map(
                 fn ($s) => "/jobs/$id/$s",
                 [
-                    'survey', 'loads?at=c5', 'size', 'connect', 'wire', 'run', 'card', 'schedule', 'demand', 'recordings',
+                    'survey', 'loads?at=c5', 'size', 'connect', 'wire', 'place-and-fuel', 'price-and-papers', 'run', 'card', 'schedule',
+                    'demand', 'recordings',
                     "recordings/demo$id", 'intervals', 'schools', 'meter',
                 ],
             ),

@@ -21,6 +21,7 @@ use Underpin\Schedule\Planned;
 use Underpin\Schedule\Schedule;
 use Underpin\Schedule\Step;
 use Underpin\Schedule\Steps;
+use Underpin\Sizing\Supply;
 
 /** A Monday. */
 const TODAY = '2026-11-23';
@@ -135,6 +136,15 @@ it('has the steps of this job and no others', function () {
         ->and(keys($job->with(new Offer(ownMachine: true))))->not->toContain('machine')
         ->and(keys(Houses::small(Houses::supply(), 'cords')))->toBe([])->and(keys(Houses::small()))->toBe([])
         ->and(keys(Changed::of($job, connection: 'meter_collar')))->toContain('utility')->and(keys($job))->not->toContain('utility');
+});
+
+it('takes the lead time of a machine from the catalogue, unless it is noted otherwise', function () {
+    $machine = fn (?int $weeks, Agreed $agreed): Step => array_values(array_filter(Steps::of(new Design(Changed::of(
+        Houses::small(Houses::supply(), 'interlock'),
+        supply: new Supply(Changed::of(Houses::supply()->machine, leadWeeks: $weeks), Houses::supply()->fuel),
+    )->with($agreed)), new PriceBook), fn (Step $s): bool => $s->key === 'machine'))[0];
+    expect($machine(5, new Agreed)->days)->toBe(35)->and($machine(null, new Agreed)->days)->toBeNull()
+        ->and($machine(5, new Agreed(steps: [new StepNote('machine', 63)]))->days)->toBe(63);
 });
 
 it('takes a letter that was sent as asked, and a permit that came back as granted', function () {

@@ -113,6 +113,8 @@ it('is for who decides, and takes no sheet that is not there', function () {
     ($this->type)(['x' => ['part' => 'x']], 'jobs')->assertNotFound();
     $this->putJson('/shop/cells', ['sheet' => 'part', 'cells' => 'x'])->assertStatus(422);
     $this->putJson('/shop/cells', ['sheet' => 'part', 'cells' => '[{"row":"x"}]'])->assertStatus(422);
+    ($this->type)(['new 0' => ['part' => 'Sign', 'shop_id' => '7']])->assertOk()->assertJsonPath('saved', [])->assertJsonCount(1,
+        'refused');
     $this->actingAs($this->person('pip@shop.example', $this->nell->shop, PersonRole::Apprentice));
     ($this->type)(['new 0' => ['part' => 'Sign', 'price_usd' => '2']])->assertForbidden();
     $this->get('/prices')->assertOk()->assertSee('You can look');

@@ -109,6 +109,11 @@ it('offers besides what the design does not know, and ways beside each other, th
     $this->put("$this->base/offer/beside", ['way' => 'whole_house_manual', 'offered' => '1'])->assertSessionHasErrors('way');
     $this->put("$this->base/offer/beside", ['way' => 'hard_cord', 'offered' => '0'])->assertSessionHasNoErrors();
     expect(($this->file)()->offer->besides)->toBe(['transfer_subpanel']);
+    // One that is not possible any more can still be taken out.
+    App\JobFile\JobEditor::change($this->row, $this->nell, 'x', fn ($file) => $file->with($file->offer->offering(['automatic'])));
+    $this->get("$this->base/price-and-papers")->assertSee('beside-automatic', false)->assertSee('is not possible here');
+    $this->put("$this->base/offer/beside", ['way' => 'automatic', 'offered' => '0'])->assertSessionHasNoErrors();
+    $this->put("$this->base/offer/beside", ['way' => 'transfer_subpanel', 'offered' => '1'])->assertSessionHasNoErrors();
     $this->put("$this->base/offer", ['own_machine' => '1', 'permit_usd' => '', 'travel_usd' => '0', 'note' => 'x', 'was' => '{}'])
         ->assertSessionHasNoErrors();
     expect(($this->file)()->offer)->toMatchArray(['ownMachine' => true, 'permitUsd' => null, 'travelUsd' => 0.0, 'note' => 'x'])

@@ -188,21 +188,16 @@ final readonly class SitePlanDrawing
             null => 'burns: not looked',
         };
 
+        // The words stand beside the link, which is called by the whole name: what is cut to fit is no name.
         return [new Link(Spot::onPlan($building->id), 'site-link', '', $building->name, '', false, [], [
             new Path([$this->outline($building->outline)], $ink),
-            ...array_map(
-                fn (Segment $side, int $i): Text => $this->along(
-                    $side, $i + 1 .': '.Say::figure($side->length()).' ft', $building->outline,
-                ),
-                $building->outline->sides, array_keys($building->outline->sides),
-            ),
             ...array_map(fn ($opening): Line => $this->line($building->line($opening), SiteInk::Opening), $building->openings),
-            new Text(
-                $x, $y, mb_strimwidth($building->name, 0, max(3, (int) ($room / self::LETTER / 1.25)), '…'), SiteInk::Name,
-                Anchor::Middle,
-            ),
-            new Text($x, $y + 17, mb_strlen($burns) * self::LETTER > $room ? '' : $burns, SiteInk::Note, Anchor::Middle),
-        ])];
+        ]), ...array_map(
+            fn (Segment $side, int $i): Text => $this->along($side, $i + 1 .': '.Say::figure($side->length()).' ft', $building->outline),
+            $building->outline->sides, array_keys($building->outline->sides),
+        ), new Text(
+            $x, $y, mb_strimwidth($building->name, 0, max(3, (int) ($room / self::LETTER / 1.25)), '…'), SiteInk::Name, Anchor::Middle,
+        ), new Text($x, $y + 17, mb_strlen($burns) * self::LETTER > $room ? '' : $burns, SiteInk::Note, Anchor::Middle)];
     }
 
     /** Words inside an area along one of its sides, where there is room for them. */

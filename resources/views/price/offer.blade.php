@@ -12,7 +12,7 @@
         <x-field :of="$f->field('note')" id="o-note" :value="$offer->note"/>
         <noscript><button class="button">Save</button></noscript>
     </form>
-    @php($others = array_filter($screen->design()->connections(), fn ($v) => $v->possible === Underpin\Connection\Possible::Yes && $v->powers !== [] && $v->way->key() !== $screen->job->connection->way))
+    @php($others = array_filter($screen->design()->connections(), fn ($v) => $v->way->key() !== $screen->job->connection->way && (in_array($v->way->key(), $offer->besides, true) || ($v->possible === Underpin\Connection\Possible::Yes && $v->powers !== []))))
     @if ($others !== [])
         <h3>Offered beside it <small>at most {{ Underpin\Job\Offer::MOST_WAYS - 1 }}</small></h3>
         <ul class="ticks">@foreach ($others as $verdict)
