@@ -147,6 +147,10 @@ it('names no day while a length is not known, then the day and what decides it',
     $step([])->assertSessionHasNoErrors();
     $this->get("$this->base/price-and-papers")->assertSee('The work can begin on')
         ->assertSee('What decides: hand the quote over, order the machine');
+    // What comes after the work keeps no day from being named for it.
+    $this->nell->shop->update(['terms' => array_diff_key($this->nell->shop->terms, ['inspection_days' => 0])]);
+    $this->get("$this->base/price-and-papers")->assertSee('The work can begin on')->assertSee('When all is done is not known')
+        ->assertSee('ask for the inspection');
     $this->put("$this->base/install-day", ['install_on' => now()->addDays(5)->toDateString(), 'was' => '{"install_on":null}'])
         ->assertSessionHasNoErrors();
     $this->get("$this->base/price-and-papers")->assertSee('The agreed day cannot be kept');

@@ -9,9 +9,11 @@
         <x-field :of="Underpin\Job\Part\AgreedPart::form()->field('install_on')" id="day-of-work" type="date" :value="$screen->job->agreed->installOn"/><noscript><button class="button">Save</button></noscript>
     </form>
     @php($deciding = array_map(fn ($p) => lcfirst($p->step->ask), array_filter($schedule->deciding(), fn ($p) => $p->step->key !== 'hand-over')))
-    @if ($schedule->unknown() !== [])<div class="notice"><b>No day can be named yet.</b> Nobody has said how long this takes: {{ Underpin\Say::list(array_map(fn ($p) => lcfirst($p->step->ask), $schedule->unknown()), 6) }}. Note it in the table below.</div>
-    @elseif ($schedule->lateBy() > 0)<div class="notice"><b>The agreed day cannot be kept:</b> what the work waits for is there {{ Underpin\Say::count($schedule->lateBy(), 'day') }} later. What decides: {{ Underpin\Say::list(array_values($deciding), 5) }}.</div>
-    @else<p><b>The work can begin on {{ $day($schedule->soonestWork()) }}.</b> What decides: {{ Underpin\Say::list(array_values($deciding), 5) }}.</p>@endif
+    @php($unknown = Underpin\Say::list(array_map(fn ($p) => lcfirst($p->step->ask), $schedule->unknown()), 6))
+    @if ($schedule->soonestWork() === null)<div class="notice"><b>No day can be named yet.</b> Nobody has said how long this takes: {{ $unknown }}. Note it in the table below.</div>
+    @elseif ($schedule->lateBy() > 0)<div class="notice"><b>The agreed day cannot be kept:</b> what the work waits for is there {{ Underpin\Say::count($schedule->lateBy(), 'day') }} later.@if ($deciding !== []) What decides: {{ Underpin\Say::list(array_values($deciding), 5) }}.@endif</div>
+    @else<p><b>The work can begin on {{ $day($schedule->soonestWork()) }}.</b>@if ($deciding !== []) What decides: {{ Underpin\Say::list(array_values($deciding), 5) }}.@endif</p>@endif
+    @if ($schedule->soonestWork() !== null && $unknown !== '')<p class="quiet">When all is done is not known: nobody has said how long this takes: {{ $unknown }}.</p>@endif
     @php($drawing = Underpin\Schedule\ScheduleDrawing::of($schedule))
     <figure class="course" tabindex="0" role="region" aria-label="{{ $drawing->title }}; the same in the table below it"><x-drawing :drawing="$drawing"/></figure>
     <div class="scroll" tabindex="0" role="region" aria-label="Steps"><table class="table course-table is-stacking">
