@@ -178,6 +178,7 @@ return [
         ['Manual transfer switch, 12 places, 30 A', 'each', 1, 488, '2026-11-02', 'Lantry Generator Depot', 8],
         ['Manual transfer switch, 12 places, 50 A', 'each', 1, 512, '2026-11-02', 'Lantry Generator Depot', 8],
         ['Load-shedding relay', 'each', 1, 96, '2026-11-02', 'Lantry Generator Depot', 8],
+        ['Feeder conductors, size as the wire table says', 'ft', 1, 4.45, '2026-11-02', 'Penhallow Electric Supply', 2],
         ['Surge protector', 'each', 1, 92, '2026-11-02', 'Penhallow Electric Supply', 2],
         ['Automatic transfer switch, 100 A', 'each', 1, 520, '2026-11-02', 'Lantry Generator Depot', 10],
         ['Automatic transfer switch, 150 A', 'each', 1, 640, '2026-11-02', 'Lantry Generator Depot', 12],

@@ -17,8 +17,10 @@ use Underpin\Job\GeneratorNeutral;
 use Underpin\Job\Job;
 use Underpin\Job\Laying;
 use Underpin\Job\MachineKind;
+use Underpin\Job\MeasuredLength;
 use Underpin\Job\Outlet;
 use Underpin\Job\Service;
+use Underpin\Job\SwitchKind;
 use Underpin\Job\WireRun;
 use Underpin\Job\WiringMethod;
 use Underpin\Pricing\Parts\PartLine;
@@ -99,6 +101,28 @@ it('orders what a new service and a source of its own bring along', function () 
     expect($parts)->toHaveKeys(['protection: Surge protector', 'other: Ground rod with clamp', 'pad: Pad, level'])
         ->and(ofKind($job, PartKind::Breaker))->toBe([])
         ->and(PartsList::of(new Design($job))->missing)->toContain('length of the charger circuit from Main panel to '.$machine->name);
+});
+
+it('lists conductors whose size the equipment decides, and leaves none out silently', function () {
+    $job = withRun(new WireRun(40, 33, lengths: [new MeasuredLength('feeder switch panel:main', 6.0)]), 'manual_switch');
+    $job = $job->with($job->connection->with(switchKind: SwitchKind::Cables));
+    // Neutral and ground between the switch and the panel, 6 ft each, as large as the generator run.
+    expect(parts($job)['conductor: Feeder conductors, size as the wire table says'] ?? null)->toBe(12.0);
+    foreach (Ways::standard()->all() as $way) {
+        $design = new Design(Changed::of($job, connection: $way->key()));
+        $built = $design->assemblyBy($way);
+        $long = array_merge([], ...array_map(
+            fn (array $each): array => [new MeasuredLength($each[0]->between(), 5.0)], array_values($built?->toMeasure() ?? []),
+        ));
+        $measured = new Design($job->with($job->wire->withLengths($long)));
+        $because = implode("\n", array_merge([], ...array_map(
+            fn (PartLine $l): array => $l->because, PartsList::by($measured, $way)->lines,
+        )));
+        foreach ($measured->assemblyBy($way)?->conductors() ?? [] as $conductor) {
+            $isBought = $conductor->isMeasured() && $conductor->wires !== [];
+            expect(! $isBought || str_contains($because, $measured->assemblyBy($way)->nameOf($conductor->to)))->toBeTrue($conductor->id);
+        }
+    }
 });
 
 it('says what comes first where nothing can be built', function (Job $job, string $missing) {

@@ -78,14 +78,21 @@ final readonly class ConductorParts
         );
     }
 
-    /** @return list<PartLine> */
+    /** @return list<PartLine> each of its size; those whose size the equipment decides are a line too, so that none is left out */
     private function singles(float $ft): array
     {
-        return array_map(fn (Wire $wire): PartLine => new PartLine(
+        $unsized = count(array_filter($this->conductor->wires, fn (Wire $wire): bool => $wire->size === null));
+        $lines = array_map(fn (Wire $wire): PartLine => new PartLine(
             $wire->role === WireRole::Ground || $wire->role === WireRole::Electrode ? PartKind::Ground : PartKind::Conductor,
             trim(($wire->size?->words() ?? '').' '.$wire->material->words()).", {$wire->role->colour()->value}", ceil($ft), 'ft',
             [$this->place()],
         ), array_values(array_filter($this->conductor->wires, fn (Wire $wire): bool => $wire->size !== null)));
+
+        return [...$lines, ...$unsized === 0 ? [] : [new PartLine(
+            PartKind::Conductor, ucfirst($this->conductor->kind->words()).' conductors, size as the wire table says',
+                ceil($ft) * $unsized, 'ft',
+            [$this->place()],
+        )]];
     }
 
     /** @return list<PartLine> of the kind that was chosen: lengths, couplings between them, and a connector at each end */
