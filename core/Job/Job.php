@@ -16,6 +16,11 @@ final readonly class Job
 {
     public const MOST_PANELS = 20;
 
+    private const PARTS = [
+        Client::class, Authority::class, Service::class, Generator::class, Connection::class, WireRun::class, Site::class, Basis::class,
+        SetAside::class, SitePlan::class, FuelKept::class, Offer::class, Quotes::class, Agreed::class,
+    ];
+
     /** characters of the id of a panel, a circuit, a load, a machine or a disconnect */
     public const LONGEST_ID = 60;
 
@@ -53,13 +58,12 @@ final readonly class Job
     public function __construct(public string $name, object ...$parts)
     {
         JobParts::name()->read($name);
-        $known = [
-            new Client, new Authority, new Service, new Generator, new Connection, new WireRun, new Site, new Basis, new SetAside,
-            new SitePlan, new FuelKept, new Offer, new Quotes, new Agreed,
-        ];
         $byClass = [];
-        foreach ([...$known, ...array_values($parts)] as $part) {
+        foreach ($parts as $part) {
             $byClass[$part::class] = $part;
+        }
+        foreach (self::PARTS as $class) {
+            $byClass[$class] ??= new $class;
         }
         $this->parts = $byClass;
         $this->client = $this->part(Client::class);

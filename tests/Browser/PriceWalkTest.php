@@ -54,7 +54,9 @@ it('goes with a portable from the wire over place and fuel to a signed quote, it
 it('follows a standby through its letters and days: what came back, what decides, and a calendar', function () {
     $b = $this->browser;
     $path = ($this->job)('Ansgar');
-    $b->visit("$path/place-and-fuel")->see('What keeps it running')->press(']')->see('The work can begin on')
+    $b->visit("$path/wire")->see('Other lengths')->see('Trough with taps')->press(']');
+    $b->see('Where it stands')->see('Regulator stages')->see('from the last regulator to the branch of Boiler')->press(']')
+        ->see('The work can begin on')
         ->see('What decides: order the machine');
     ($this->show)('input[form="step-machine"][name="done_on"]');
     $b->run('const f = document.querySelector(\'input[form="step-machine"][name="done_on"]\'); f.value = new '

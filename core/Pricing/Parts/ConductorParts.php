@@ -90,7 +90,7 @@ final readonly class ConductorParts
 
         return [...$lines, ...$unsized === 0 ? [] : [new PartLine(
             PartKind::Conductor, ucfirst($this->conductor->kind->words()).' conductors, size as the wire table says',
-                ceil($ft) * $unsized, 'ft',
+            ceil($ft) * $unsized, 'ft',
             [$this->place()],
         )]];
     }
