@@ -209,6 +209,14 @@ final readonly class FuelPlan
         return TankVapour::btuh($kept->tankDiameterIn, $kept->tankLengthIn, FuelFacts::TANK_EMPTY_PCT, $coldest);
     }
 
+    /** What the propane tank must boil off, BTU an hour: the machine at the loads of this job, and all else that burns from it. */
+    public function tankWantsBtuh(): ?float
+    {
+        $machine = $this->supply->fuel === Fuel::Propane ? $this->loadBtuh() : null;
+
+        return $machine === null ? null : $machine + $this->kept->appliancesBtuh();
+    }
+
     /** Why it is not known what the tank boils off; empty: it is, or there is none. */
     public function vapourMissing(): string
     {

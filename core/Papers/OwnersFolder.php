@@ -69,7 +69,7 @@ final class OwnersFolder implements Paper
             Block::heading('Whom to call'), Block::table($this->calls($design)),
             Block::words('Smoke, shock, a breaker that trips again, an engine that hunts: stop it, keep away, call. Nobody but an '
                 .'electrician '
-                .'opens the panel, the inlet or the switch; nobody takes the interlock plate, a bond or a sign off.'),
+                .'takes the cover off the panel, the inlet or the switch; nobody takes the interlock plate, a bond or a sign off.'),
             Block::heading('Shown and understood'),
             Block::toFill($way->transfersByItself()
                 ? 'Saw it start and stop, and knows where it is shut off' : 'Did the change-over alone from the card, minutes',

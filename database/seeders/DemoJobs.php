@@ -242,7 +242,7 @@ final class DemoJobs
             new Site(0, 1000, 0, 1180, 88, -34, 72, true, true),
             DemoPlans::lodge(),
             new FuelKept(
-                '', null, 2.79, 41, 192, 80, true, 760_000, [
+                '', null, 2.79, 41, 192, 80, true, 920_000, [
                     new GasAppliance('boiler', 'Boiler', 210_000, 40, 22), new GasAppliance('ranges', 'Kitchen ranges', 180_000, 62, 35),
                 ], 151, 'The supplier drives out within two days', 'Depot at Lower Ansgar, 44 miles',
             ),

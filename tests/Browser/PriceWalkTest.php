@@ -93,7 +93,15 @@ it('fills the price book like a sheet: a pasted block, a column filled down, a s
     $b->run('document.querySelector(\'tr[data-row="widget-large"] input[data-column="price_usd"]\').select()');
     $b->press('-3', WebDriverKeys::ENTER);
     $b->until(fn () => $b->has('tr[data-row="widget-large"] input[aria-invalid]'), 'the price that is none is marked');
+    // What was pasted beside a price that is none waits with it, and is saved once that is mended.
+    $b->run('const d = new DataTransfer(); d.setData("text/plain", "-5\t2026-11-02\tLantry");'
+        .'const c = document.querySelector(\'tr[data-row="widget-small"] input[data-column="price_usd"]\'); c.focus();'
+        .'c.dispatchEvent(new ClipboardEvent("paste", { clipboardData: d, bubbles: true, cancelable: true }))');
+    $b->until(fn () => $b->has('tr[data-row="widget-small"] input.is-unsaved[data-column="supplier"]'), 'the row is marked as not saved');
+    $b->run('document.querySelector(\'tr[data-row="widget-small"] input[data-column="price_usd"]\').select()');
+    $b->press('5', WebDriverKeys::ENTER);
+    $b->until(fn () => ! $b->has('tr[data-row="widget-small"] input.is-unsaved'), 'the mended row is saved');
     $b->visit('/prices');
     expect($b->attribute('tr[data-row="widget-large"] input[data-column="price_usd"]', 'value'))->toBe('38.00')
-        ->and($supplier('widget-small'))->toBe('Penhallow')->and($supplier('widget-large'))->toBe('')->and($b->complaints())->toBe([]);
+        ->and($supplier('widget-small'))->toBe('Lantry')->and($supplier('widget-large'))->toBe('')->and($b->complaints())->toBe([]);
 });

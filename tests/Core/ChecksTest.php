@@ -27,6 +27,7 @@ use Underpin\Job\ExistingFault;
 use Underpin\Job\FeederGround;
 use Underpin\Job\Fuel;
 use Underpin\Job\FuelKept;
+use Underpin\Job\GasAppliance;
 use Underpin\Job\GeneratorNeutral;
 use Underpin\Job\Job;
 use Underpin\Job\Laying;
@@ -647,6 +648,9 @@ $houses = [
     'a large one' => ['TANK_VAPOUR_SHORT', onPropane(new FuelKept(tankDiameterIn: 37, tankLengthIn: 120, buried: false)), false],
     'one of which the supplier says enough' => [
         'TANK_VAPOUR_SHORT', onPropane(new FuelKept(tankDiameterIn: 14, tankLengthIn: 40, buried: false, supplierBtuh: 90_000)), false,
+    ],
+    'one that is enough for the machine, and not for the furnace too' => [
+        'TANK_VAPOUR_SHORT', onPropane(new FuelKept(supplierBtuh: 90_000, appliances: [new GasAppliance('f', 'Furnace', 80_000)])), true,
     ],
     'a buried one that nobody asked about' => [
         'TANK_VAPOUR_SHORT', onPropane(new FuelKept(tankDiameterIn: 14, tankLengthIn: 40, buried: true)), false,

@@ -119,7 +119,7 @@ it('takes fuel from facts to days, and says what it goes by', function () {
     $this->get("$this->base/place-and-fuel")->assertSee('At the loads of this job')->assertSee('3 days')->assertSee('good until')
         ->assertSee('engine off and cooled')->assertSee('Coldharbor depot');
     ($this->open)('Lake Ansgar lodge');
-    $this->get("$this->base/place-and-fuel")->assertSee('760,000 BTU/h, by the supplier')
+    $this->get("$this->base/place-and-fuel")->assertSee('920,000 BTU/h, by the supplier')
         ->assertSee('from the last regulator to the branch of Boiler')
         ->assertSee('all over 151 ft, the longest length');
     ($this->send)('PUT', 'fuel/appliance', ['id' => '', 'name' => 'Laundry dryers', 'btuh' => '90000', 'at_ft' => '', 'branch_ft' => '']);

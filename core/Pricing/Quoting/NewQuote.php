@@ -7,6 +7,7 @@ namespace Underpin\Pricing\Quoting;
 use Underpin\Connection\NightWork;
 use Underpin\Connection\Possible;
 use Underpin\Connection\Way;
+use Underpin\Connection\WayVerdict;
 use Underpin\Design\Design;
 use Underpin\Job\Circuit;
 use Underpin\Job\Offer;
@@ -62,6 +63,16 @@ final readonly class NewQuote
         }
 
         return $waits;
+    }
+
+    /** @return list<Way> that may stand beside the one that is picked: possible here and of use, and what stands there already */
+    public static function besides(Design $design): array
+    {
+        $offered = $design->job->offer->besides;
+        $may = array_filter($design->connections(), fn (WayVerdict $verdict): bool => $verdict->way->key() !== $design->way()?->key()
+            && (in_array($verdict->way->key(), $offered, true) || ($verdict->possible === Possible::Yes && $verdict->powers !== [])));
+
+        return array_values(array_map(fn (WayVerdict $verdict): Way => $verdict->way, $may));
     }
 
     /** @return list<QuotedWay> each way as it would be handed over now, whole or not */

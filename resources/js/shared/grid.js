@@ -15,7 +15,7 @@ export function startGrid(table) {
             point(state, event.target, true);
         }
     });
-    table.addEventListener('change', (event) => leave(state, [event.target]));
+    table.addEventListener('focusout', (event) => event.target.matches('input') && leave(state, [event.target]));
     table.addEventListener('keydown', (event) => key(state, event));
     table.addEventListener('copy', (event) => copy(state, event));
     table.addEventListener('paste', (event) => paste(state, event));
@@ -140,7 +140,8 @@ function fill(state) {
 }
 
 function leave(state, inputs) {
-    const changed = inputs.filter((input) => input.value !== input.dataset.saved);
+    // What is on its way already is not sent twice.
+    const changed = inputs.filter((input) => input.value !== input.dataset.saved && input.value !== input.dataset.sent);
     if (changed.length === 0) return;
     state.undo.push(changed.map((input) => ({ input, value: input.dataset.saved })));
     save(state, changed);
@@ -156,11 +157,14 @@ function back(state) {
 function save(state, inputs) {
     const end = begin(state.table.id);
     state.queue = state.queue.then(async () => {
-        // A new row is only there once it has its name.
+        // A new row is only there once it has its name; what was refused with its row goes along once the row is mended.
         const ready = inputs.flatMap((input) => named(input) ? [input, ...waiting(input)] : []);
+        for (const input of ready) input.dataset.sent = input.value;
         for (let i = 0; i < ready.length; i += SAVED_AT_ONCE) await deliver(state.table, [...new Set(ready)].slice(i, i + SAVED_AT_ONCE));
-    }).catch(() => say(state.table, 'Not saved: the server did not answer. What you typed stands here; leave the cell again to send it.'))
-        .finally(end);
+    }).catch(() => {
+        for (const input of cells(state.table)) delete input.dataset.sent;
+        say(state.table, 'Not saved: the server did not answer. Go to the cell and leave it again to send what stands there.', true);
+    }).finally(end);
     return state.queue;
 }
 
@@ -169,10 +173,9 @@ function named(input) {
     return row.dataset.row !== '' || row.querySelector('input').value.trim() !== '';
 }
 
-/** Of a row that is new, everything that was typed before it had a name. */
+/** Everything of its row that is not saved yet. */
 function waiting(input) {
-    const row = input.closest('tr');
-    return row.dataset.row !== '' ? [] : [...row.querySelectorAll('input')].filter((each) => each.value !== each.dataset.saved);
+    return [...input.closest('tr').querySelectorAll('input')].filter((each) => each.value !== each.dataset.saved);
 }
 
 async function deliver(table, inputs) {
@@ -190,13 +193,15 @@ async function deliver(table, inputs) {
         },
     });
     const answer = await response.json().catch(() => ({}));
-    if (!response.ok) return say(table, `Not saved. ${answer.message ?? ''}`);
+    for (const input of inputs) delete input.dataset.sent;
+    if (!response.ok) return say(table, `Not saved. ${answer.message ?? ''}`, true);
     const refused = new Map(answer.refused.map((fault) => [`${fault.row} ${fault.column}`, fault.message]));
     const rowsRefused = new Set(answer.refused.map((fault) => fault.row));
     inputs.forEach((input, i) => {
         const message = refused.get(`${sent[i].row} ${sent[i].column}`);
         input.toggleAttribute('aria-invalid', Boolean(message));
         input.title = message ?? '';
+        input.classList.toggle('is-unsaved', rowsRefused.has(sent[i].row));
         if (!rowsRefused.has(sent[i].row)) input.dataset.saved = sent[i].value;
     });
     for (const { row, key } of answer.saved) {

@@ -49,7 +49,7 @@
                 @if ($tree->missing !== [])<tr><th scope="row">Branches not measured</th><td colspan="2">{{ Underpin\Say::list($tree->missing, 6) }}: counted in every section.</td></tr>@endif @endif
                 <tr><th scope="row">Pressure at the machine</th><td>{{ $kind === Underpin\Job\Fuel::Propane ? Underpin\Codebook\FuelFacts::PROPANE_INWC : Underpin\Codebook\FuelFacts::NATURAL_GAS_INWC }} in of water, with everything firing</td><td>its nameplate governs</td></tr>
                 @if ($kind === Underpin\Job\Fuel::Propane)<tr><th scope="row">Regulator stages</th><td colspan="2">{{ ucfirst(Underpin\Codebook\FuelFacts::PROPANE_STAGES) }}.</td></tr>@endif
-                @if ($kind === Underpin\Job\Fuel::Propane)<tr><th scope="row">Tank, coldest day</th><td>{{ $fuel->loadBtuh() === null ? 'not known' : number_format($fuel->loadBtuh()).' BTU/h' }}</td><td>{{ $fuel->vapourBtuh() === null ? 'not known: '.$fuel->vapourMissing() : number_format($fuel->vapourBtuh()).' BTU/h'.($kept->supplierBtuh === null ? ', 20 % full' : ', by the supplier') }}</td></tr>@endif
+                @if ($kind === Underpin\Job\Fuel::Propane)<tr><th scope="row">Tank, coldest day, all that burns from it</th><td>{{ $fuel->tankWantsBtuh() === null ? 'not known' : number_format($fuel->tankWantsBtuh()).' BTU/h'.($kept->appliances === [] ? ', the machine alone: note what else burns' : '') }}</td><td>{{ $fuel->vapourBtuh() === null ? 'not known: '.$fuel->vapourMissing() : number_format($fuel->vapourBtuh()).' BTU/h'.($kept->supplierBtuh === null ? ', 20 % full' : ', by the supplier') }}</td></tr>@endif
             </tbody>
         </table></div>
     @endif

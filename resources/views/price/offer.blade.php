@@ -12,13 +12,13 @@
         <x-field :of="$f->field('note')" id="o-note" :value="$offer->note"/>
         <noscript><button class="button">Save</button></noscript>
     </form>
-    @php($others = array_filter($screen->design()->connections(), fn ($v) => $v->way->key() !== $screen->job->connection->way && (in_array($v->way->key(), $offer->besides, true) || ($v->possible === Underpin\Connection\Possible::Yes && $v->powers !== []))))
+    @php($others = Underpin\Pricing\Quoting\NewQuote::besides($screen->design()))
     @if ($others !== [])
         <h3>Offered beside it <small>at most {{ Underpin\Job\Offer::MOST_WAYS - 1 }}</small></h3>
-        <ul class="ticks">@foreach ($others as $verdict)
-            @php($on = in_array($verdict->way->key(), $offer->besides, true))
-            <li><form method="post" action="{{ route('jobs.offer.beside', $screen->row->id) }}" id="beside-{{ $verdict->way->key() }}" data-parts>@csrf @method('PUT')<input type="hidden" name="way" value="{{ $verdict->way->key() }}"><input type="hidden" name="offered" value="{{ $on ? 0 : 1 }}">
-                <button class="button{{ $on ? ' is-primary' : '' }}" aria-pressed="{{ $on ? 'true' : 'false' }}">{{ ucfirst($verdict->way->words()) }}</button><p class="error" data-error="way"></p></form></li>
+        <ul class="ticks">@foreach ($others as $way)
+            @php($on = in_array($way->key(), $offer->besides, true))
+            <li><form method="post" action="{{ route('jobs.offer.beside', $screen->row->id) }}" id="beside-{{ $way->key() }}" data-parts>@csrf @method('PUT')<input type="hidden" name="way" value="{{ $way->key() }}"><input type="hidden" name="offered" value="{{ $on ? 0 : 1 }}">
+                <button class="button{{ $on ? ' is-primary' : '' }}" aria-pressed="{{ $on ? 'true' : 'false' }}">{{ ucfirst($way->words()) }}</button><p class="error" data-error="way"></p></form></li>
         @endforeach</ul>
     @endif
     <h3>Besides <small>what the design does not know: a wall that is closed, a lift that is hired</small></h3>
