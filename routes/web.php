@@ -23,6 +23,7 @@ use App\Http\Controllers\Shop\RuleProfileController;
 use App\Http\Controllers\Shop\ShopHistoryController;
 use App\Http\Controllers\Shop\ShopSheetController;
 use App\Http\Controllers\Shop\TwoStepsController;
+use App\Http\Controllers\Work\LineController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(function (): void {
@@ -82,6 +83,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::put('/library/{load}', [LibraryLoadController::class, 'update'])->whereNumber('load')->name('library.update');
     Route::post('/shop-history/{event}/take-back', ShopHistoryController::class)->whereNumber('event')->name('shop.take-back');
     Route::get('/find', FindController::class)->name('find');
+    Route::get('/line', LineController::class)->name('line');
     Route::get('/local-rules', [RuleProfileController::class, 'index'])->name('rules.index');
     Route::post('/local-rules', [RuleProfileController::class, 'store'])->name('rules.store');
     Route::get('/local-rules/new', [RuleProfileController::class, 'create'])->name('rules.create');
@@ -96,7 +98,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/jobs/{id}/restore', [RemovedJobsController::class, 'restore'])->whereNumber('id')->name('jobs.restore');
 
     Route::prefix('/jobs/{job}')->whereNumber('job')->name('jobs.')->group(function (): void {
-        foreach (['jobs', 'survey', 'loads', 'size', 'connect', 'wire', 'place', 'price', 'run'] as $stage) {
+        foreach (['jobs', 'survey', 'loads', 'size', 'connect', 'wire', 'place', 'price', 'work', 'run'] as $stage) {
             require __DIR__."/job/$stage.php";
         }
     });

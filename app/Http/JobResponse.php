@@ -27,10 +27,11 @@ final class JobResponse
         $has = self::has($request);
         $sent = '';
         foreach ($screen->page->parts() as $part) {
-            $isThere = $has === [] || array_key_exists($part->name(), $has) || $part->name() === 'circuits';
+            $isThere = $has === [] || array_key_exists($part->name(), $has) || $part->name() === 'circuits' || ! $part->isOne();
             if ($isThere && ($screen->patch === null || $part->isTouchedBy($screen->patch))) {
-                $html = PartHtml::of($part->view, $screen);
-                $sent .= $html->print === ($has[$part->name()] ?? '') ? '' : $html->html;
+                foreach ($part->htmls($screen) as $name => $html) {
+                    $sent .= $html->print === ($has[$name] ?? '') ? '' : $html->html;
+                }
             }
         }
 
@@ -66,7 +67,7 @@ final class JobResponse
     /** @return array<string, string> the print of every part that the browser has, by its name; none: it did not say */
     private static function has(Request $request): array
     {
-        preg_match_all('/([a-z-]{1,40}):([0-9a-f]{8})/', (string) $request->headers->get('X-Parts'), $found, PREG_SET_ORDER);
+        preg_match_all('/([a-z0-9-]{1,40}):([0-9a-f]{8})/', (string) $request->headers->get('X-Parts'), $found, PREG_SET_ORDER);
 
         return array_column($found, 2, 1);
     }

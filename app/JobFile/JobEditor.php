@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\JobFile;
 
+use App\Http\Middleware\Once;
 use App\Models\Job;
 use App\Models\JobEvent;
 use App\Models\Shop;
@@ -11,6 +12,7 @@ use App\Models\User;
 use Closure;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Context;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Underpin\Checks\Review;
@@ -178,7 +180,8 @@ final class JobEditor
         $at = Carbon::now()->startOfSecond();
         DB::table('job_events')->insert([
             'job_id' => $job->id, 'seq' => $seq, 'user_id' => $user->id, 'by' => $user->name,
-            'changes' => json_encode($patch->changes, JSON_THROW_ON_ERROR), 'created_at' => $at, ...$columns,
+            'changes' => json_encode($patch->changes, JSON_THROW_ON_ERROR), 'created_at' => $at,
+            'once' => Context::getHidden(Once::HEAD), ...$columns,
         ]);
 
         return new Step($seq, $user->name, $columns['label'], $at, $columns['undo_top'] ?? null, $columns['redo_top'] ?? null);

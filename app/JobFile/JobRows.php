@@ -54,6 +54,7 @@ use Underpin\Job\Part\SetAsidePart;
 use Underpin\Job\Part\SitePart;
 use Underpin\Job\Part\SitePlanPart;
 use Underpin\Job\Part\WireRunPart;
+use Underpin\Job\Part\WorkPart;
 use Underpin\Job\PartOfDay;
 use Underpin\Job\Position;
 use Underpin\Job\Protection;
@@ -168,7 +169,7 @@ final class JobRows
     private static function wholeParts(): array
     {
         return ['set_aside' => new SetAsidePart, 'site_plan' => new SitePlanPart, 'fuel_kept' => new FuelKeptPart,
-            'offer' => new OfferPart, 'quotes' => new QuotesPart, 'agreed' => new AgreedPart];
+            'offer' => new OfferPart, 'quotes' => new QuotesPart, 'agreed' => new AgreedPart, 'work' => new WorkPart];
     }
 
     private static function wire(Job $job): WireRun

@@ -47,6 +47,7 @@ use Illuminate\Support\Carbon;
  * @property ?array<string, mixed> $offer
  * @property ?array<string, mixed> $quotes
  * @property ?array<string, mixed> $agreed
+ * @property ?array<string, mixed> $work
  * @property ?array<string, mixed> $set_aside
  * @property ?array<string, mixed> $site_plan
  * @property ?array<string, mixed> $fuel_kept
@@ -147,7 +148,7 @@ final class Job extends Model
             'site' => 'array', 'demand' => 'array', 'service' => 'array', 'recorded' => 'array', 'switch_places' => 'array',
             'connection_more' => 'array',
             'wire_more' => 'array', 'set_aside' => 'array', 'site_plan' => 'array', 'fuel_kept' => 'array', 'offer' => 'array',
-            'quotes' => 'array', 'agreed' => 'array',
+            'quotes' => 'array', 'agreed' => 'array', 'work' => 'array',
             'cord_ft' => 'float', 'run_ft' => 'float', 'inlet_a' => 'integer', 'terminal_c' => 'integer', 'ambient_c' => 'float',
             'wet' => 'boolean', 'findings' => 'integer',
         ];

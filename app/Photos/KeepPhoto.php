@@ -51,7 +51,11 @@ final class KeepPhoto implements Task
         $of = PhotoOf::from($run->input['of']);
 
         return route('jobs.stage', [
-            $run->job_id, $of === PhotoOf::Stage ? $run->input['of_key'] : StageKey::Survey->value,
+            $run->job_id, match ($of) {
+                PhotoOf::Stage => $run->input['of_key'],
+                PhotoOf::Step => StageKey::Install->value,
+                PhotoOf::Panel, PhotoOf::Circuit => StageKey::Survey->value,
+            },
             ...$of === PhotoOf::Circuit ? ['at' => $run->input['of_key']] : [],
         ]);
     }

@@ -10,4 +10,7 @@ enum PhotoOf: string
     case Stage = 'stage';
     case Panel = 'panel';
     case Circuit = 'circuit';
+
+    /** a step of the work */
+    case Step = 'step';
 }

@@ -8,7 +8,9 @@ use App\Access\JobPolicy;
 use App\Access\ShopPolicy;
 use App\Database\ExactConnection;
 use App\Devices\ClampMeters;
+use App\Devices\Instruments;
 use App\Devices\StandIn\StandInClampMeters;
+use App\Devices\StandIn\StandInInstruments;
 use App\Models\Job;
 use App\Models\Shop;
 use App\Models\User;
@@ -39,6 +41,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind(ClampMeters::class, StandInClampMeters::class);
+        $this->app->bind(Instruments::class, StandInInstruments::class);
         $this->app->bind(Tasks::class, fn (): Tasks => Tasks::standard());
         $this->app->bind(Drawings::class, fn (): Drawings => Drawings::standard());
         $this->app->bind(Papers::class, fn (): Papers => Papers::standard());

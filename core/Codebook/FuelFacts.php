@@ -27,11 +27,6 @@ final class FuelFacts
 
     public const TANK_EMPTY_PCT = 20.0;
 
-    /** Inches of water column at the machine with everything else firing; its nameplate governs. */
-    public const NATURAL_GAS_INWC = '3.5 to 7';
-
-    public const PROPANE_INWC = '11 to 14';
-
     /** How the pressure of a tank comes down to an appliance. NFPA 58; the gas supplier sizes and sets them. */
     public const PROPANE_STAGES = 'two: the first at the tank, to 10 psi at most, the second at the house or the machine, to 11 to 14 '
         .'in of '

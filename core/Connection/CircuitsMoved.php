@@ -108,7 +108,7 @@ final readonly class CircuitsMoved
             : [($this->layout?->onItsLeg($circuit) ?? $circuit)->leg() === Leg::B ? WireRole::HotB : WireRole::HotA];
         $id = "branch:$circuit->id";
         $splice = fn (string $what): Terminal => new Terminal(
-            $this->spliceIn($home), trim(($this->movesNeutral ? 'cable of ' : 'splice of ').$circuit->label()." $what"),
+            $this->spliceIn($home), trim(($this->movesNeutral ? 'cable of ' : 'splice of ').$circuit->label()." $what"), true,
         );
         $line = $this->line($circuit, $names, $size);
         $wires = [];

@@ -42,6 +42,12 @@ final class NeutralBond
         ]);
     }
 
+    /** There is one bond on the generator's side, neither two nor none, and that is known. */
+    public static function isSettled(Supply $supply, ?bool $switches): bool
+    {
+        return $supply->machine->bond !== null && $switches !== null && ($supply->machine->bond === GeneratorNeutral::Bonded) === $switches;
+    }
+
     private static function unknown(): Line
     {
         return new Line(

@@ -14,6 +14,7 @@ use Underpin\Connection\Ways;
 use Underpin\Connection\WayVerdict;
 use Underpin\Fuel\FuelChoice;
 use Underpin\Fuel\FuelPlan;
+use Underpin\Job\Circuit;
 use Underpin\Job\Job;
 use Underpin\Loads\Plan;
 use Underpin\Placement\PlannedPlace;
@@ -134,6 +135,27 @@ final class Design
     public function way(): ?Way
     {
         return $this->ways->find($this->job->connection->way);
+    }
+
+    /** @return list<Circuit> what must run and gets power by the way that was picked, on the legs that it then hangs on */
+    public function powered(): array
+    {
+        $dead = array_map(fn (Circuit $c): string => $c->id, $this->connection()->dead ?? []);
+
+        return array_values(array_filter($this->onGenerator()->must, fn (Circuit $c): bool => ! in_array($c->id, $dead, true)));
+    }
+
+    /** @return list<Circuit> the same in the order in which they are brought on */
+    public function startOrder(): array
+    {
+        $supply = $this->supply();
+        $circuits = [];
+        foreach ($supply === null ? $this->plan()->must : $this->powered() as $circuit) {
+            $circuits[" $circuit->id"] = $circuit;
+        }
+        $order = $supply === null ? $this->plan()->starting() : Fit::startingOn($supply, array_values($circuits));
+
+        return array_map(fn (string $id): Circuit => $circuits[" $id"], $order->order());
     }
 
     /** What the way that was picked means here; null: none is picked. */

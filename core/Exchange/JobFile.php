@@ -21,11 +21,11 @@ final readonly class JobFile
 {
     public const FORMAT = 'underpin-job';
 
-    /** 2: with site plan, fuel, offer, quotes, letters and days. */
-    public const VERSION = 2;
+    /** 2: with site plan, fuel, offer, quotes, letters and days. 3: with the records of the work. */
+    public const VERSION = 3;
 
     /** Those that come in. What an older one does not have is not known. */
-    private const READ = [1, self::VERSION];
+    private const READ = [1, 2, self::VERSION];
 
     public const MOST_BYTES = 5_000_000;
 

@@ -16,7 +16,8 @@ final readonly class JobPatch
     /** Lists whose elements are known by their id; every other list is one value. */
     private const KEYED = [
         'panels', 'circuits', 'loads', 'disconnects', 'photos', 'recordings', 'intervals', 'buildings', 'openings', 'items',
-        'lengths', 'quotes', 'extras', 'steps', 'sent',
+        'lengths', 'quotes', 'extras', 'steps', 'sent', 'hours', 'ranges',
+        'dry_runs',
     ];
 
     /** Stands in the place of an id where the order of such a list has changed. */

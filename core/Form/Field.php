@@ -12,6 +12,7 @@ use Underpin\Form\Type\GroupType;
 use Underpin\Form\Type\IdType;
 use Underpin\Form\Type\ItemsType;
 use Underpin\Form\Type\KeyType;
+use Underpin\Form\Type\MinuteType;
 use Underpin\Form\Type\NumberChoiceType;
 use Underpin\Form\Type\NumbersType;
 use Underpin\Form\Type\NumberType;
@@ -69,6 +70,12 @@ final readonly class Field
         return self::of($name, new KeyType($longest), 'unique in its list, whatever its case; comes back unchanged');
     }
 
+    /** The key of something that follows from a job, made of the ids of what it follows from. */
+    public static function madeKey(int $longest, string $name = 'id'): self
+    {
+        return self::of($name, KeyType::made($longest), 'unique in its list, whatever its case; comes back unchanged');
+    }
+
     /** @param  list<string>|array<string, string>  $choices  plain words, or words with what a person reads for them */
     public static function choice(string $name, string $meaning, array $choices): self
     {
@@ -120,6 +127,12 @@ final readonly class Field
     public static function date(string $name, string $meaning): self
     {
         return self::of($name, new DateType, $meaning)->default('');
+    }
+
+    /** A minute of a day. */
+    public static function minute(string $name, string $meaning): self
+    {
+        return self::of($name, new MinuteType, $meaning);
     }
 
     /** An object of its own. */

@@ -7,6 +7,7 @@ namespace Underpin\Job;
 use Underpin\Job\Part\JobParts;
 use Underpin\Job\Plan\SitePlan;
 use Underpin\Job\Quote\Quotes;
+use Underpin\Job\Work\Work;
 
 /**
  * Everything that is known of one job: the facts and the choices, never a result. It is made of a
@@ -19,6 +20,7 @@ final readonly class Job
     private const PARTS = [
         Client::class, Authority::class, Service::class, Generator::class, Connection::class, WireRun::class, Site::class, Basis::class,
         SetAside::class, SitePlan::class, FuelKept::class, Offer::class, Quotes::class, Agreed::class,
+        Work::class,
     ];
 
     /** characters of the id of a panel, a circuit, a load, a machine or a disconnect */
@@ -52,6 +54,8 @@ final readonly class Job
 
     public Agreed $agreed;
 
+    public Work $work;
+
     /** @var array<class-string, object> every part by its class */
     private array $parts;
 
@@ -80,6 +84,7 @@ final readonly class Job
         $this->offer = $this->part(Offer::class);
         $this->quotes = $this->part(Quotes::class);
         $this->agreed = $this->part(Agreed::class);
+        $this->work = $this->part(Work::class);
     }
 
     /** The same job with other parts in the place of those of their class. */

@@ -54,12 +54,8 @@ final readonly class SwitchingCard
         $design = $review->design;
         $job = $design->job;
         $way = $design->way();
-        $dead = self::ids($design->connection()->dead ?? []);
-        $powered = array_values(array_filter(
-            $design->onGenerator()->must, fn (Circuit $c): bool => ! in_array($c->id, $dead, true),
-        ));
-        $supply = $design->supply();
-        $order = $supply === null ? $design->plan()->starting()->order() : Fit::startingOn($supply, $powered)->order();
+        $powered = $design->powered();
+        $order = self::ids($design->startOrder());
         $room = self::room($design);
         $atPanel = $way === null || $way->switchesAtPanel();
         $layout = $way?->layout($design->situation());

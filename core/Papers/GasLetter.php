@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Underpin\Papers;
 
+use Underpin\Checklist\Range;
 use Underpin\Checks\Review;
+use Underpin\Codebook\Acceptance;
 use Underpin\Codebook\FuelFacts;
 use Underpin\Codebook\GasPipes;
 use Underpin\Fuel\FuelPlan;
@@ -102,8 +104,8 @@ final class GasLetter implements Paper
             ($tree->missing ?? []) === [] ? ['', ''] : ['Branches not measured', implode(', ', $tree->missing ?? [])
                 .': counted in every section'],
             $isNatural ? ['', ''] : ['Regulator stages', FuelFacts::PROPANE_STAGES],
-            ['Pressure at the machine', ($isNatural ? FuelFacts::NATURAL_GAS_INWC : FuelFacts::PROPANE_INWC)
-                .' in of water at full load; its nameplate governs'],
+            ['Pressure at the machine', Range::usual($isNatural ? Acceptance::NaturalGas : Acceptance::Propane)
+                ->words('in of water at full load; its nameplate governs')],
         ], fn (array $row): bool => $row[0] !== ''));
     }
 

@@ -14,7 +14,7 @@ final readonly class Papers
 
     public static function standard(): self
     {
-        return new self([new PermitPacket, new UtilityLetter, new GasLetter, new OwnersFolder]);
+        return new self([new PermitPacket, new UtilityLetter, new GasLetter, new OwnersFolder, new InstallSheet, new Certificate]);
     }
 
     /** @return list<Paper> */

@@ -202,11 +202,11 @@ it('takes the ids that it makes itself, and publishes what it takes', function (
     expect((string) file_get_contents(dirname(__DIR__, 2).'/docs/job-file.schema.json'))->toContain('"^[A-Za-z0-9][A-Za-z0-9_-]*$"');
 });
 
-it('takes a file of the first version, and writes the second', function () {
+it('takes a file of the first version and of the second, and writes the third', function () {
     $file = JobFile::standard();
     $old = $file->decode('{"format":"underpin-job","version":1,"name":"Old","panels":[]}');
     expect($old->quotes->quotes)->toBe([])->and($old->offer->ownMachine)->toBeNull()->and($old->agreed->steps)->toBe([])
-        ->and($file->encode($old))->toContain('"version": 2')->and($file->decode($file->encode($old)))->toEqual($old)
-        ->and(fn () => $file->decode('{"format":"underpin-job","version":3,"name":"Old","panels":[]}'))
+        ->and($file->encode($old))->toContain('"version": 3')->and($file->decode($file->encode($old)))->toEqual($old)
+        ->and(fn () => $file->decode('{"format":"underpin-job","version":4,"name":"Old","panels":[]}'))
         ->toThrow(JobFileFaults::class);
 });

@@ -9,6 +9,8 @@ use Illuminate\Contracts\Cache\LockTimeoutException;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Context;
+use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\Response;
 
 /** A change that a page sends again, because the answer to it was lost, is made once: it carries a name of its own. */
@@ -34,17 +36,20 @@ final class Once
 
         try {
             /** @var Response */
-            return Cache::lock("$key|lock", self::LOCK_S)->block(self::WAIT_S, fn (): Response => $this->made($request, $next, $key));
+            return Cache::lock("$key|lock", self::LOCK_S)->block(self::WAIT_S, fn (): Response => $this->made($request, $next, $key,
+                $name));
         } catch (LockTimeoutException) {
             return response('', Response::HTTP_SERVICE_UNAVAILABLE, ['Retry-After' => (string) self::WAIT_S]);
         }
     }
 
-    private function made(Request $request, Closure $next, string $key): Response
+    private function made(Request $request, Closure $next, string $key, string $name): Response
     {
-        if (Cache::has($key)) {
+        // What a device keeps without a signal comes days later, and again when the answer was lost: the ledger knows it for good.
+        if (Cache::has($key) || DB::table('job_events')->where('once', $name)->where('user_id', Auth::id())->exists()) {
             return response('', Response::HTTP_ALREADY_REPORTED);
         }
+        Context::addHidden(self::HEAD, $name);
         /** @var Response $response */
         $response = $next($request);
         if ($response->isSuccessful() || $response->isRedirection()) {

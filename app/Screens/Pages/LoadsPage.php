@@ -30,6 +30,11 @@ final class LoadsPage implements StagePage
         return false;
     }
 
+    public function isOnePart(): bool
+    {
+        return false;
+    }
+
     public function drawer(): Drawer
     {
         return new Drawer('loads.circuit', 'loads.unselected');

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Screens\Pages;
 
+use App\Screens\JobScreen;
+use Closure;
 use Underpin\Exchange\JobPatch;
 
 /** A part of a page that is sent by itself when it has changed: a view whose first tag has the id "part-" and the view's last name. */
@@ -13,9 +15,35 @@ final readonly class Part
      * @param  view-string  $view
      * @param  list<string>  $of  parts of a job file that it shows; none: it may change with anything
      * @param  list<string>  $beside  fields of a circuit that it does not show
+     * @param  ?Closure(JobScreen): array<string, array<string, mixed>>  $each  what each of several shows, by its name; null: it is one
      */
-    private function __construct(public string $view, private array $of, private array $beside)
+    private function __construct(public string $view, private array $of, private array $beside, private ?Closure $each = null)
     {
+    }
+
+    /**
+     * Several alike that are sent each by itself.
+     *
+     * @param  view-string  $view  of one of them
+     * @param  Closure(JobScreen): array<string, array<string, mixed>>  $each  what the view takes, by the part's name
+     */
+    public static function each(string $view, Closure $each): self
+    {
+        return new self($view, [], [], $each);
+    }
+
+    /** @return array<string, PartHtml> by name */
+    public function htmls(JobScreen $screen): array
+    {
+        return $this->each === null
+            ? [$this->name() => PartHtml::of($this->view, $screen)]
+            : array_map(fn (array $data): PartHtml => PartHtml::of($this->view, $screen, $data), ($this->each)($screen));
+    }
+
+    /** It is made only when the page has it. */
+    public function isOne(): bool
+    {
+        return $this->each === null;
     }
 
     /**
@@ -41,7 +69,7 @@ final readonly class Part
     /** It shows nothing of these fields of a circuit. */
     public function beside(string ...$fields): self
     {
-        return new self($this->view, $this->of, array_values($fields));
+        return new self($this->view, $this->of, array_values($fields), $this->each);
     }
 
     public function name(): string

@@ -13,10 +13,13 @@ final readonly class PartHtml
     {
     }
 
-    /** @param  view-string  $view */
-    public static function of(string $view, JobScreen $screen): self
+    /**
+     * @param  view-string  $view
+     * @param  array<string, mixed>  $data  beside the screen
+     */
+    public static function of(string $view, JobScreen $screen, array $data = []): self
     {
-        $html = ltrim(view($view, ['screen' => $screen])->render());
+        $html = ltrim(view($view, ['screen' => $screen, ...$data])->render());
         $print = hash('xxh32', $html);
 
         return new self($print, (string) preg_replace('/^<[a-z]+/', "$0 data-print=\"$print\"", $html, 1));

@@ -20,6 +20,11 @@ abstract class PlainPage implements StagePage
         return true;
     }
 
+    public function isOnePart(): bool
+    {
+        return true;
+    }
+
     public function drawer(): ?Drawer
     {
         return null;

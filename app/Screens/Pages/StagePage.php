@@ -22,6 +22,9 @@ interface StagePage
     /** Everything that can be changed on it is decided, and nothing of it found on site. */
     public function isDecided(): bool;
 
+    /** Its middle is one part, which changes as a whole. */
+    public function isOnePart(): bool;
+
     /** Null: nothing is selected on it. */
     public function drawer(): ?Drawer;
 

@@ -18,7 +18,8 @@ final readonly class StagePages
     public static function standard(): self
     {
         return new self(
-            [new SurveyPage, new LoadsPage, new SizePage, new ConnectPage, new WirePage, new PlacePage, new PricePage, new RunPage],
+            [new SurveyPage, new LoadsPage, new SizePage, new ConnectPage, new WirePage, new PlacePage, new PricePage,
+                new InstallPage, new ProvePage, new RunPage],
         );
     }
 

@@ -30,6 +30,11 @@ final class SurveyPage implements StagePage
         return false;
     }
 
+    public function isOnePart(): bool
+    {
+        return false;
+    }
+
     public function drawer(): Drawer
     {
         return new Drawer('survey.breaker', 'survey.unselected');

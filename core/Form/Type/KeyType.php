@@ -14,8 +14,17 @@ final readonly class KeyType extends Type
 {
     private const PATTERN = '^[A-Za-z0-9][A-Za-z0-9_-]*$';
 
-    public function __construct(private int $longest)
+    /** of what is made of several ids, with : and . between them */
+    private const MADE_PATTERN = '^[A-Za-z0-9][A-Za-z0-9_.:-]*$';
+
+    public function __construct(private int $longest, private string $pattern = self::PATTERN)
     {
+    }
+
+    /** Made of ids of other things, with : and . between them. */
+    public static function made(int $longest): self
+    {
+        return new self($longest, self::MADE_PATTERN);
     }
 
     public function name(): string
@@ -25,12 +34,14 @@ final readonly class KeyType extends Type
 
     public function wanted(): string
     {
-        return "1 to $this->longest letters, digits, - and _, a letter or digit first";
+        $signs = $this->pattern === self::PATTERN ? '- and _' : '-, _, : and .';
+
+        return "1 to $this->longest letters, digits, $signs, a letter or digit first";
     }
 
     public function read(Field $field, mixed $value): string
     {
-        return is_string($value) && strlen($value) <= $this->longest && preg_match('/'.self::PATTERN.'/D', $value) === 1
+        return is_string($value) && strlen($value) <= $this->longest && preg_match("/$this->pattern/D", $value) === 1
             ? $value
             : throw $field->refused($value);
     }
@@ -42,7 +53,7 @@ final readonly class KeyType extends Type
 
     public function schema(): array
     {
-        return ['type' => 'string', 'pattern' => self::PATTERN, 'maxLength' => $this->longest];
+        return ['type' => 'string', 'pattern' => $this->pattern, 'maxLength' => $this->longest];
     }
 
     public function describe(): array

@@ -75,6 +75,8 @@ final class QuotesPart implements JobPart
                 ->label('Quantity')->atMost(1e9),
             Field::text('unit', 'of what')->label('Unit')->atMost(60),
             Field::whole('cents', 'for all of it, before tax')->label('Cents')->atMost(self::MOST_CENTS),
+            Field::number('hours', 'of work that it counts')->label('Hours')->in(Unit::Hours)->atMost(1e6)->optional('no work, or not '
+                .'kept'),
         );
     }
 
@@ -126,6 +128,7 @@ final class QuotesPart implements JobPart
             $in->textOrNull('dead') ?? '', $in->textOrNull('night') ?? '', array_map(fn (Values $line): QuotedLine => new QuotedLine(
                 LineKind::from($line->text('kind')), $line->text('key'), $line->text('words'), $line->number('quantity'),
                 $line->textOrNull('unit') ?? '', Money::cents($line->whole('cents')),
+                $line->numberOrNull('hours'),
             ), $in->items('lines')), Money::cents($in->whole('tax_cents')),
         );
     }
@@ -156,7 +159,7 @@ final class QuotesPart implements JobPart
                 'way' => $way->way, 'words' => $way->words, 'machine' => $way->machine, 'powers' => $way->powers, 'dead' => $way->dead,
                 'night' => $way->night, 'lines' => array_map(fn (QuotedLine $line): array => [
                     'kind' => $line->kind->value, 'key' => $line->key, 'words' => $line->words, 'quantity' => $line->quantity,
-                    'unit' => $line->unit, 'cents' => $line->price->cents,
+                    'unit' => $line->unit, 'cents' => $line->price->cents, 'hours' => $line->hours,
                 ], $way->lines), 'tax_cents' => $way->tax->cents,
             ], $quote->ways), 'deposit_pct' => $quote->depositPct, 'terms' => $quote->terms, 'note' => $quote->note,
             'changes' => implode("\n", $quote->changes), 'answer' => $quote->answer === null ? null : self::writeAnswer($quote->answer),

@@ -11,6 +11,7 @@ use Underpin\Connection\WayVerdict;
 use Underpin\Design\Design;
 use Underpin\Job\Circuit;
 use Underpin\Job\Offer;
+use Underpin\Job\Quote\LineKind;
 use Underpin\Job\Quote\Quote;
 use Underpin\Job\Quote\QuotedLine;
 use Underpin\Job\Quote\QuotedWay;
@@ -129,6 +130,7 @@ final readonly class NewQuote
             self::names($verdict->dead), NightWork::of($estimate->way, $situation, null)->words(),
             array_map(fn (Priced $line): QuotedLine => new QuotedLine(
                 $line->kind, $line->key, $line->words, $line->quantity, $line->unit, $line->price ?? Money::none(),
+                $line->kind === LineKind::Work ? $line->sold : null,
             ), $estimate->lines), $estimate->tax(),
         );
     }

@@ -8,10 +8,10 @@
         <div class="job">
             @part('parts.spine')
             <main class="stage" tabindex="-1" data-stage-name="{{ $screen->stage->value }}">
-                @if ($screen->page->drawer() === null)
+                @if ($screen->page->isOnePart())
                     @part('parts.main')
                 @else
-                    @include($screen->page->view())
+                    @include($screen->page->view(), $screen->page->data($screen, request()))
                 @endif
                 @include('parts.photos', ['shelf' => App\Screens\PhotoShelf::of($screen->row, App\Photos\PhotoOf::Stage, $screen->stage->value)])
             </main>

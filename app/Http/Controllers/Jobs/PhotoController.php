@@ -32,6 +32,9 @@ use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Underpin\Design\Design;
+use Underpin\Install\InstallList;
+use Underpin\Prove\ProveList;
 use Underpin\Refused;
 use Underpin\Say;
 use Underpin\StageKey;
@@ -141,15 +144,32 @@ final class PhotoController extends Controller
         match ($of) {
             PhotoOf::Panel => $job->panels()->where('key', $key)->exists() || throw Conflict::gone($job),
             PhotoOf::Circuit => $job->circuits()->where('key', $key)->exists() || throw Conflict::gone($job),
+            PhotoOf::Step => $this->stepStage($job, $key),
             PhotoOf::Stage => StageKey::tryFrom($key) ?? throw new Refused('of_key', 'Which one: there is no such stage.'),
         };
     }
 
+    /** The stage of a step that this job has. */
+    private function stepStage(Job $job, string $key): StageKey
+    {
+        $design = new Design(JobEditor::open($job)->job);
+        foreach ([...InstallList::of($design), ...ProveList::of($design)] as $step) {
+            if ($step->key === $key) {
+                return $step->stage;
+            }
+        }
+        throw Conflict::gone($job);
+    }
+
     private function answer(Request $request, Job $job, PhotoOf $of, string $key, string $said): Response|RedirectResponse
     {
-        $stage = $of === PhotoOf::Stage ? StageKey::from($key) : StageKey::Survey;
+        $stage = match ($of) {
+            PhotoOf::Stage => StageKey::from($key),
+            PhotoOf::Step => $this->stepStage($job, $key),
+            PhotoOf::Panel, PhotoOf::Circuit => StageKey::Survey,
+        };
         $screen = JobScreen::open($job->refresh(), $stage, $of === PhotoOf::Circuit ? $key : null);
-        if (! JobResponse::wanted($request)) {
+        if (! JobResponse::wanted($request) || $of === PhotoOf::Step) {
             return JobResponse::changed($request, $screen, $said);
         }
 

@@ -8,6 +8,7 @@ use App\Http\Requests\CoreRequest;
 use App\Photos\PhotoOf;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
+use Underpin\Job\Work\StepRecord;
 
 /** Photos, and what they show. */
 final class PhotoStoreRequest extends CoreRequest
@@ -16,7 +17,7 @@ final class PhotoStoreRequest extends CoreRequest
     {
         return new Form(
             Field::enum('of', 'what it shows', PhotoOf::class)->label('What it shows'),
-            Field::text('of_key', 'which one')->label('Which one')->required()->atMost(60),
+            Field::text('of_key', 'which one')->label('Which one')->required()->atMost(StepRecord::LONGEST_KEY),
         );
     }
 }

@@ -1,0 +1,108 @@
+// Sends what is kept, in its order, once and only once: each action carries a name by which the server knows it again, and what its page
+// showed, by which it sees whether somebody else was quicker. One sender at a time, whatever pages are open.
+import { all, change, drop } from './store.js';
+import { swap } from '../shared/parts.js';
+
+const RETRY_MS = 4000;
+const NO_ANSWER = [500, 502, 503, 504];
+
+let line = '';
+let user = '';
+let token = '';
+let told = () => {};
+let later = null;
+
+/** @param tell  called with a sentence on the line whenever something has changed */
+export function startOutbox({ lineUrl, userId, csrf, tell }) {
+    [line, user, token, told] = [lineUrl, userId, csrf, tell];
+    addEventListener('online', () => flush());
+    document.addEventListener('visibilitychange', () => { if (!document.hidden) flush(); });
+    flush();
+}
+
+/** A name of 32 digits that no other action has. */
+export function nameOfAction() {
+    return [...crypto.getRandomValues(new Uint8Array(16))].map((byte) => byte.toString(16).padStart(2, '0')).join('');
+}
+
+export function flush() {
+    clearTimeout(later);
+    if (!navigator.locks) return work();
+    return navigator.locks.request('underpin-outbox', { ifAvailable: true }, (lock) => (lock ? work() : wait()));
+}
+
+function wait() {
+    clearTimeout(later);
+    later = setTimeout(flush, RETRY_MS);
+}
+
+async function work() {
+    for (;;) {
+        const action = (await all()).find((each) => each.state === 'kept' && each.user === user);
+        if (!action) return told('');
+        const stop = await send(action).catch(() => 'The server does not answer.');
+        if (stop !== null) {
+            await told(stop);
+            return wait();
+        }
+        await told('');
+    }
+}
+
+/** Null: the next may go; else why nothing goes now. */
+async function send(action) {
+    let answer = await post(action);
+    if (answer.status === 419) {
+        const why = await renew();
+        if (why !== null) return why;
+        answer = await post(action);
+    }
+    if (answer.status === 401 || answer.redirected) return 'Signed out: sign in again, then it is sent. Nothing is lost.';
+    if (NO_ANSWER.includes(answer.status)) return 'The server does not answer.';
+    if (answer.status === 429) return 'Too much at once: it goes on in a minute.';
+    if (answer.ok) {
+        await drop(action.n);
+        if (answer.status !== 208) swap(await answer.text(), null);
+        return null;
+    }
+    await change({ ...action, state: answer.status === 409 ? 'conflict' : 'refused', said: await reason(answer) });
+    return null;
+}
+
+function post(action) {
+    const data = new FormData();
+    for (const [name, value] of Object.entries(action.fields)) data.set(name, value);
+    data.set('_token', token);
+    if (action.photo) data.set('photos[]', action.photo, action.photoName);
+    return fetch(action.url, {
+        method: 'POST', body: data,
+        headers: { 'X-Once': action.once, 'X-Parts': prints(), 'X-Requested-With': 'XMLHttpRequest',
+            Accept: 'application/json, text/html' },
+    });
+}
+
+/** A page that was kept holds the token of an old session. */
+async function renew() {
+    const answer = await fetch(line, { headers: { Accept: 'application/json' } });
+    if (!answer.ok || answer.redirected) return 'Signed out: sign in again, then it is sent. Nothing is lost.';
+    const now = await answer.json();
+    if (String(now.user) !== user) return 'Somebody else is signed in: who did it signs in, then it is sent.';
+    token = now.token;
+    document.querySelector('meta[name="csrf-token"]').content = token;
+    document.querySelectorAll('input[name="_token"]').forEach((field) => { field.value = token; });
+    return null;
+}
+
+function prints() {
+    return [...document.querySelectorAll('[data-print]')].map((part) => `${part.id.slice(5)}:${part.dataset.print}`).join(' ') || '1';
+}
+
+async function reason(answer) {
+    const text = await answer.text();
+    try {
+        const said = JSON.parse(text);
+        return said.errors ? Object.values(said.errors).flat().join(' ') : said.message;
+    } catch {
+        return new DOMParser().parseFromString(text, 'text/html').body.innerText.trim().replace(/\s+/g, ' ').slice(0, 400);
+    }
+}
