@@ -16,6 +16,9 @@ use Illuminate\Http\Response;
  */
 final class JobResponse
 {
+    /** in the head that names the parts: none is wanted */
+    private const NONE = 'none';
+
     /** characters of what is said in a head; encoded they take up to twelve bytes each */
     private const LONGEST_SAID = 280;
 
@@ -23,6 +26,10 @@ final class JobResponse
     {
         if (! self::wanted($request)) {
             return redirect($screen->links->to($screen->stage, array_filter(['at' => $screen->at])))->with('status', $said);
+        }
+        // More is on its way from the same device: the page is made once, with the last of it.
+        if ($request->headers->get('X-Parts') === self::NONE) {
+            return self::html('', $said);
         }
         $has = self::has($request);
         $sent = '';

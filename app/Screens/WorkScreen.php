@@ -70,10 +70,9 @@ final readonly class WorkScreen
     public function was(ChecklistStep $step): array
     {
         $record = $this->list->record($step);
+        $nothing = ['by' => null, 'value' => null, 'label' => null, 'tool' => null, 'note' => null];
 
-        return $record === null ? [] : array_intersect_key(
-            WorkPart::writeStep($record), array_flip(['by', 'value', 'label', 'tool', 'note']),
-        );
+        return $record === null ? $nothing : array_intersect_key(WorkPart::writeStep($record), $nothing);
     }
 
     public function initials(): string

@@ -39,7 +39,7 @@ final readonly class Plant
     private const REACTANCE_PU = 0.25;
 
     /** °C that each watt in a terminal warms it over its like. */
-    private const C_PER_W = 0.12;
+    private const C_PER_W = 0.4;
 
     /** @param  list<Fault>  $faults */
     private function __construct(private Supply $supply, private Design $design, private array $faults)

@@ -33,10 +33,11 @@ final class Browser
     {
     }
 
-    public static function open(int $width = 1280, int $height = 800, bool $scripts = true): self
+    /** @param  ?string  $profile  folder of one that was closed or killed; null: a new one */
+    public static function open(int $width = 1280, int $height = 800, bool $scripts = true, ?string $profile = null): self
     {
         self::startDriver();
-        $profile = sys_get_temp_dir().'/underpin-browser-'.bin2hex(random_bytes(6));
+        $profile ??= sys_get_temp_dir().'/underpin-browser-'.bin2hex(random_bytes(6));
         $options = new ChromeOptions;
         $options->setBinary('/usr/bin/chromium');
         $options->addArguments([
@@ -66,6 +67,21 @@ final class Browser
     {
         $this->web->quit();
         exec('rm -rf '.escapeshellarg($this->profile));
+    }
+
+    /** Killed as by a flat battery, in the middle of whatever it does, and opened again by the same person. */
+    public function killed(): self
+    {
+        exec('pkill -9 -f -- '.escapeshellarg("--user-data-dir=$this->profile"));
+        usleep(500_000);
+        array_map(unlink(...), array_filter((array) glob("$this->profile/Singleton*"), is_string(...)));
+        try {
+            $this->web->quit();
+        } catch (WebDriverException) {
+            // It is gone, as was wanted.
+        }
+
+        return self::open(profile: $this->profile);
     }
 
     public function visit(string $path): self

@@ -38,9 +38,9 @@ function wait() {
 
 async function work() {
     for (;;) {
-        const action = (await all()).find((each) => each.state === 'kept' && each.user === user);
-        if (!action) return told('');
-        const stop = await send(action).catch(() => 'The server does not answer.');
+        const mine = (await all()).filter((each) => each.state === 'kept' && each.user === user);
+        if (mine.length === 0) return told('');
+        const stop = await send(mine[0], mine.length > 1).catch(() => 'The server does not answer.');
         if (stop !== null) {
             await told(stop);
             return wait();
@@ -49,13 +49,14 @@ async function work() {
     }
 }
 
-/** Null: the next may go; else why nothing goes now. */
-async function send(action) {
-    let answer = await post(action);
+/** Null: the next may go; else why nothing goes now. The page is made anew with the last of many. */
+async function send(action, isMoreToCome) {
+    const parts = isMoreToCome ? 'none' : prints();
+    let answer = await post(action, parts);
     if (answer.status === 419) {
         const why = await renew();
         if (why !== null) return why;
-        answer = await post(action);
+        answer = await post(action, parts);
     }
     if (answer.status === 401 || answer.redirected) return 'Signed out: sign in again, then it is sent. Nothing is lost.';
     if (NO_ANSWER.includes(answer.status)) return 'The server does not answer.';
@@ -69,14 +70,14 @@ async function send(action) {
     return null;
 }
 
-function post(action) {
+function post(action, parts) {
     const data = new FormData();
     for (const [name, value] of Object.entries(action.fields)) data.set(name, value);
     data.set('_token', token);
     if (action.photo) data.set('photos[]', action.photo, action.photoName);
     return fetch(action.url, {
         method: 'POST', body: data,
-        headers: { 'X-Once': action.once, 'X-Parts': prints(), 'X-Requested-With': 'XMLHttpRequest',
+        headers: { 'X-Once': action.once, 'X-Parts': parts, 'X-Requested-With': 'XMLHttpRequest',
             Accept: 'application/json, text/html' },
     });
 }

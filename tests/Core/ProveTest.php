@@ -1,0 +1,194 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\ProveTest;
+
+use Tests\Support\Houses;
+use Tests\Support\SixHouses;
+use Underpin\Checklist\Checklist;
+use Underpin\Checklist\ChecklistStep;
+use Underpin\Checklist\Condition;
+use Underpin\Checklist\Probe;
+use Underpin\Checklist\Quantity;
+use Underpin\Checklist\StepState;
+use Underpin\Codebook\Acceptance;
+use Underpin\Design\Design;
+use Underpin\Job\Fuel;
+use Underpin\Job\Generator;
+use Underpin\Job\GeneratorNeutral;
+use Underpin\Job\Job;
+use Underpin\Job\Machine;
+use Underpin\Job\MachineKind;
+use Underpin\Job\Outlet;
+use Underpin\Job\Rating;
+use Underpin\Job\Work\OwnRange;
+use Underpin\Job\Work\StepRecord;
+use Underpin\Job\Work\Work;
+use Underpin\Network\SplitPhaseNetwork;
+use Underpin\Prove\MeasuredCircuit;
+use Underpin\Prove\ProveList;
+use Underpin\Refused;
+use Underpin\StandIn\Fault;
+use Underpin\StandIn\Plant;
+
+/** @return array<string, ChecklistStep> by key */
+function proven(Job $job): array
+{
+    return array_column(array_map(fn (ChecklistStep $s): array => [$s->key, $s], ProveList::of(new Design($job))), 1, 0);
+}
+
+/** A small house with a gas standby behind an automatic switch. */
+function standby(Fuel $fuel = Fuel::NaturalGas): Job
+{
+    $machine = new Machine(
+        's', 'Standby s', MachineKind::Standby, 240, Outlet::Terminals, 60, GeneratorNeutral::Floating, false, [new Rating($fuel, 14000,
+            16000)],
+    );
+
+    return Houses::small(null, 'automatic_service')->with(new Generator($machine, $fuel, 20.0));
+}
+
+/** @return array<string, float> the readings of the plant that lie beyond their range, by step */
+function beyond(Job $job, Fault ...$faults): array
+{
+    $plant = Plant::of(new Design($job), array_values($faults));
+    $out = [];
+    foreach (proven($job) as $key => $step) {
+        $value = $step->reading?->probe === null ? null : $plant?->read($step->reading->probe);
+        if ($value !== null && $step->reading?->range?->holds($value) === false) {
+            $out[$key] = $value;
+        }
+    }
+
+    return $out;
+}
+
+it('takes the volts and hertz of practice without load, by what makes them', function () {
+    $portable = proven(Houses::small(Houses::supply(), 'interlock'));
+    $inverter = proven(Houses::small(Houses::supply(form: MachineKind::Inverter), 'interlock'));
+    $range = fn (ChecklistStep $s): array => [$s->reading->range->low, $s->reading->range->high];
+    expect($range($portable['no-load.between-legs']))->toBe([228.0, 252.0])->and($range($portable['no-load.leg-a']))->toBe([114.0, 126.0])
+        ->and($range($portable['no-load.hertz']))->toBe([59.5, 62.5])->and($range($inverter['no-load.hertz']))->toBe([59.5, 60.5])
+        ->and($range($portable['neutral-ground']))->toBe([null, 3.0])->and($range($portable['dip'])[0])->toEqualWithDelta(168.0, 1e-9);
+});
+
+it('asks of a machine only what it has: legs, gas, a starter, a transfer by itself', function () {
+    $one = proven(Houses::small(Houses::supply(3000, 3500, 120, Outlet::Locking30At120, 30), 'single_circuit'));
+    expect($one)->not->toHaveKey('no-load.between-legs')->not->toHaveKey('no-load.leg-b')->toHaveKey('no-load.leg-a');
+    $standby = proven(standby());
+    expect($standby)->toHaveKeys(['battery-float', 'battery-cranking', 'gas-standing', 'gas-running', 'gas-full', 'transfer:switch',
+        'back.return', 'exercise'])
+        ->and($standby['gas-full']->reading->range->low)->toBe(3.5)
+        ->and(proven(standby(Fuel::Propane))['gas-full']->reading->range->low)->toBe(11.0);
+    $battery = proven(Houses::small(null, 'interlock')->with(new Generator(new Machine(
+        'b', 'Battery b', MachineKind::Battery, 240, Outlet::Locking30, 30, GeneratorNeutral::Floating, false, [new Rating(Fuel::Stored,
+            7000, 9000)],
+    ), Fuel::Stored, 20.0)));
+    expect($battery)->not->toHaveKey('warm')->not->toHaveKey('outdoors')->not->toHaveKey('battery-float')->toHaveKeys(['charge',
+        'back.charging']);
+    $cords = proven(Houses::small(Houses::supply(), 'cords'));
+    expect($cords)->not->toHaveKey('transfer.empty')->not->toHaveKey('neutral-ground')->toHaveKeys(['no-load.leg-a', 'owner']);
+    expect(array_filter(array_keys(proven(standby())), fn (string $k): bool => $k === 'back.by-hand'))->toBe([]);
+});
+
+it('loads in the order of the card, the largest motor last, and looks for an open neutral with a lamp first', function () {
+    $keys = array_keys(proven(Houses::small(Houses::supply(), 'interlock')));
+    $on = array_values(array_filter($keys, fn (string $k): bool => str_starts_with($k, 'on:')));
+    $at = fn (string $key): int => (int) array_search($key, $keys, true);
+    expect(end($on))->toBe('on:c5')->and($on)->toHaveCount(3)->and($at('lamp.leg-b'))->toBeLessThan($at($on[0]))
+        ->and($at('on:c5'))->toBeLessThan($at('dip'))->and($at('transfer.leg-a'))->toBeLessThan($at('lamp.leg-a'));
+});
+
+it('lets the label come first, then the shop, then practice', function () {
+    $job = Houses::small(Houses::supply(), 'interlock');
+    $with = fn (OwnRange $own): ChecklistStep => proven($job->with(new Work(ranges: [$own])))['no-load.hertz'];
+    expect($with(new OwnRange(Acceptance::HertzGoverned->value, 58.0, 62.0))->reading->range->from)->toBe('the label')
+        ->and($with(new OwnRange(Acceptance::HertzGoverned->value, 59.0, null, true))->reading->range->from)->toBe('the shop')
+        ->and($with(new OwnRange(Acceptance::HertzGoverned->value, 59.0, null, true))->reading->range->high)->toBeNull()
+        ->and(proven($job)['no-load.hertz']->reading->range->from)->toBe('practice')
+        ->and(fn () => new OwnRange('hertz-governed', 62.0, 58.0))->toThrow(Refused::class, 'To')
+        ->and(fn () => new OwnRange('hertz-governed', null, null))->toThrow(Refused::class, 'From');
+    $dip = proven($job->with(new Work(ranges: [new OwnRange(Acceptance::DipPct->value, null, 20.0)])))['dip'];
+    expect($dip->reading->range->low)->toEqualWithDelta(192.0, 1e-9);
+});
+
+it('sends what was read at a breaker back to the loads with its day, and keeps a start that is known', function () {
+    $job = Houses::small(Houses::supply(), 'interlock');
+    $step = proven($job)['on:c5'];
+    $record = new StepRecord('on:c5', 'NV', '2026-11-27 14:05', $step->text, 6.2);
+    $circuit = MeasuredCircuit::noted($job, $step, $record)->panel()?->circuit('c5');
+    expect($circuit?->measured?->runAmps)->toBe(6.2)->and($circuit->measured->on)->toBe('2026-11-27')
+        ->and($circuit->measured->startAmps)->toEqualWithDelta(20.0, 1e-9)
+        ->and(MeasuredCircuit::noted($job, proven($job)['oil'], new StepRecord('oil', 'NV', '2026-11-27 14:05')))->toBe($job);
+});
+
+it('solves a split-phase network as Kirchhoff asks, by hand and by its residuals', function () {
+    // 120 V, a stiff source, 10 ohms on A and 20 on B, the neutral open: 240 V over 30 ohms.
+    $open = new SplitPhaseNetwork(120.0, 1e-6, 1e-6, SplitPhaseNetwork::OPEN_OHM, 0.1, 0.05, 0.0);
+    [$a, $b, $n] = $open->volts();
+    expect($a - $n)->toEqualWithDelta(80.0, 0.01)->and($n - $b)->toEqualWithDelta(160.0, 0.01)->and($a - $b)->toEqualWithDelta(240.0, 0.01);
+    $whole = new SplitPhaseNetwork(120.0, 0.1, 0.1, 0.05, 0.1, 0.0, 0.0);
+    [$a, , $n] = $whole->volts();
+    // 120 V over 0.1 + 10 + 0.05 ohms.
+    expect($a - $n)->toEqualWithDelta(120.0 * 10 / 10.15, 0.001)->and($whole->amps()[0])->toEqualWithDelta(120.0 / 10.15, 0.001);
+    mt_srand(7);
+    foreach (range(1, 200) as $i) {
+        $r = fn (float $from, float $to): float => $from + ($to - $from) * mt_rand() / mt_getrandmax();
+        [$aOhm, $bOhm, $nOhm, $aS, $bS, $abS] = [$r(0.01, 2), $r(0.01, 2), $i % 3 === 0 ? 1e7 : $r(0.01, 2), $r(0, 0.5), $r(0, 0.5), $r(0,
+            0.3)];
+        [$a, $b, $n] = (new SplitPhaseNetwork(120.0, $aOhm, $bOhm, $nOhm, $aS, $bS, $abS))->volts();
+        expect((120 - $a) / $aOhm - $aS * ($a - $n) - $abS * ($a - $b))->toEqualWithDelta(0.0, 1e-3)
+            ->and((-120 - $b) / $bOhm - $bS * ($b - $n) - $abS * ($b - $a))->toEqualWithDelta(0.0, 1e-3)
+            ->and($aS * ($a - $n) + $bS * ($b - $n) - $n / $nOhm)->toEqualWithDelta(0.0, 1e-3);
+    }
+});
+
+it('reads a good plant within every range, portable and standby', function () {
+    expect(beyond(Houses::small(Houses::supply(), 'interlock')))->toBe([])->and(beyond(standby()))->toBe([])
+        ->and(beyond(standby(Fuel::Propane)))->toBe([])->and(beyond(SixHouses::all()['a crowded panel']))->toBe([]);
+});
+
+it('shows each fault where it shows on a real machine, and nowhere else first', function () {
+    $portable = Houses::small(Houses::supply(), 'interlock');
+    expect(array_keys(beyond($portable,
+        Fault::FloatingNeutral)))->toContain('lamp.leg-a')->not->toContain('no-load.leg-a')->not->toContain('no-load.between-legs')
+        ->and(array_keys(beyond($portable, Fault::SwappedNeutral)))->toContain('no-load.between-legs')->toContain('no-load.leg-b')
+        ->and(array_keys(beyond($portable, Fault::OneLegDead)))->toContain('no-load.leg-b')->not->toContain('no-load.leg-a')
+        ->and(array_keys(beyond($portable, Fault::WrongHertz)))->toBe(['no-load.hertz'])
+        ->and(array_keys(beyond(standby(), Fault::WeakBattery)))->toBe(['battery-float', 'battery-cranking'])
+        ->and(array_keys(beyond(standby(), Fault::SlowTransfer)))->toBe(['transfer:switch'])
+        ->and(array_keys(beyond(standby(), Fault::LowGas)))->toContain('gas-full')->toContain('recovery')->not->toContain('gas-standing');
+    foreach (Fault::cases() as $fault) {
+        expect([...beyond($portable, $fault), ...beyond(standby(), $fault)])->not->toBe([], $fault->value);
+    }
+});
+
+it('lets the legs drift with the load while leg to leg holds, when the neutral is open', function () {
+    $job = Houses::small(Houses::supply(), 'interlock');
+    $plant = Plant::of(new Design($job), [Fault::FloatingNeutral]);
+    $read = fn (Quantity $q, Condition $c): float => (float) $plant?->read(new Probe($q, $c));
+    foreach ([Condition::NoLoad, Condition::Lamp, Condition::Loaded] as $condition) {
+        expect($read(Quantity::BetweenLegs, $condition))->toBeGreaterThan(228.0)
+            ->and($read(Quantity::LegA, $condition) + $read(Quantity::LegB, $condition))->toEqualWithDelta($read(Quantity::BetweenLegs,
+                $condition), 0.01);
+    }
+    expect($read(Quantity::LegA, Condition::NoLoad))->toEqualWithDelta(122.0, 0.1)->and($read(Quantity::LegA,
+        Condition::Lamp))->toBeLessThan(5.0)
+        ->and($read(Quantity::LegB, Condition::Lamp))->toBeGreaterThan(235.0);
+});
+
+it('lets the rest of the list wait when a reading lies beyond its range', function () {
+    $steps = array_values(proven(Houses::small(Houses::supply(), 'interlock')));
+    $work = new Work;
+    foreach ($steps as $step) {
+        if ($step->key === 'no-load.leg-b') {
+            break;
+        }
+        $work = $work->noting(new StepRecord($step->key, 'NV', '2026-11-27 10:00', $step->text, $step->reading === null ? null
+            : $step->reading->range->low));
+    }
+    $list = new Checklist($steps, $work->noting(new StepRecord('no-load.leg-b', 'NV', '2026-11-27 10:01', 'Leg B', 151.0)));
+    expect($list->standing(StepState::Out))->toHaveCount(1)->and($list->waitsFor(end($steps))?->key)->toBe('no-load.leg-b')
+        ->and(fn () => $list->guard(end($steps)))->toThrow(Refused::class, 'out of range');
+});
