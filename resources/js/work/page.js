@@ -10,6 +10,8 @@ const user = work?.dataset.user;
 const INITIALS = `initials-${user}`;
 const TOOL = `tool-${user}`;
 let said = '';
+/** One after the other: what comes second builds on what is kept by then. */
+let keeping = Promise.resolve();
 /** It was kept on this device, and opens without a line. */
 let opensOffline = false;
 
@@ -40,7 +42,7 @@ async function tell(sentence) {
     if (said === '' && opensOffline) opensOffline = await keepPage(user);
 }
 
-async function onSubmit(event) {
+function onSubmit(event) {
     const form = event.target.closest('form[data-outbox]');
     if (!form) return;
     event.preventDefault();
@@ -50,8 +52,10 @@ async function onSubmit(event) {
     if (form.elements.value.type !== 'hidden' && !form.elements.tool.value) form.elements.tool.value = tool;
     const fields = Object.fromEntries([...new FormData(form)].filter(([, value]) => typeof value === 'string'));
     delete fields._token;
-    fields.was = await last(form.dataset.outbox) ?? fields.was;
-    put(form, { url: form.action, fields, label: form.elements.said.value });
+    keeping = keeping.then(async () => {
+        fields.was = await last(form.dataset.outbox) ?? fields.was;
+        await put(form, { url: form.action, fields, label: fields.said });
+    });
 }
 
 /** What this device itself has said of a step and not sent yet: a second word on it builds on the first. */
