@@ -44,6 +44,7 @@ use Underpin\Job\Part\JobPart;
 use Underpin\Job\Part\JobParts;
 use Underpin\Job\Part\LoadPart;
 use Underpin\Job\Part\LocalRulesPart;
+use Underpin\Job\Part\LogPart;
 use Underpin\Job\Part\MachinePart;
 use Underpin\Job\Part\OfferPart;
 use Underpin\Job\Part\PanelPart;
@@ -169,7 +170,7 @@ final class JobRows
     private static function wholeParts(): array
     {
         return ['set_aside' => new SetAsidePart, 'site_plan' => new SitePlanPart, 'fuel_kept' => new FuelKeptPart,
-            'offer' => new OfferPart, 'quotes' => new QuotesPart, 'agreed' => new AgreedPart, 'work' => new WorkPart];
+            'offer' => new OfferPart, 'quotes' => new QuotesPart, 'agreed' => new AgreedPart, 'work' => new WorkPart, 'log' => new LogPart];
     }
 
     private static function wire(Job $job): WireRun

@@ -48,6 +48,10 @@ use Illuminate\Support\Carbon;
  * @property ?array<string, mixed> $quotes
  * @property ?array<string, mixed> $agreed
  * @property ?array<string, mixed> $work
+ * @property ?array<string, mixed> $log
+ * @property ?list<array<string, mixed>> $dues
+ * @property ?string $next_due
+ * @property ?string $install_on
  * @property ?array<string, mixed> $set_aside
  * @property ?array<string, mixed> $site_plan
  * @property ?array<string, mixed> $fuel_kept
@@ -148,7 +152,7 @@ final class Job extends Model
             'site' => 'array', 'demand' => 'array', 'service' => 'array', 'recorded' => 'array', 'switch_places' => 'array',
             'connection_more' => 'array',
             'wire_more' => 'array', 'set_aside' => 'array', 'site_plan' => 'array', 'fuel_kept' => 'array', 'offer' => 'array',
-            'quotes' => 'array', 'agreed' => 'array', 'work' => 'array',
+            'quotes' => 'array', 'agreed' => 'array', 'work' => 'array', 'log' => 'array', 'dues' => 'array',
             'cord_ft' => 'float', 'run_ft' => 'float', 'inlet_a' => 'integer', 'terminal_c' => 'integer', 'ambient_c' => 'float',
             'wet' => 'boolean', 'findings' => 'integer',
         ];

@@ -30,6 +30,7 @@ final class Calculators
             new TankVapourCalculator,
             new NoiseCalculator,
             new PlacementCalculator,
+            new ServiceDueCalculator,
             new CheckDesignCalculator,
         ];
     }

@@ -21,7 +21,7 @@ final readonly class JobFile
 {
     public const FORMAT = 'underpin-job';
 
-    /** 2: with site plan, fuel, offer, quotes, letters and days. 3: with the records of the work. */
+    /** 2: with site plan, fuel, offer, quotes, letters and days. 3: with the records of the work and the log. */
     public const VERSION = 3;
 
     /** Those that come in. What an older one does not have is not known. */

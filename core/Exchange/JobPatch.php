@@ -17,7 +17,7 @@ final readonly class JobPatch
     private const KEYED = [
         'panels', 'circuits', 'loads', 'disconnects', 'photos', 'recordings', 'intervals', 'buildings', 'openings', 'items',
         'lengths', 'quotes', 'extras', 'steps', 'sent', 'hours', 'ranges',
-        'dry_runs',
+        'dry_runs', 'entries', 'services',
     ];
 
     /** Stands in the place of an id where the order of such a list has changed. */

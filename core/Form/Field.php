@@ -7,6 +7,7 @@ namespace Underpin\Form;
 use BackedEnum;
 use Underpin\Form\Type\ChoiceType;
 use Underpin\Form\Type\DateType;
+use Underpin\Form\Type\DayType;
 use Underpin\Form\Type\FlagType;
 use Underpin\Form\Type\GroupType;
 use Underpin\Form\Type\IdType;
@@ -127,6 +128,12 @@ final readonly class Field
     public static function date(string $name, string $meaning): self
     {
         return self::of($name, new DateType, $meaning)->default('');
+    }
+
+    /** A day that must be given. */
+    public static function day(string $name, string $meaning): self
+    {
+        return self::of($name, new DayType, $meaning);
     }
 
     /** A minute of a day. */

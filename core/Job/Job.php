@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underpin\Job;
 
+use Underpin\Job\Log\Log;
 use Underpin\Job\Part\JobParts;
 use Underpin\Job\Plan\SitePlan;
 use Underpin\Job\Quote\Quotes;
@@ -20,7 +21,7 @@ final readonly class Job
     private const PARTS = [
         Client::class, Authority::class, Service::class, Generator::class, Connection::class, WireRun::class, Site::class, Basis::class,
         SetAside::class, SitePlan::class, FuelKept::class, Offer::class, Quotes::class, Agreed::class,
-        Work::class,
+        Work::class, Log::class,
     ];
 
     /** characters of the id of a panel, a circuit, a load, a machine or a disconnect */
@@ -56,6 +57,8 @@ final readonly class Job
 
     public Work $work;
 
+    public Log $log;
+
     /** @var array<class-string, object> every part by its class */
     private array $parts;
 
@@ -85,6 +88,7 @@ final readonly class Job
         $this->quotes = $this->part(Quotes::class);
         $this->agreed = $this->part(Agreed::class);
         $this->work = $this->part(Work::class);
+        $this->log = $this->part(Log::class);
     }
 
     /** The same job with other parts in the place of those of their class. */

@@ -19,7 +19,7 @@ final readonly class Stages
     public static function standard(): self
     {
         return new self([new SurveyStage, new LoadsStage, new SizeStage, new ConnectStage, new WireStage, new PlaceStage, new PriceStage,
-            new InstallStage, new ProveStage, new RunStage,
+            new InstallStage, new ProveStage, new RunStage, new KeepStage,
         ]);
     }
 

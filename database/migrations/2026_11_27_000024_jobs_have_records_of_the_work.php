@@ -10,7 +10,16 @@ return new class extends Migration
 {
     public function up(): void
     {
-        Schema::table('jobs', fn (Blueprint $table) => $table->json('work')->nullable());
+        Schema::table('jobs', function (Blueprint $table): void {
+            $table->json('work')->nullable();
+            $table->json('log')->nullable();
+            // What the board of all jobs asks for: what is due, the soonest of it, and the day of the work.
+            $table->json('dues')->nullable();
+            $table->string('next_due', 10)->nullable();
+            $table->string('install_on', 10)->nullable();
+            $table->index(['shop_id', 'next_due']);
+            $table->index(['shop_id', 'install_on']);
+        });
         // A change that a device sends again days later is known by the name that it gave it.
         Schema::table('job_events', fn (Blueprint $table) => $table->char('once', 32)->nullable()->index());
         Schema::table('photos', fn (Blueprint $table) => $table->string('of_key', 160)->change());
@@ -19,6 +28,10 @@ return new class extends Migration
     public function down(): void
     {
         Schema::table('job_events', fn (Blueprint $table) => $table->dropColumn('once'));
-        Schema::table('jobs', fn (Blueprint $table) => $table->dropColumn('work'));
+        Schema::table('jobs', function (Blueprint $table): void {
+            $table->dropIndex(['shop_id', 'next_due']);
+            $table->dropIndex(['shop_id', 'install_on']);
+            $table->dropColumn(['work', 'log', 'dues', 'next_due', 'install_on']);
+        });
     }
 };

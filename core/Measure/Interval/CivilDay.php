@@ -25,6 +25,18 @@ final class CivilDay
             : self::number((int) $found[1], (int) $found[2], (int) $found[3]);
     }
 
+    /** The same for any year from 1 to 9999. */
+    public static function ofAnyYear(string $iso): ?int
+    {
+        if (preg_match('/^(\d{4})-(\d{2})-(\d{2})$/D', $iso, $found) !== 1) {
+            return null;
+        }
+        [$year, $month, $day] = [(int) $found[1], (int) $found[2], (int) $found[3]];
+
+        return $year < 1 || $month < 1 || $month > 12 || $day < 1 || $day > self::daysIn($year, $month) ? null : self::count($year,
+            $month, $day);
+    }
+
     /** @return array{int, int, int} year, month, day */
     public static function parts(int $number): array
     {
