@@ -11,7 +11,7 @@ export default defineConfig({
                 'resources/js/loads/intervals.js', 'resources/js/loads/runs.js',
                 'resources/js/account/square.js', 'resources/js/place/page.js',
                 'resources/js/shop/prices.js', 'resources/js/price/page.js',
-                'resources/js/work/page.js',
+                'resources/js/work/page.js', 'resources/js/keep/page.js',
             ],
             refresh: false,
         }),

@@ -395,6 +395,7 @@ worker_launch() {
     nohup setsid "${AS_APP[@]}" bash -c '
         while :; do
             php artisan queue:work --name="$1" --sleep=0.2 --tries=5 --timeout=900 --memory=256 --max-time=3600 --no-interaction
+            (php artisan underpin:remind --no-interaction >/dev/null 2>&1 &) # an hour has passed, or it was killed
             sleep 0.5
         done' underpin-worker "$STACK" </dev/null >>"$STACK/log/worker.log" 2>&1 9>&- &
     echo $! >"$STACK/run/worker.pid"

@@ -11,6 +11,7 @@ use App\Http\Controllers\Jobs\FindController;
 use App\Http\Controllers\Jobs\JobController;
 use App\Http\Controllers\Jobs\JobFileController;
 use App\Http\Controllers\Jobs\RemovedJobsController;
+use App\Http\Controllers\Keep\MailsController;
 use App\Http\Controllers\Shop\AccountController;
 use App\Http\Controllers\Shop\CatalogueController;
 use App\Http\Controllers\Shop\CellsController;
@@ -42,6 +43,11 @@ Route::middleware('guest')->group(function (): void {
 // A calendar signs in nowhere: who has the address reads the dates.
 Route::get('/feed/{token}.ics', [FeedController::class, 'show'])->where('token', '[A-Za-z0-9]{48}')->middleware('throttle:60,1')
     ->name('feed');
+
+// A customer has no account: the key of the mail ends the mails of one job, and opens nothing else.
+Route::get('/mails/{key}', [MailsController::class, 'show'])->where('key', '[A-Za-z0-9]{40}')->middleware('throttle:30,1')->name('mails');
+Route::post('/mails/{key}', [MailsController::class, 'stop'])->where('key',
+    '[A-Za-z0-9]{40}')->middleware('throttle:10,1')->name('mails.stop');
 
 Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/sign-out', [SessionController::class, 'destroy'])->name('logout');
@@ -98,7 +104,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/jobs/{id}/restore', [RemovedJobsController::class, 'restore'])->whereNumber('id')->name('jobs.restore');
 
     Route::prefix('/jobs/{job}')->whereNumber('job')->name('jobs.')->group(function (): void {
-        foreach (['jobs', 'survey', 'loads', 'size', 'connect', 'wire', 'place', 'price', 'work', 'run'] as $stage) {
+        foreach (['jobs', 'survey', 'loads', 'size', 'connect', 'wire', 'place', 'price', 'work', 'run', 'keep'] as $stage) {
             require __DIR__."/job/$stage.php";
         }
     });

@@ -244,6 +244,7 @@ final class JobEditor
             'worst' => ($review->findings[0] ?? null)?->severity->value,
             'saved_by' => $user->id,
             'updated_at' => now(),
+            ...BoardColumns::of($review->design),
         ])->save();
 
         return new EditedJob(

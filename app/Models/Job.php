@@ -49,9 +49,12 @@ use Illuminate\Support\Carbon;
  * @property ?array<string, mixed> $agreed
  * @property ?array<string, mixed> $work
  * @property ?array<string, mixed> $log
- * @property ?list<array<string, mixed>> $dues
+ * @property ?list<array<string, string>> $dues
  * @property ?string $next_due
  * @property ?string $install_on
+ * @property ?string $waits_for
+ * @property ?string $mail_key
+ * @property bool $mails_stopped
  * @property ?array<string, mixed> $set_aside
  * @property ?array<string, mixed> $site_plan
  * @property ?array<string, mixed> $fuel_kept
@@ -152,7 +155,7 @@ final class Job extends Model
             'site' => 'array', 'demand' => 'array', 'service' => 'array', 'recorded' => 'array', 'switch_places' => 'array',
             'connection_more' => 'array',
             'wire_more' => 'array', 'set_aside' => 'array', 'site_plan' => 'array', 'fuel_kept' => 'array', 'offer' => 'array',
-            'quotes' => 'array', 'agreed' => 'array', 'work' => 'array', 'log' => 'array', 'dues' => 'array',
+            'quotes' => 'array', 'agreed' => 'array', 'work' => 'array', 'log' => 'array', 'dues' => 'array', 'mails_stopped' => 'boolean',
             'cord_ft' => 'float', 'run_ft' => 'float', 'inlet_a' => 'integer', 'terminal_c' => 'integer', 'ambient_c' => 'float',
             'wet' => 'boolean', 'findings' => 'integer',
         ];

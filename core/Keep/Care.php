@@ -6,9 +6,11 @@ namespace Underpin\Keep;
 
 use Underpin\Assembly\Component;
 use Underpin\Assembly\ComponentKind;
+use Underpin\Codebook\FuelFacts;
 use Underpin\Codebook\ServiceDates;
 use Underpin\Codebook\TransferSettings;
 use Underpin\Design\Design;
+use Underpin\Job\Fuel;
 use Underpin\Job\Log\Log;
 use Underpin\Job\Log\LogKind;
 use Underpin\Job\Machine;
@@ -122,13 +124,16 @@ final readonly class Care
         ];
     }
 
-    /** @return list<CareItem> */
+    /** @return list<CareItem> gasoline that is stored, since it was bought or filled in last */
     private function fuel(): array
     {
-        $bad = $this->design->fuel()?->badOn();
+        $kept = $this->design->job->fuelKept;
+        $bought = max($kept->boughtOn, $this->last(LogKind::Fuel));
+        $day = CivilDay::ofAnyYear($bought);
+        $days = $kept->treated === true ? FuelFacts::GASOLINE_TREATED_DAYS : FuelFacts::GASOLINE_DAYS;
 
-        return $bad === null ? [] : [new CareItem(
-            'fuel', 'Stored gasoline goes stale', 'fuel', null, null, $this->design->job->fuelKept->boughtOn, $bad, 'days', null,
+        return $day === null || $this->design->supply()?->fuel !== Fuel::Gasoline ? [] : [new CareItem(
+            'fuel', 'Stored gasoline goes stale', 'fuel', null, null, $bought, CivilDay::iso($day + $days), 'days', null,
             'Burn it in a car before, and buy anew.',
         )];
     }

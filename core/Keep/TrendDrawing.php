@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underpin\Keep;
 
+use Underpin\Codebook\ContactLimits;
 use Underpin\Drawing\Anchor;
 use Underpin\Drawing\Drawing;
 use Underpin\Drawing\Element\Circle;
@@ -52,7 +53,7 @@ final class TrendDrawing
 
         return new Drawing("Contact resistance of $name", Sheet::diagram(self::WIDTH, self::HEIGHT), [
             new Layer('scale', self::scale($trend, $x, $y, $most)),
-            ...array_map(fn (string $pole): Layer => new Layer("pole-$pole", self::pole($trend, $pole, $poles[$pole], $x, $y)),
+            ...array_map(fn (string $pole): Layer => new Layer('pole-'.strtolower($pole), self::pole($trend, $pole, $poles[$pole], $x, $y)),
                 array_keys($poles)),
         ]);
     }
@@ -103,8 +104,16 @@ final class TrendDrawing
 
         return [
             ...$elements,
-            ...$before === null ? [] : [new Text($before[0] + 8, $before[1], "pole $pole", PlotInk::Words, Anchor::Start)],
-            ...$limit === null ? [] : [new Line(self::LEFT, $y($limit), self::WIDTH - self::RIGHT, $y($limit), PlotInk::Mark)],
+            // The two labels stand apart, also where the poles do not.
+            ...$before === null ? [] : [
+                new Text($before[0] + 8, $before[1] + ($pole === 'A' ? 14 : -4), "pole $pole", PlotInk::Words, Anchor::Start),
+            ],
+            ...$limit === null ? [] : [
+                new Line(self::LEFT, $y($limit), self::WIDTH - self::RIGHT, $y($limit), PlotInk::Mark),
+                ...$pole === 'A' ? [new Text(
+                    self::LEFT + 8, $y($limit) - 6, Say::figure(ContactLimits::ACT_AT).' times the first reading', PlotInk::Words,
+                )] : [],
+            ],
         ];
     }
 }

@@ -17,8 +17,21 @@ return new class extends Migration
             $table->json('dues')->nullable();
             $table->string('next_due', 10)->nullable();
             $table->string('install_on', 10)->nullable();
+            $table->string('waits_for', 200)->nullable();
+            // Who has this may end the mails of a job, and nothing else.
+            $table->char('mail_key', 40)->nullable()->unique();
+            $table->boolean('mails_stopped')->default(false);
             $table->index(['shop_id', 'next_due']);
             $table->index(['shop_id', 'install_on']);
+            $table->index(['shop_id', 'waits_for']);
+        });
+        Schema::create('reminders', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('job_id')->constrained()->cascadeOnDelete();
+            $table->string('key', 100);
+            $table->string('due_on', 10);
+            $table->timestamp('created_at')->useCurrent();
+            $table->unique(['job_id', 'key', 'due_on']);
         });
         // A change that a device sends again days later is known by the name that it gave it.
         Schema::table('job_events', fn (Blueprint $table) => $table->char('once', 32)->nullable()->index());
@@ -31,7 +44,9 @@ return new class extends Migration
         Schema::table('jobs', function (Blueprint $table): void {
             $table->dropIndex(['shop_id', 'next_due']);
             $table->dropIndex(['shop_id', 'install_on']);
-            $table->dropColumn(['work', 'log', 'dues', 'next_due', 'install_on']);
+            $table->dropIndex(['shop_id', 'waits_for']);
+            $table->dropColumn(['work', 'log', 'dues', 'next_due', 'install_on', 'waits_for', 'mail_key', 'mails_stopped']);
         });
+        Schema::dropIfExists('reminders');
     }
 };

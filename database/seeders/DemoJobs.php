@@ -68,6 +68,7 @@ final class DemoJobs
             if ($quoted !== null) {
                 $offers->small($people[$i % 2], $row, $answer, $quoted);
             }
+            DemoWork::small($people[$i % 2], $row);
             self::date($row->refresh(), $daysAgo);
         }
         $lodge = JobEditor::create($shop, $people[1], self::lodge($shop))->row;
@@ -76,6 +77,8 @@ final class DemoJobs
         self::date(JobEditor::create($shop, $people[0], self::asFound($shop))->row, 9);
         DemoMeasuring::fill($lodge, $people[2], $rowHouse, $people[1], $dairy, $people[0]);
         $offers->lodge($people[1], $lodge);
+        DemoWork::lodge($people[1], $lodge);
+        DemoWork::rowHouse($people[1], $rowHouse);
         self::date($lodge->refresh(), 6);
         self::date($rowHouse->refresh(), 2);
         $dairy->refresh();
@@ -86,6 +89,7 @@ final class DemoJobs
             ),
         ));
         $offers->dairy($people[0], $dairy);
+        DemoWork::dairy($people[0], $dairy);
     }
 
     private static function dairy(Shop $shop): JobFile

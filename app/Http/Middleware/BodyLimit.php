@@ -25,6 +25,7 @@ final class BodyLimit
         'jobs.schedule.read' => 3 * CsvText::MOST_BYTES, // as text of a form every byte may take three
         'jobs.schedule.take' => 3 * CsvText::MOST_BYTES,
         'shop.sheet.import' => 2 * CsvText::MOST_BYTES,
+        'jobs.log.import' => 2 * CsvText::MOST_BYTES,
         'jobs.photos.store' => 5 * Picture::MOST_BYTES, // without scripts several come at once
         'jobs.intervals.store' => self::MOST_BYTES,
         'jobs.recordings.import' => self::MOST_BYTES,

@@ -19,7 +19,7 @@ final readonly class StagePages
     {
         return new self(
             [new SurveyPage, new LoadsPage, new SizePage, new ConnectPage, new WirePage, new PlacePage, new PricePage,
-                new InstallPage, new ProvePage, new RunPage],
+                new InstallPage, new ProvePage, new RunPage, new KeepPage],
         );
     }
 

@@ -10,9 +10,13 @@
             </form>
         </div>
         <div class="two">
-            <section aria-label="All jobs">
+            <section aria-label="{{ $filter->words() }}">
+                <nav class="chips day-chips" aria-label="The shop's day">
+                    @foreach (App\JobFile\BoardFilter::cases() as $each)<a href="{{ route('jobs.index', array_filter(['show' => $each->value, 'q' => $search, 'by_place' => $byPlace ? 1 : null])) }}" @if ($each === $filter) aria-current="page" @endif data-filter="{{ $each->value }}">{{ $each->words() }}@if ($each->value !== '') <b class="mono">{{ $counts[$each->value] }}</b>@endif</a>@endforeach
+                    <a href="{{ route('jobs.index', array_filter(['show' => $filter->value, 'q' => $search, 'by_place' => $byPlace ? null : 1])) }}" aria-pressed="{{ $byPlace ? 'true' : 'false' }}" class="{{ $byPlace ? 'is-on' : '' }}">By place, for one trip</a>
+                </nav>
                 @if ($jobs->isEmpty())
-                    <div class="blank"><h2>{{ $search === '' ? 'No job yet' : 'Nothing found' }}</h2><p>{{ $search === '' ? 'Begin the first one at the right.' : 'No job has “'.$search.'” in its name, customer or place.' }}</p></div>
+                    <div class="blank"><h2>{{ $filter !== App\JobFile\BoardFilter::All ? 'Nothing here' : ($search === '' ? 'No job yet' : 'Nothing found') }}</h2><p>{{ $search !== '' ? 'No job of these has “'.$search.'” in its name, customer or place.' : ($filter !== App\JobFile\BoardFilter::All ? 'No job is in this list today.' : 'Begin the first one at the right.') }}</p></div>
                 @else
                     <ul class="jobs">
                         @foreach ($jobs as $job)
@@ -20,7 +24,11 @@
                             <li>
                                 <a class="job-card" href="{{ route('jobs.show', $job->id) }}">
                                     <span class="who"><b>{{ $job->name }}</b>
-                                    <span class="quiet">{{ $job->customer_name ?: 'no customer yet' }}{{ $job->customer_address ? ', '.$job->customer_address : '' }}</span></span>
+                                    <span class="quiet">{{ $job->customer_name ?: 'no customer yet' }}{{ $job->customer_address ? ', '.$job->customer_address : '' }}</span>
+                                    @php($due = $job->dues[0] ?? null)
+                                    @if ($job->install_on !== null)<span class="due-line">Work agreed for <span class="mono">{{ $job->install_on }}</span></span>@endif
+                                    @if ($due !== null && $due['on'] <= now()->addDays(31)->toDateString())<span class="due-line {{ $due['on'] < $today ? 'late' : '' }}">{{ $due['title'] }}: <span class="mono">{{ $due['on'] }}</span>{{ $due['on'] < $today ? ', overdue' : '' }}@if (count($job->dues) > 1 && $job->dues[1]['on'] < $today) and {{ Underpin\Say::count(count(array_filter($job->dues, fn ($each) => $each['on'] < $today)) - 1, 'more', 'more') }}@endif</span>@endif
+                                    @if ($job->waits_for !== null)<span class="due-line">Waits for {{ $job->waits_for }}</span>@endif</span>
                                     <span class="reached"><x-drawing :drawing="Underpin\Drawing\StagesReached::drawing(count($stages), $reached)" width="102" aria-hidden="true"/> {{ $stages[$reached]->title() }}</span>
                                     @if ($job->findings > 0)<span class="flag" data-severity="{{ $job->worst }}">{{ $job->findings }}<span class="sr"> findings, the worst: {{ $job->worst }}</span></span>@endif
                                     <time class="quiet" datetime="{{ $job->updated_at?->toIso8601String() }}">{{ $job->updated_at?->format('M j, Y') }}</time>

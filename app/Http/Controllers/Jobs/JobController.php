@@ -8,6 +8,7 @@ use App\Http\Controllers\Controller;
 use App\Http\JobResponse;
 use App\Http\Requests\Jobs\JobFactsRequest;
 use App\Http\Requests\Jobs\NewJobRequest;
+use App\JobFile\BoardFilter;
 use App\JobFile\Conflict;
 use App\JobFile\JobEditor;
 use App\Models\Job;
@@ -31,7 +32,14 @@ final class JobController extends Controller
     public function index(Request $request): View
     {
         $search = trim(mb_substr($request->string('q')->toString(), 0, 100));
-        $jobs = Job::query()->where('shop_id', $this->user()->shop_id)->orderByDesc('updated_at')->orderByDesc('id');
+        $filter = BoardFilter::tryFrom($request->string('show')->toString()) ?? BoardFilter::All;
+        $today = now()->toDateString();
+        $byPlace = $request->boolean('by_place');
+        $jobs = Job::query()->where('shop_id', $this->user()->shop_id);
+        $filter->on($jobs, $today);
+        // By place, so that one trip does for several; else what must be done first.
+        $byPlace ? $jobs->orderByRaw("trim(substring_index(customer_address, ',', -1))")->orderBy('next_due') : $filter->sort($jobs);
+        $jobs->orderByDesc('updated_at')->orderByDesc('id');
         foreach (array_filter(explode(' ', $search)) as $word) {
             $like = '%'.addcslashes($word, '%_\\').'%';
             $jobs->where(
@@ -44,7 +52,9 @@ final class JobController extends Controller
 
         return view(
             'jobs.index',
-            ['jobs' => $jobs->paginate(self::PER_PAGE)->withQueryString(), 'search' => $search, 'stages' => Stages::standard()->all()],
+            ['jobs' => $jobs->paginate(self::PER_PAGE)->withQueryString(), 'search' => $search, 'stages' => Stages::standard()->all(),
+                'filter' => $filter, 'byPlace' => $byPlace, 'today' => $today,
+                'counts' => BoardFilter::counts($this->user()->shop_id, $today)],
         );
     }
 

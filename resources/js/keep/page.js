@@ -1,0 +1,13 @@
+// A chosen kind shows the fields that belong to it; the others stay out of the way, and go along empty.
+
+function fit() {
+    const form = document.getElementById('entry-form');
+    if (!form) return;
+    form.querySelectorAll('[data-for]').forEach((field) => {
+        field.hidden = !field.dataset.for.split(' ').includes(form.elements.kind.value);
+    });
+}
+
+document.addEventListener('change', (event) => { if (event.target.form?.id === 'entry-form') fit(); });
+new MutationObserver(fit).observe(document.getElementById('page'), { childList: true, subtree: true });
+fit();
