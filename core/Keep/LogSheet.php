@@ -45,15 +45,15 @@ final class LogSheet
                 self::COLUMNS).' would be taken.');
         }
         $entries = $log->entries;
-        $there = array_fill_keys(array_map(self::print(...), $entries), true);
+        $there = array_fill_keys(array_map(self::mark(...), $entries), true);
         $faults = [];
         foreach (array_slice($rows, 1) as [$line, $cells]) {
             try {
                 $entry = self::entry(array_combine($head, array_slice(array_pad($cells, count($head), ''), 0, count($head))), $key(),
                     $today);
-                if (! isset($there[self::print($entry)])) {
+                if (! isset($there[self::mark($entry)])) {
                     $entries[] = $entry;
-                    $there[self::print($entry)] = true;
+                    $there[self::mark($entry)] = true;
                 }
             } catch (Refused $refused) {
                 $faults[] = "Row $line: {$refused->getMessage()}";
@@ -82,7 +82,7 @@ final class LogSheet
         return $entry->on > $today ? throw new Refused('on', "Day must not lie after today; \"$entry->on\" was given.") : $entry;
     }
 
-    private static function print(LogEntry $entry): string
+    private static function mark(LogEntry $entry): string
     {
         return implode('|', [$entry->on, $entry->kind->value, $entry->hours, $entry->gal, $entry->note]);
     }

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Rehearsal;
+
+use Underpin\Connection\Way;
+use Underpin\Design\Design;
+use Underpin\Job\Circuit;
+use Underpin\Job\Fuel;
+use Underpin\Job\StartRoutine;
+use Underpin\Legs\Draw;
+use Underpin\Legs\LegCurrents;
+use Underpin\Sizing\Supply;
+
+/** The house of a design as it is rehearsed: what can be thrown, what hangs on it, and what the machine carries. */
+final readonly class House
+{
+    /** @param  array<string, Circuit>  $circuits  by id with a blank before it, on the legs that they have on the generator */
+    private function __construct(
+        public Design $design, public Way $way, public Supply $supply, public Arrangement $arrangement, public array $circuits,
+    ) {
+    }
+
+    /** Null: no machine or no way is picked, or nothing would run. */
+    public static function of(Design $design): ?self
+    {
+        $way = $design->way();
+        $supply = $design->supply();
+        if ($way === null || $supply === null) {
+            return null;
+        }
+        $arrangement = Arrangement::of($way, $design->situation());
+        $plan = $design->onGenerator();
+        $reached = array_map(fn (Circuit $c): string => $c->id, [
+            ...$design->powered(), ...$design->connection()->powers ?? [], ...$way->switchesAtPanel() ? $plan->off : [],
+        ]);
+        $circuits = [];
+        foreach ([...$plan->must, ...$plan->room, ...$plan->off] as $circuit) {
+            if (in_array($circuit->id, $reached, true) && ! $circuit->isSpare() && $supply->canFeed($circuit)) {
+                $circuits[" $circuit->id"] = $circuit;
+            }
+        }
+
+        return $circuits === [] || $design->powered() === [] ? null : new self($design, $way, $supply, $arrangement, $circuits);
+    }
+
+    public function circuit(string $id): ?Circuit
+    {
+        return $this->circuits[" $id"] ?? null;
+    }
+
+    /** @return list<string> ids of what must run, in the order of the card */
+    public function order(): array
+    {
+        $ids = array_map(fn (Circuit $c): string => $c->id, $this->design->startOrder());
+
+        return array_values(array_filter($ids, fn (string $id): bool => $this->circuit($id) !== null));
+    }
+
+    public function hasEngine(): bool
+    {
+        return ! $this->supply->machine->form->isBattery();
+    }
+
+    /** It is carried out and started by hand. */
+    public function isPortable(): bool
+    {
+        return ! $this->supply->machine->form->isStandby();
+    }
+
+    public function hasCord(): bool
+    {
+        return $this->isPortable() && $this->arrangement !== Arrangement::Cords;
+    }
+
+    public function hasValve(): bool
+    {
+        return $this->hasEngine() && $this->isPortable() && $this->supply->fuel !== Fuel::Stored;
+    }
+
+    public function hasPlate(): bool
+    {
+        return $this->arrangement === Arrangement::Plate;
+    }
+
+    public function cordFirst(): bool
+    {
+        return $this->design->job->connection->routine !== StartRoutine::WarmFirst;
+    }
+
+    /**
+     * What the legs carry with these on, by the same rule as everywhere.
+     *
+     * @param  list<string>  $ids
+     */
+    public function legs(array $ids): LegCurrents
+    {
+        $draws = [];
+        foreach (array_filter(array_map($this->circuit(...), $ids)) as $circuit) {
+            foreach ($circuit->loads as $load) {
+                $draws[] = new Draw($load->id, $this->supply->hotFor($circuit->legOf($load)), $load->knownRunW(), $load->pf);
+            }
+        }
+
+        return LegCurrents::of($draws);
+    }
+
+    /**
+     * Amperes on leg A and B for the moment in which some start while others run.
+     *
+     * @param  list<string>  $running
+     * @param  list<string>  $starting
+     * @return array{float, float}
+     */
+    public function moment(array $running, array $starting): array
+    {
+        $legs = $this->legs($running);
+        [$a, $b] = [$legs->aAmps, $legs->bAmps];
+        foreach ($starting as $id) {
+            $circuit = $this->circuit($id);
+            $leg = $circuit === null ? null : $this->supply->hotFor($circuit->leg());
+            $a += $leg?->onA() === true ? $circuit->startAmps() : 0.0;
+            $b += $leg?->onB() === true ? $circuit->startAmps() : 0.0;
+        }
+
+        return [$a, $b];
+    }
+}
