@@ -12,6 +12,7 @@ use App\Http\Controllers\Jobs\JobController;
 use App\Http\Controllers\Jobs\JobFileController;
 use App\Http\Controllers\Jobs\RemovedJobsController;
 use App\Http\Controllers\Keep\MailsController;
+use App\Http\Controllers\Run\RehearseController;
 use App\Http\Controllers\Shop\AccountController;
 use App\Http\Controllers\Shop\CatalogueController;
 use App\Http\Controllers\Shop\CellsController;
@@ -43,6 +44,14 @@ Route::middleware('guest')->group(function (): void {
 // A calendar signs in nowhere: who has the address reads the dates.
 Route::get('/feed/{token}.ics', [FeedController::class, 'show'])->where('token', '[A-Za-z0-9]{48}')->middleware('throttle:60,1')
     ->name('feed');
+
+// Somebody of the house rehearses without an account: the link opens this house, expires, and can be ended.
+Route::get('/rehearse/{token}', [RehearseController::class, 'show'])->where('token', '[A-Za-z0-9]{40}')->middleware('throttle:60,1')
+    ->name('rehearse');
+Route::post('/rehearse/{token}', [RehearseController::class, 'throw'])->where('token', '[A-Za-z0-9]{40}')
+    ->middleware('throttle:300,1')->name('rehearse.throw');
+Route::post('/rehearse/{token}/finish', [RehearseController::class, 'finish'])->where('token', '[A-Za-z0-9]{40}')
+    ->middleware('throttle:10,1')->name('rehearse.finish');
 
 // A customer has no account: the key of the mail ends the mails of one job, and opens nothing else.
 Route::get('/mails/{key}', [MailsController::class, 'show'])->where('key', '[A-Za-z0-9]{40}')->middleware('throttle:30,1')->name('mails');

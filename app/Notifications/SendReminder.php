@@ -17,13 +17,13 @@ final class SendReminder implements ShouldQueue
     use Queueable;
 
     public function __construct(
-        private readonly int $job, private readonly string $title, private readonly string $on, private readonly string $why,
+        private readonly int $about, private readonly string $title, private readonly string $on, private readonly string $why,
     ) {
     }
 
     public function handle(): void
     {
-        $job = Job::query()->with('shop')->find($this->job);
+        $job = Job::query()->with('shop')->find($this->about);
         // Stopped or removed while it waited.
         if ($job === null || $job->mails_stopped || $job->mail_key === null) {
             return;

@@ -14,7 +14,8 @@ final readonly class Papers
 
     public static function standard(): self
     {
-        return new self([new PermitPacket, new UtilityLetter, new GasLetter, new OwnersFolder, new InstallSheet, new Certificate]);
+        return new self([new PermitPacket, new UtilityLetter, new GasLetter, new OwnersFolder, new InstallSheet, new Certificate,
+            new DrillSheet]);
     }
 
     /** @return list<Paper> */

@@ -42,6 +42,11 @@ final readonly class House
             }
         }
 
+        // As they hang on the wall: by the places of the switch, else panel after panel.
+        $layout = $way->layout($design->situation());
+        $at = fn (Circuit $c): array => [$layout?->placeOf($c) ?? 0, $c->inPanel, $c->position->space, $c->position->half?->value];
+        uasort($circuits, fn (Circuit $x, Circuit $y): int => $at($x) <=> $at($y));
+
         return $circuits === [] || $design->powered() === [] ? null : new self($design, $way, $supply, $arrangement, $circuits);
     }
 

@@ -33,6 +33,17 @@ return new class extends Migration
             $table->timestamp('created_at')->useCurrent();
             $table->unique(['job_id', 'key', 'due_on']);
         });
+        Schema::create('rehearsal_links', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('job_id')->constrained()->cascadeOnDelete();
+            $table->foreignId('user_id')->constrained()->cascadeOnDelete();
+            $table->char('hash', 64)->unique();
+            // Sealed with the key of the app, so that the card can be printed again.
+            $table->text('sealed');
+            $table->timestamp('expires_at')->nullable();
+            $table->timestamp('ended_at')->nullable();
+            $table->timestamp('created_at')->useCurrent();
+        });
         // A change that a device sends again days later is known by the name that it gave it.
         Schema::table('job_events', fn (Blueprint $table) => $table->char('once', 32)->nullable()->index());
         Schema::table('photos', fn (Blueprint $table) => $table->string('of_key', 160)->change());
@@ -47,6 +58,7 @@ return new class extends Migration
             $table->dropIndex(['shop_id', 'waits_for']);
             $table->dropColumn(['work', 'log', 'dues', 'next_due', 'install_on', 'waits_for', 'mail_key', 'mails_stopped']);
         });
+        Schema::dropIfExists('rehearsal_links');
         Schema::dropIfExists('reminders');
     }
 };

@@ -23,8 +23,10 @@ it('asks at every route who it is, but at the door', function () {
     }
     sort($open);
     expect($open)->toBe([
-        'GET feed/{token}.ics', 'GET forgotten-password', 'GET invitation/{token}', 'GET new-password/{token}', 'GET sign-in',
+        'GET feed/{token}.ics', 'GET forgotten-password', 'GET invitation/{token}', 'GET mails/{key}', 'GET new-password/{token}',
+        'GET rehearse/{token}', 'GET sign-in',
         'GET sign-in/code', 'GET up',
-        'POST forgotten-password', 'POST invitation/{token}', 'POST new-password', 'POST sign-in', 'POST sign-in/code',
+        'POST forgotten-password', 'POST invitation/{token}', 'POST mails/{key}', 'POST new-password', 'POST rehearse/{token}',
+        'POST rehearse/{token}/finish', 'POST sign-in', 'POST sign-in/code',
     ]);
 });

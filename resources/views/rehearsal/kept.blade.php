@@ -1,0 +1,1 @@
+<section class="reh-kept"><h2>Kept</h2><p>{{ $run->who }}, {{ $run->on }}: {{ Underpin\Say::figure($run->minutes) }} min, {{ Underpin\Say::count($run->mistakes, 'mistake') }}. Once more in half a year, or now, until it goes without one.</p><a class="button is-primary" href="">Once more</a></section>
