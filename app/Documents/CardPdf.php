@@ -25,6 +25,12 @@ final readonly class CardPdf
         return (string) $pdf->output();
     }
 
+    /** The same in large print, on several sheets. */
+    public static function large(CardContents $contents): string
+    {
+        return (string) self::laidOut($contents, CardFit::largePrint())->output();
+    }
+
     private static function laidOut(CardContents $contents, CardFit $fit): Dompdf
     {
         $pdf = Sheet::empty();

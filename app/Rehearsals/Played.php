@@ -11,6 +11,7 @@ use Underpin\Refused;
 use Underpin\Rehearsal\Handle;
 use Underpin\Rehearsal\House;
 use Underpin\Rehearsal\Rehearsal;
+use Underpin\Rehearsal\Scene;
 use Underpin\Rehearsal\State;
 
 /** A rehearsal as a page plays it: the page keeps what was thrown, and the core says each time what follows from all of it. */
@@ -38,7 +39,7 @@ final readonly class Played
         if (count($lines) > self::MOST_HANDLES) {
             throw new Refused('handle', 'Handles: more than '.self::MOST_HANDLES.' were thrown. Begin again.');
         }
-        $rehearsal = new Rehearsal($house);
+        $rehearsal = new Rehearsal($house, Scene::tryFrom($request->string('scene')->toString()) ?? Scene::Night);
 
         return new self($rehearsal, $rehearsal->after(array_map(Handle::read(...), $lines)));
     }

@@ -10,7 +10,9 @@ use Underpin\Drawing\Board\PanelsBefore;
 use Underpin\Drawing\Directory\DoorDirectories;
 use Underpin\Drawing\Faces\PlugFaceSheets;
 use Underpin\Drawing\HookUp\HookUps;
+use Underpin\Drawing\Labels\DoorLabels;
 use Underpin\Drawing\Labels\LabelSheets;
+use Underpin\Drawing\Labels\MarkSheets;
 use Underpin\Drawing\OneLine\OneLines;
 use Underpin\Drawing\Service\ServiceDrawings;
 use Underpin\Drawing\Site\SitePlans;
@@ -29,7 +31,7 @@ final readonly class Drawings
             [
                 new OneLines, new HookUps, new PlugFaceSheets, new LabelSheets, new PanelsBefore, new PanelsAfter, new MovedBoards,
                 new DoorDirectories,
-                new ServiceDrawings, new SitePlans,
+                new ServiceDrawings, new SitePlans, new MarkSheets, new DoorLabels,
             ],
         );
     }

@@ -73,7 +73,7 @@ final class Certificate implements Paper
         foreach ($list->steps as $step) {
             $record = $list->record($step);
             if ($record?->value !== null && $step->reading !== null) {
-                $rows[] = ["$step->group: $step->text", StepWords::reading($step, $record), "$record->by, $record->at"];
+                $rows[] = ["$step->group: $step->text", StepWords::reading($step, $record), StepWords::by($record)];
             }
         }
 
@@ -87,7 +87,7 @@ final class Certificate implements Paper
         foreach ($list->standing(StepState::Done) as $step) {
             $record = $list->record($step);
             if ($step->reading === null && $record !== null) {
-                $rows[] = [$step->text, $record->note, "$record->by, $record->at"];
+                $rows[] = [$step->text, $record->note, StepWords::by($record)];
             }
         }
 

@@ -38,7 +38,7 @@ final class DrillSheet implements Paper
     public function blocks(Review $review, string $today): array
     {
         $card = SwitchingCard::of($review);
-        $steps = fn (OwnerStep $step): array => ['[   ]', $step->do, $step->because];
+        $steps = fn (OwnerStep $step): array => [StepWords::BOX, $step->do, $step->because];
 
         return [
             Block::words('Two people and a clock. One reads the steps as they are pointed at and ticks them; the other has the card at '
@@ -48,7 +48,7 @@ final class DrillSheet implements Paper
             Block::warning($review->design->way()?->caution() ?? ''),
             Block::heading('The power is out'), Block::table([['', 'Pointed at', 'Why'], ...array_map($steps, $card->toGenerator)]),
             Block::heading('One at a time'), Block::table([['', $card->throws, 'Then wait'], ...array_map(
-                fn (CardCircuit $c): array => ['[   ]', "{$c->thrown()} $c->name", $c->waitWords()], $card->start,
+                fn (CardCircuit $c): array => [StepWords::BOX, "{$c->thrown()} $c->name", $c->waitWords()], $card->start,
             )]),
             Block::heading('What if'), Block::table([['Asked', 'Answered'],
                 ['An alarm sounds, or somebody has a headache.', 'Everybody out, 911, nobody goes to the engine.'],

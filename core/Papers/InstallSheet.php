@@ -57,9 +57,9 @@ final class InstallSheet implements Paper
             ? "label ______ read ______ $unit" : "______ $unit, {$step->reading->range->words($unit)}");
 
         return [
-            $record === null ? '[   ]' : '[ x ]', $step->text.($step->caution === '' ? '' : " $step->caution"),
+            $record === null ? StepWords::BOX : "[\u{a0}x\u{a0}]", $step->text.($step->caution === '' ? '' : " $step->caution"),
             $record === null || $step->reading === null ? $asked : StepWords::reading($step, $record),
-            $record !== null ? "$record->by, $record->at" : '__________',
+            $record !== null ? StepWords::by($record) : '__________',
         ];
     }
 }

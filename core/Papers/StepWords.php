@@ -11,6 +11,15 @@ use Underpin\Say;
 /** What was read in a step, as papers say it. */
 final class StepWords
 {
+    /** A box to tick that stays in one line. */
+    public const BOX = "[\u{a0}\u{a0}\u{a0}]";
+
+    /** Initials and minute; the day stays in one line. */
+    public static function by(StepRecord $record): string
+    {
+        return "$record->by, ".str_replace('-', "\u{2011}", $record->at);
+    }
+
     public static function reading(ChecklistStep $step, StepRecord $record): string
     {
         $unit = $step->reading->unit->value ?? '';

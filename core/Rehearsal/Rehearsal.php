@@ -30,7 +30,7 @@ final readonly class Rehearsal
 
     private const KIN_V = 7_200;
 
-    public function __construct(public House $house)
+    public function __construct(public House $house, public Scene $scene = Scene::Night)
     {
     }
 
@@ -42,9 +42,11 @@ final readonly class Rehearsal
             $on[$circuit->id] = $this->house->arrangement !== Arrangement::Places && $this->house->arrangement !== Arrangement::Cords;
         }
 
-        return (new State(on: $on, idle: $this->house->hasValve()))->saying($this->house->arrangement === Arrangement::Automatic
-            ? 'The power is out. The machine should start by itself within half a minute; tonight it does not.'
-            : 'The power is out. Everything is as it was a second ago: breakers on, the machine in its place.');
+        return (new State(on: $on, idle: $this->house->hasValve()))->saying($this->scene->opens().(
+            $this->house->arrangement === Arrangement::Automatic
+                ? ' The machine should start by itself within half a minute; tonight it does not.'
+                : ' Everything is as it was a second ago: breakers on, the machine in its place.'
+        ));
     }
 
     /** @param  list<Handle>  $handles */
@@ -259,10 +261,12 @@ final readonly class Rehearsal
 
     private function spot(State $state, string $where): State
     {
-        return ! $this->house->isPortable() || ! in_array($where, ['outdoors', 'garage'], true) ? $state
-            : $state->with(spot: $where)->saying($where === 'outdoors' ? 'The machine stands outdoors at its place, exhaust away from '
-                .'the house.'
-                : 'The machine stands in the garage, door open.');
+        return ! $this->house->isPortable() || ! in_array($where, ['outdoors', 'garage', 'window'], true) ? $state
+            : $state->with(spot: $where)->saying(match ($where) {
+                'outdoors' => 'The machine stands outdoors at its place, exhaust away from the house.',
+                'window' => 'The machine stands outdoors, under a window.',
+                default => 'The machine stands in the garage, door open.',
+            });
     }
 
     private function valve(State $state): State
@@ -281,9 +285,10 @@ final readonly class Rehearsal
     {
         $house = $this->house;
         if ($house->isPortable() && $house->hasEngine() && $state->spot !== 'outdoors') {
-            return $state->saying(($state->spot === 'garage' ? 'In the garage' : 'Where it is kept')
-                .', its exhaust would fill the house with carbon monoxide within minutes. Nobody smells it; who sleeps does not wake. '
-                    .'Not started.', true);
+            return $state->saying(match ($state->spot) {
+                'garage' => 'In the garage', 'window' => 'Under the window', default => 'Where it is kept',
+            }.', its exhaust would fill the house with carbon monoxide within minutes. Nobody smells it; who sleeps does not wake. Not '
+                .'started.', true);
         }
         if ($house->hasValve() && ! $state->valve) {
             return $state->saying('It cranks and does not fire: the fuel valve is closed.');

@@ -12,6 +12,7 @@ use Illuminate\Support\Facades\Route;
 Route::put('/start-routine', RoutineController::class)->name('routine');
 Route::get('/card', [CardController::class, 'show'])->name('card');
 Route::get('/card.pdf', [CardController::class, 'pdf'])->middleware('throttle:prints')->name('card.pdf');
+Route::get('/card-large.pdf', [CardController::class, 'large'])->middleware('throttle:prints')->name('card.large');
 Route::get('/rehearsal', [RehearsalController::class, 'show'])->name('rehearsal');
 Route::post('/rehearsal', [RehearsalController::class, 'throw'])->middleware('throttle:300,1')->name('rehearsal.throw');
 Route::post('/rehearsal/finish', [RehearsalController::class, 'finish'])->middleware('throttle:10,1')->name('rehearsal.finish');

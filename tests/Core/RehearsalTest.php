@@ -191,6 +191,7 @@ it('tells a cold engine, everything at once, idle mode, the choke, a garage, a h
             'idle mode'],
         'choke' => [[...$off, 'spot outdoors', 'valve', 'idle', 'choke', 'engine', 'wait 3', ...CORD, 'generator', 'circuit c2'], 'choke'],
         'garage' => [[...$off, 'spot garage', 'valve', 'choke', 'engine'], 'carbon monoxide'],
+        'window' => [[...$off, 'spot window', 'valve', 'choke', 'engine'], 'Under the window, its exhaust'],
         'kept' => [[...$off, 'valve', 'choke', 'engine'], 'carbon monoxide'],
         'hot' => [[...$running, 'engine', 'refuel'], 'cooling first'],
         'running tank' => [[...$running, 'refuel'], 'running engine'],

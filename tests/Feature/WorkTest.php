@@ -165,7 +165,8 @@ it('prints the checklist and a certificate that says what was not checked', func
     $this->get("$this->base/papers/certificate.pdf")->assertOk();
     $text = json_encode((new Underpin\Papers\Certificate)->blocks(Underpin\Checks\Review::of(($this->file)()), '2026-11-27'),
         JSON_UNESCAPED_UNICODE);
-    expect($text)->toContain('121 V, 114 to 126 V (practice), with meter 7')->toContain('not checked')->toContain('NV, 2026-11-27 09:30')
+    expect($text)->toContain('121 V, 114 to 126 V (practice), with meter 7')->toContain('not checked')
+        ->toContain("NV, 2026\u{2011}11\u{2011}27 09:30")
         ->not->toMatch('/\bsafe\b/i');
 });
 

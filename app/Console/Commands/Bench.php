@@ -16,6 +16,7 @@ use App\Bench\LongQuote;
 use App\Bench\Processes;
 use App\Bench\Times;
 use App\Bench\Visitor;
+use App\Bench\YearsOfWork;
 use App\Documents\Card\CardContents;
 use App\Documents\CardPdf;
 use App\Documents\PaperPdf;
@@ -96,7 +97,8 @@ final class Bench extends Command
 
     private const FULL_PANELS = 100;
 
-    protected $signature = 'underpin:bench {what? : role, sizing, page, survey, intervals, recorder, card, connect, place or hostile; all '
+    protected $signature = 'underpin:bench {what? : role, sizing, page, survey, intervals, recorder, card, connect, place, quote, work '
+        .'or hostile; all '
         .'without}';
 
     protected $description = 'Measure against the figures in docs/performance.md';
@@ -109,10 +111,10 @@ final class Bench extends Command
             'role' => $this->role(...), 'sizing' => $this->sizing(...), 'page' => $this->page(...), 'survey' => $this->survey(...),
             'intervals' => $this->intervals(...), 'recorder' => $this->recorder(...), 'card' => $this->card(...),
             'place' => $this->place(...), 'connect' => $this->connect(...), 'hostile' => $this->hostile(...),
-            'quote' => $this->quote(...),
+            'quote' => $this->quote(...), 'work' => $this->work(...),
         ];
         if ($what !== null && ! isset($all[$what])) {
-            $this->error('bench measures role, sizing, page, survey, intervals, recorder, card, connect, place, quote or hostile.');
+            $this->error('bench measures role, sizing, page, survey, intervals, recorder, card, connect, place, quote, work or hostile.');
 
             return 2;
         }
@@ -191,6 +193,27 @@ final class Bench extends Command
         $good = $this->verdict('the slowest paper of it, and of that quote, as PDF, s', $pdf->share(1.0) / 1000, 2, '%.2f') && $good;
 
         return $this->verdict('memory for the largest of these, MB', (memory_get_peak_usage() - $before) / 1e6, 64, '%.0f') && $good;
+    }
+
+    /** The lists of the largest demo job, a handle of its rehearsal, ten years of weekly log, and a board of 10,000 jobs. */
+    private function work(): bool
+    {
+        $row = JobRow::query()->where('name', 'Kestrel Gap goat dairy')->firstOrFail();
+        $job = JobEditor::open($row)->job;
+        $lodge = JobRow::query()->where('name', 'Lake Ansgar lodge')->firstOrFail();
+        $user = User::query()->where('shop_id', $row->shop_id)->orderBy('id')->firstOrFail();
+        [$lists, $handle] = [new Times, new Times];
+        for ($i = 0; $i < 20; $i++) {
+            $lists->measure(fn (): int => YearsOfWork::lists($job));
+            $handle->measure(fn (): int => YearsOfWork::handle($job));
+        }
+        $good = $this->verdict('the steps of installing and proving the dairy, ms', $lists->median(), 100, '%.1f');
+        $good = $this->verdict('a handle after 119 others, ms', $handle->share(1.0), 100, '%.1f') && $good;
+        $good = $this->verdict('the page of ten years of weekly log, ms', YearsOfWork::tenYears($lodge, $user, 5)->median(), 300, '%.0f')
+            && $good;
+
+        return $this->verdict('the board of 10,000 jobs, its counts and a page, ms', YearsOfWork::board($row->shop, 5)->median(), 300,
+            '%.0f') && $good;
     }
 
     /** Every drawing of a job as SVG, all of them together and the largest. */

@@ -46,6 +46,9 @@ final readonly class CardFit
 
     private const SEVERAL_SHEETS = 10.5;
 
+    /** points of a card for who reads without glasses, by a flashlight */
+    private const LARGE_PRINT = 18.0;
+
     private const LEAST_FOOT = 6.0;
 
     /** points of the left column that are tried */
@@ -53,6 +56,12 @@ final readonly class CardFit
 
     private function __construct(public float $points, public bool $isOneSheet, public int $split = 0, public float $left = 0.0)
     {
+    }
+
+    /** On as many sheets as it takes. */
+    public static function largePrint(): self
+    {
+        return new self(self::LARGE_PRINT, false);
     }
 
     public static function of(CardContents $contents, FontMetrics $fonts): self

@@ -9,7 +9,7 @@ let last = Date.now();
 let isOver = false;
 let playing = Promise.resolve();
 
-document.documentElement.dataset.theme = 'night';
+if (root.dataset.scene !== 'day') document.documentElement.dataset.theme = 'night';
 
 function throwIt(handle) {
     if (isOver) return;
@@ -40,6 +40,7 @@ function ask(url, more = {}) {
     const data = new FormData();
     data.set('_token', document.querySelector('meta[name="csrf-token"]').content);
     data.set('handles', handles.join('\n'));
+    data.set('scene', root.dataset.scene);
     for (const [name, value] of Object.entries(more)) data.set(name, value);
     return fetch(url, { method: 'POST', body: data, headers: { Accept: 'application/json, text/html',
         'X-Requested-With': 'XMLHttpRequest' } });

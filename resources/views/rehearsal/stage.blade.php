@@ -25,7 +25,7 @@
 <section class="reh-outside" aria-label="Outside"><h2>{{ $house->isPortable() ? 'Outside' : 'The machine' }} <small>{{ $house->supply->machine->name }}</small></h2>
     <div class="reh-list">
     @if ($house->isPortable() && $house->hasEngine())
-        <div class="segmented reh-two" role="group" aria-label="Where it runs"><button type="button" data-handle="spot outdoors" aria-pressed="{{ $s->spot === 'outdoors' ? 'true' : 'false' }}">Outdoors, at its place</button><button type="button" data-handle="spot garage" aria-pressed="{{ $s->spot === 'garage' ? 'true' : 'false' }}">In the garage</button></div>
+        <div class="segmented reh-two" role="group" aria-label="Where it runs"><button type="button" data-handle="spot outdoors" aria-pressed="{{ $s->spot === 'outdoors' ? 'true' : 'false' }}">Outdoors, at its place</button><button type="button" data-handle="spot window" aria-pressed="{{ $s->spot === 'window' ? 'true' : 'false' }}">Under a window</button><button type="button" data-handle="spot garage" aria-pressed="{{ $s->spot === 'garage' ? 'true' : 'false' }}">In the garage</button></div>
     @endif
     @if ($house->hasValve())
         @foreach (['valve' => ['Fuel valve', $s->valve, 'open', 'closed'], 'choke' => ['Choke', $s->choke, 'out', 'in'], 'idle' => ['Idle mode', $s->idle, 'on', 'off']] as $handle => [$name, $is, $yes, $no])

@@ -4,6 +4,8 @@
         @if ($canRehearse)<a class="button is-primary" href="{{ route('jobs.rehearsal', $screen->row->id) }}">Rehearse an outage</a>@endif
         <a class="button" href="{{ route('jobs.card', $screen->row->id) }}">Print view</a>
         <a class="button" href="{{ route('jobs.card.pdf', $screen->row->id) }}">PDF, one sheet</a>
+        <a class="button" href="{{ route('jobs.card.large', $screen->row->id) }}">Large print</a>
+        @if ($canRehearse)<a class="button" href="{{ route('jobs.drawings', [$screen->row->id, 'marks', 1, 'pdf']) }}">Marks to stick</a><a class="button" href="{{ route('jobs.drawings', [$screen->row->id, 'door-label', 1, 'pdf']) }}">Door label</a>@endif
     </div>
 </div>
 <form id="school-form" class="segmented segmented-wide" method="post" action="{{ route('jobs.routine', $screen->row->id) }}" data-parts aria-label="Order of the start">

@@ -51,6 +51,15 @@ final class CardController extends Controller
         return response()->file($disk->path($path), $heads);
     }
 
+    /** For who reads without glasses. */
+    public function large(Job $job): Response
+    {
+        return response(CardPdf::large(CardContents::of(JobEditor::open($job))), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => 'inline; filename="'.(Str::slug($job->name) ?: 'job').'-large-print-card.pdf"',
+        ]);
+    }
+
     /** The work on a card with these words that is under way or has failed; else new work. */
     private function run(Job $job, string $path): Run
     {

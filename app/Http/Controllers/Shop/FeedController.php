@@ -25,7 +25,9 @@ final class FeedController extends Controller
         $user = CalendarFeed::of($token) ?? abort(404);
         $book = ShopPrices::book($user->shop);
         $today = now()->toDateString();
-        $jobs = Job::query()->where('shop_id', $user->shop_id)->whereJsonLength('agreed', '>', 0)->orderByDesc('updated_at')
+        $jobs = Job::query()->where('shop_id', $user->shop_id)->where(fn ($query) => $query->whereJsonLength('agreed', '>',
+            0)->orWhereNotNull('next_due'))
+            ->orderByDesc('updated_at')
             ->limit(self::MOST_JOBS)->get();
         $dated = array_values($jobs->map(
             fn (Job $job): array => [JobCalendar::dates(JobRows::read($job), $book, $today), $job->name, "job $job->id"],
