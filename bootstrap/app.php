@@ -16,6 +16,7 @@ use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
@@ -25,7 +26,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
         // Without a session: who watches asks often.
-        then: fn () => Route::get('/up', HealthController::class)->middleware('throttle:60,1')->name('up'),
+        then: fn () => Route::get('/up', HealthController::class)->middleware('throttle:60,1,up')->name('up'),
     )
     ->withMiddleware(function (Middleware $middleware): void {
         // The app serves one origin only, and the package behind HandleCors is not installed.
@@ -59,6 +60,9 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(fn (QueryException $fault) => Away::tells($fault)
             ? response((string) file_get_contents(public_path('unavailable.html')), 503, ['Retry-After' => '30'])
             : null);
+        $exceptions->render(fn (ThrottleRequestsException $fault, Request $request) => $request->expectsJson() ? response()->json([
+            'message' => 'Too much at once. Wait '.($fault->getHeaders()['Retry-After'] ?? 60).' seconds, then try again.',
+        ], 429, $fault->getHeaders()) : null);
         $exceptions->render(fn (Conflict $conflict, Request $request) => response()->view('conflict', [
             'conflict' => $conflict, 'input' => $request->except(['_token', '_method', 'was']), 'action' => $request->url(),
             'method' => $request->method(),

@@ -33,30 +33,35 @@ Route::middleware('guest')->group(function (): void {
     Route::post('/sign-in', [SessionController::class, 'store'])->name('login.store');
     Route::get('/sign-in/code', [SecondStepController::class, 'create'])->name('login.code');
     Route::post('/sign-in/code', [SecondStepController::class, 'store'])->name('login.code.store');
-    Route::get('/invitation/{token}', [InvitationController::class, 'show'])->middleware('throttle:30,1')->name('invitation');
-    Route::post('/invitation/{token}', [InvitationController::class, 'store'])->middleware('throttle:10,1')->name('invitation.accept');
+    Route::get('/invitation/{token}', [InvitationController::class, 'show'])->middleware('throttle:30,1,invitation')->name('invitation');
+    Route::post('/invitation/{token}', [InvitationController::class, 'store'])
+        ->middleware('throttle:10,1,invitation.accept')->name('invitation.accept');
     Route::get('/forgotten-password', [ForgottenPasswordController::class, 'create'])->name('password.request');
-    Route::post('/forgotten-password', [ForgottenPasswordController::class, 'store'])->middleware('throttle:6,1')->name('password.email');
+    Route::post('/forgotten-password', [ForgottenPasswordController::class, 'store'])
+        ->middleware('throttle:6,1,password.email')->name('password.email');
     Route::get('/new-password/{token}', [NewPasswordController::class, 'create'])->name('password.reset');
-    Route::post('/new-password', [NewPasswordController::class, 'store'])->middleware('throttle:6,1')->name('password.store');
+    Route::post('/new-password', [NewPasswordController::class, 'store'])
+        ->middleware('throttle:6,1,password.store')->name('password.store');
 });
 
 // A calendar signs in nowhere: who has the address reads the dates.
-Route::get('/feed/{token}.ics', [FeedController::class, 'show'])->where('token', '[A-Za-z0-9]{48}')->middleware('throttle:60,1')
+Route::get('/feed/{token}.ics', [FeedController::class, 'show'])->where('token', '[A-Za-z0-9]{48}')->middleware('throttle:60,1,feed')
     ->name('feed');
 
 // Somebody of the house rehearses without an account: the link opens this house, expires, and can be ended.
-Route::get('/rehearse/{token}', [RehearseController::class, 'show'])->where('token', '[A-Za-z0-9]{40}')->middleware('throttle:60,1')
+Route::get('/rehearse/{token}', [RehearseController::class, 'show'])->where('token', '[A-Za-z0-9]{40}')
+    ->middleware('throttle:60,1,rehearse')
     ->name('rehearse');
 Route::post('/rehearse/{token}', [RehearseController::class, 'throw'])->where('token', '[A-Za-z0-9]{40}')
-    ->middleware('throttle:300,1')->name('rehearse.throw');
+    ->middleware('throttle:300,1,rehearse.throw')->name('rehearse.throw');
 Route::post('/rehearse/{token}/finish', [RehearseController::class, 'finish'])->where('token', '[A-Za-z0-9]{40}')
-    ->middleware('throttle:10,1')->name('rehearse.finish');
+    ->middleware('throttle:10,1,rehearse.finish')->name('rehearse.finish');
 
 // A customer has no account: the key of the mail ends the mails of one job, and opens nothing else.
-Route::get('/mails/{key}', [MailsController::class, 'show'])->where('key', '[A-Za-z0-9]{40}')->middleware('throttle:30,1')->name('mails');
+Route::get('/mails/{key}', [MailsController::class, 'show'])->where('key', '[A-Za-z0-9]{40}')
+    ->middleware('throttle:30,1,mails')->name('mails');
 Route::post('/mails/{key}', [MailsController::class, 'stop'])->where('key',
-    '[A-Za-z0-9]{40}')->middleware('throttle:10,1')->name('mails.stop');
+    '[A-Za-z0-9]{40}')->middleware('throttle:10,1,mails.stop')->name('mails.stop');
 
 Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/sign-out', [SessionController::class, 'destroy'])->name('logout');

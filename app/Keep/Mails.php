@@ -24,7 +24,8 @@ final class Mails
             return false;
         }
         if ($job->mail_key === null) {
-            $job->forceFill(['mail_key' => Str::random(40)])->saveQuietly();
+            // The board is in the order of what people changed: a mail is none of that.
+            Job::withoutTimestamps(fn (): bool => $job->forceFill(['mail_key' => Str::random(40)])->saveQuietly());
         }
         dispatch(new SendReminder($job->id, $title, $on, $why));
 

@@ -9,6 +9,7 @@ use Underpin\Checklist\Range;
 use Underpin\Codebook\Acceptance;
 use Underpin\Connection\Way;
 use Underpin\Design\Design;
+use Underpin\Job\Fuel;
 use Underpin\Sizing\Supply;
 
 /** What is proven: a machine, the way that it is connected, and between what its readings must lie. */
@@ -51,5 +52,15 @@ final readonly class Trial
     public function both(): bool
     {
         return $this->supply->feedsBothLegs();
+    }
+
+    /** Null: it burns no gas from a pipe. */
+    public function gas(): ?Acceptance
+    {
+        return match ($this->supply->machine->form->isStandby() ? $this->supply->fuel : null) {
+            Fuel::NaturalGas => Acceptance::NaturalGas,
+            Fuel::Propane => Acceptance::Propane,
+            default => null,
+        };
     }
 }

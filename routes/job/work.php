@@ -18,4 +18,4 @@ Route::delete('/work/hours', [HoursController::class, 'destroy'])->name('work.ho
 Route::put('/work/dry-run', [DryRunController::class, 'store'])->name('work.dry-run');
 Route::delete('/work/dry-run', [DryRunController::class, 'destroy'])->name('work.dry-run.remove');
 Route::put('/work/range', RangeController::class)->name('work.range');
-Route::get('/work/reading', ReadingController::class)->middleware('throttle:120,1')->name('work.reading');
+Route::get('/work/reading', ReadingController::class)->middleware('throttle:120,1,work.reading')->name('work.reading');

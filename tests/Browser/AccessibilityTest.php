@@ -55,12 +55,12 @@ it('has no serious fault on any page', function (int $width, int $height, bool $
         foreach (
             [
                 'survey', 'survey?at=c5', 'survey?panel=main&space=42', 'loads', 'loads?at=c5', 'size', 'connect', 'wire',
-                'place-and-fuel', 'price-and-papers',
+                'place-and-fuel', 'price-and-papers', 'install', 'prove', 'keep', 'rehearsal',
                 'run', 'card', 'schedule', 'demand', 'rules', 'recordings', "recordings/demo$id", 'intervals', 'schools', 'meter',
             ] as $stage
         ) {
             if ($name === 'Kestrel'
-                || in_array($stage, ['survey', 'size', 'connect', 'run'], true)
+                || in_array($stage, ['survey', 'size', 'connect', 'run', 'keep'], true)
                 && $name !== 'Morrow'
                 || $stage === 'survey') {
                 $look("/jobs/$id/$stage", $name !== 'Kestrel');
@@ -90,8 +90,8 @@ it('fits every page into a narrow screen without sideways scrolling', function (
             ...array_map(
                 fn ($s) => "/jobs/$id/$s",
                 [
-                    'survey', 'loads?at=c5', 'size', 'connect', 'wire', 'place-and-fuel', 'price-and-papers', 'run', 'card', 'schedule',
-                    'demand', 'recordings',
+                    'survey', 'loads?at=c5', 'size', 'connect', 'wire', 'place-and-fuel', 'price-and-papers', 'install', 'prove',
+                    'run', 'keep', 'rehearsal', 'card', 'schedule', 'demand', 'recordings',
                     "recordings/demo$id", 'intervals', 'schools', 'meter',
                 ],
             ),

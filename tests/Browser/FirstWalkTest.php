@@ -62,7 +62,8 @@ it('goes from a spreadsheet to a switching card', function () {
     $b->type('#w-run', '18')->click('#wire-form button');
     $b->see('Conductors');
 
-    $b->press(']')->see('Where it stands')->press(']')->see('Price and papers')->press(']')->see('When the power is out');
+    $b->press(']')->see('Where it stands')->press(']')->see('Price and papers')->press(']')
+        ->see('The work, step by step')->press(']')->see('Prove that it holds')->press(']')->see('When the power is out');
     expect($b->text('.card-order'))->toContain('1–2')->toContain('Two-pole 1')->toContain('3')->toContain('4');
     expect($b->has('.card-draft'))->toBeFalse();
     $b->click('a[href$="/card"]')->see('Turn on in this order');

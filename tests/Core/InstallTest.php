@@ -71,6 +71,11 @@ it('gives every way on every house steps whose keys are one of a kind, in instal
             $all = [...InstallList::of($design), ...ProveList::of($design)];
             $keys = array_map(fn (ChecklistStep $s): string => strtolower($s->key), $all);
             expect(array_unique($keys))->toBe($keys);
+            // A step under a heading that came before would wait for what is listed below it.
+            $headings = array_column($all, 'group');
+            $turns = array_filter($headings, fn (string $group, int $i): bool => $group !== ($headings[$i - 1] ?? ''),
+                ARRAY_FILTER_USE_BOTH);
+            expect(array_values($turns))->toBe(array_values(array_unique($headings)));
             foreach ($all as $step) {
                 expect($step->text)->not->toBe('')->and($step->why)->not->toBe('')
                     ->and(strlen($step->key))->toBeLessThan(StepRecord::LONGEST_KEY)

@@ -56,3 +56,16 @@ it('computes no geometry in a page', function () {
     }
     expect($computed)->toBe([]);
 });
+
+it('names in a page only what there is', function () {
+    $views = dirname(__DIR__, 2).'/resources/views';
+    $named = [];
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($views, FilesystemIterator::SKIP_DOTS)) as $file) {
+        preg_match_all('/\b((?:Underpin|App)(?:\\\\\w+)+)::(\w+)/', (string) file_get_contents((string) $file), $found, PREG_SET_ORDER);
+        foreach ($found as [$name, $class, $member]) {
+            $named[$name] = in_array($member, ['class', 'onlyTrashed'], true)
+                || defined("$class::$member") || method_exists($class, $member);
+        }
+    }
+    expect(array_keys($named, false, true))->toBe([])->and(count($named))->toBeGreaterThan(100);
+});

@@ -92,6 +92,15 @@ it('asks of a machine only what it has: legs, gas, a starter, a transfer by itse
     expect(array_filter(array_keys(proven(standby())), fn (string $k): bool => $k === 'back.by-hand'))->toBe([]);
 });
 
+it('takes the gas at rest, running and at full load, each under the heading of its moment', function () {
+    foreach ([Fuel::NaturalGas, Fuel::Propane] as $fuel) {
+        $headings = array_column(ProveList::of(new Design(standby($fuel))), 'group', 'key');
+        expect($headings['gas-standing'])->toBe('Before the first start')
+            ->and($headings['gas-running'])->toBe('Running with nothing on')
+            ->and($headings['gas-full'])->toBe('Under load');
+    }
+});
+
 it('loads in the order of the card, the largest motor last, and looks for an open neutral with a lamp first', function () {
     $keys = array_keys(proven(Houses::small(Houses::supply(), 'interlock')));
     $on = array_values(array_filter($keys, fn (string $k): bool => str_starts_with($k, 'on:')));

@@ -167,7 +167,7 @@ it('stands odd addresses and odd input', function (string $path, int $status = 2
 })->with([
     ['/?q[]=a'], ['/?q=%00%ff'], ['/?page=-4'], ['/?page=abc'], ['/?q='.str_repeat('a+', 400)], ['/find?q[]=1&job[]=2'],
     ['/find?q=%25&job=abc'],
-    ['/jobs/99999999999999999999999', 404], ['/jobs/0', 404], ['/jobs/1e3', 404], ['/jobs/{job}/install', 404],
+    ['/jobs/99999999999999999999999', 404], ['/jobs/0', 404], ['/jobs/1e3', 404],
     ['/jobs/{job}/nothing', 404],
     ['/jobs/{job}/loads?at[]=x'], ['/jobs/{job}/loads?at=%27%22%3E'], ['/jobs/{job}/survey?panel=none&space=5'],
     ['/jobs/{job}/survey?panel=main&space=-5'],

@@ -126,6 +126,9 @@ it('rehearses by link without an account: this house, kept with name and date, u
         '1 cord-machine', '1 generator', ...$order, '1 utility-back', ...$order, '1 generator', '1 plate', '1 main', ...$order,
         '1 wait 5', '1 engine', '1 cord-machine',
         '1 cord-inlet', '1 valve']);
+    foreach (range(1, 12) as $more) {
+        $this->postJson($address, ['handles' => '2 main'])->assertOk();
+    }
     $began = microtime(true);
     $this->postJson($address, ['handles' => $handles])->assertOk()->assertSee('Keep it');
     expect(microtime(true) - $began)->toBeLessThan(0.5);
@@ -136,6 +139,10 @@ it('rehearses by link without an account: this house, kept with name and date, u
     $this->actingAs($this->nell)->delete("/jobs/$dairy->id/rehearsal/link");
     auth()->logout();
     $this->get($address)->assertNotFound();
+    foreach (range(1, 8) as $again) {
+        $this->postJson("$address/finish", ['who' => 'Emeric']);
+    }
+    expect($this->postJson("$address/finish", ['who' => 'Emeric'])->assertStatus(429)->json('message'))->toStartWith('Too much at once');
     $this->travel(14)->months();
     $this->actingAs($this->nell->refresh());
     expect(RehearsalLink::standing($dairy))->toBeNull();

@@ -30,3 +30,13 @@ it('asks at every route who it is, but at the door', function () {
         'POST rehearse/{token}/finish', 'POST sign-in', 'POST sign-in/code',
     ]);
 });
+
+it('counts each limit for itself, so that who did one thing often may still do another', function () {
+    $counters = [];
+    foreach (Route::getRoutes() as $route) {
+        foreach (preg_grep('/^throttle:\d/', $route->gatherMiddleware()) as $limit) {
+            $counters[] = explode(',', $limit)[2] ?? '';
+        }
+    }
+    expect($counters)->not->toContain('')->and(array_unique($counters))->toBe($counters)->and(count($counters))->toBeGreaterThan(10);
+});

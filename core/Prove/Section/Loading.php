@@ -36,14 +36,13 @@ final class Loading extends Section
         $order = $trial->design->startOrder();
         $largest = $this->largest($order);
         $others = array_values(array_filter($order, fn (Circuit $c): bool => $c !== $largest));
-        $ready = new Ready;
 
         return [
             ...$this->lamp($trial), ...array_map($this->on(...), $others), ...$largest === null ? [] : $this->motor($trial, $largest),
             ...$this->legs($trial, $order), ...$this->underLoad($trial),
-            ...$ready->gas($trial) === null ? [] : [
-                $ready->pressure($trial, 'gas-full', Condition::Loaded, 'engine at full load, every other appliance of the house firing'),
-            ],
+            ...$this->gasPressure(
+                $trial, 'gas-full', Condition::Loaded, 'engine at full load, every other appliance of the house firing',
+            ),
             $this->terminals($trial), ...$this->protection($trial),
         ];
     }

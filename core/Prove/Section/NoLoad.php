@@ -40,7 +40,6 @@ final class NoLoad extends Section
     private function start(Trial $trial): array
     {
         $form = $trial->supply->machine->form;
-        $ready = new Ready;
 
         return [
             ...$form->isStandby() ? [$this->step(
@@ -58,8 +57,7 @@ final class NoLoad extends Section
                     : 'Start it with the cord out and nothing on; idle mode off, choke in; let it run 3 to 5 minutes.',
                 'A cold engine takes no load.', Source::practice('first start'),
             ),
-            ...$ready->gas($trial) === null ? [] : [$ready->pressure($trial, 'gas-running', Condition::NoLoad,
-                'engine running, nothing on')],
+            ...$this->gasPressure($trial, 'gas-running', Condition::NoLoad, 'engine running, nothing on'),
         ];
     }
 

@@ -11,7 +11,6 @@ use Underpin\Checklist\StepKind;
 use Underpin\Codebook\Acceptance;
 use Underpin\Codebook\Source;
 use Underpin\Form\Unit;
-use Underpin\Job\Fuel;
 use Underpin\Prove\Section;
 use Underpin\Prove\Trial;
 use Underpin\Say;
@@ -76,8 +75,6 @@ final class Ready extends Section
     /** @return list<ChecklistStep> */
     private function standby(Trial $trial): array
     {
-        $isGas = $this->gas($trial) !== null;
-
         return [
             $this->step(
                 'battery-float', StepKind::Test, 'Starting battery, charger on: volts at its posts.',
@@ -90,33 +87,7 @@ final class Ready extends Section
                         'over 13.8 V: the charger'],
                 ),
             ),
-            ...$isGas ? [$this->pressure($trial, 'gas-standing', Condition::Standing, 'engine standing, everything else off')] : [],
+            ...$this->gasPressure($trial, 'gas-standing', Condition::Standing, 'engine standing, everything else off'),
         ];
-    }
-
-    /** Null: it burns no gas from a pipe. */
-    public function gas(Trial $trial): ?Acceptance
-    {
-        return match ($trial->supply->machine->form->isStandby() ? $trial->supply->fuel : null) {
-            Fuel::NaturalGas => Acceptance::NaturalGas,
-            Fuel::Propane => Acceptance::Propane,
-            default => null,
-        };
-    }
-
-    /** The pressure at the machine at one of the moments that count. */
-    public function pressure(Trial $trial, string $key, Condition $condition, string $when): ChecklistStep
-    {
-        $of = $this->gas($trial) ?? Acceptance::NaturalGas;
-
-        return $this->holding(
-            $key, StepKind::Test, "Gas pressure at the machine's own port, $when.", 'The nameplate of the machine governs.',
-            new Source($of === Acceptance::NaturalGas ? 'NFPA 54' : 'NFPA 58', 'and the nameplate'), $this->reading(
-                $trial, $of, Unit::InchesWater, Quantity::GasPressure, $condition,
-                'The engine does not get its gas, or gets it with too much pressure: it starves when everything fires, or floods.',
-                ['shut-offs fully open', 'size of the meter, for everything at once', 'regulator: setting, vent, capacity',
-                    'size and length of the pipe, kinks of the flexible end', 'propane: cold and low tank'],
-            ), caution: 'Gas work is the plumber\'s. Smell of gas: nothing is switched, everybody out, call from outside.',
-        );
     }
 }

@@ -1,7 +1,7 @@
 // Sends what is kept, in its order, once and only once: each action carries a name by which the server knows it again, and what its page
 // showed, by which it sees whether somebody else was quicker. One sender at a time, whatever pages are open.
 import { all, change, drop } from './store.js';
-import { swap } from '../shared/parts.js';
+import { load, swap } from '../shared/parts.js';
 
 const RETRY_MS = 4000;
 const NO_ANSWER = [500, 502, 503, 504];
@@ -11,6 +11,7 @@ let user = '';
 let token = '';
 let told = () => {};
 let later = null;
+let isBehind = false;
 
 /** @param tell  called with a sentence on the line whenever something has changed */
 export function startOutbox({ lineUrl, userId, csrf, tell }) {
@@ -39,7 +40,7 @@ function wait() {
 async function work() {
     for (;;) {
         const mine = (await all()).filter((each) => each.state === 'kept' && each.user === user);
-        if (mine.length === 0) return told('');
+        if (mine.length === 0) return upToDate();
         const stop = await send(mine[0], mine.length > 1).catch(() => 'The server does not answer.');
         if (stop !== null) {
             await told(stop);
@@ -47,6 +48,13 @@ async function work() {
         }
         await told('');
     }
+}
+
+/** Nothing is left to send: where the last answer did not make the page anew, the page is asked for. */
+async function upToDate() {
+    if (isBehind) await load(location.href);
+    isBehind = false;
+    await told('');
 }
 
 /** Null: the next may go; else why nothing goes now. The page is made anew with the last of many. */
@@ -63,7 +71,8 @@ async function send(action, isMoreToCome) {
     if (answer.status === 429) return 'Too much at once: it goes on in a minute.';
     if (answer.ok) {
         await drop(action.n);
-        if (answer.status !== 208) swap(await answer.text(), null);
+        isBehind = isMoreToCome || answer.status === 208;
+        if (!isBehind) swap(await answer.text(), null);
         return null;
     }
     await change({ ...action, state: answer.status === 409 ? 'conflict' : 'refused', said: await reason(answer) });

@@ -13,7 +13,7 @@
             <section aria-label="{{ $filter->words() }}">
                 <nav class="chips day-chips" aria-label="The shop's day">
                     @foreach (App\JobFile\BoardFilter::cases() as $each)<a href="{{ route('jobs.index', array_filter(['show' => $each->value, 'q' => $search, 'by_place' => $byPlace ? 1 : null])) }}" @if ($each === $filter) aria-current="page" @endif data-filter="{{ $each->value }}">{{ $each->words() }}@if ($each->value !== '') <b class="mono">{{ $counts[$each->value] }}</b>@endif</a>@endforeach
-                    <a href="{{ route('jobs.index', array_filter(['show' => $filter->value, 'q' => $search, 'by_place' => $byPlace ? null : 1])) }}" aria-pressed="{{ $byPlace ? 'true' : 'false' }}" class="{{ $byPlace ? 'is-on' : '' }}">By place, for one trip</a>
+                    <a href="{{ route('jobs.index', array_filter(['show' => $filter->value, 'q' => $search, 'by_place' => $byPlace ? null : 1])) }}" @if ($byPlace) aria-current="true" @endif>By place, for one trip</a>
                 </nav>
                 @if ($jobs->isEmpty())
                     <div class="blank"><h2>{{ $filter !== App\JobFile\BoardFilter::All ? 'Nothing here' : ($search === '' ? 'No job yet' : 'Nothing found') }}</h2><p>{{ $search !== '' ? 'No job of these has “'.$search.'” in its name, customer or place.' : ($filter !== App\JobFile\BoardFilter::All ? 'No job is in this list today.' : 'Begin the first one at the right.') }}</p></div>

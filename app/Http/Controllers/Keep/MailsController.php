@@ -19,7 +19,8 @@ final class MailsController extends Controller
 
     public function stop(string $key): RedirectResponse
     {
-        $this->of($key)->forceFill(['mails_stopped' => true])->saveQuietly();
+        $job = $this->of($key);
+        Job::withoutTimestamps(fn (): bool => $job->forceFill(['mails_stopped' => true])->saveQuietly());
 
         return redirect()->route('mails', $key);
     }
