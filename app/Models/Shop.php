@@ -68,6 +68,12 @@ final class Shop extends Model
         return $this->hasMany(PartPrice::class);
     }
 
+    /** @return HasMany<ShopRange, $this> */
+    public function ranges(): HasMany
+    {
+        return $this->hasMany(ShopRange::class);
+    }
+
     /** @return HasMany<LibraryLoad, $this> */
     public function libraryLoads(): HasMany
     {

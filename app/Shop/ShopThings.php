@@ -34,6 +34,6 @@ final class ShopThings
     /** @return list<ShopThing> */
     private static function all(): array
     {
-        return [new LibraryLoads, new LocalRulesProfiles, new Machines, new PartPrices, new TaskPrices, new ShopTerms];
+        return [new LibraryLoads, new LocalRulesProfiles, new Machines, new PartPrices, new TaskPrices, new ShopRanges, new ShopTerms];
     }
 }

@@ -6,6 +6,7 @@ use App\Http\Controllers\Work\DryRunController;
 use App\Http\Controllers\Work\HoursController;
 use App\Http\Controllers\Work\RangeController;
 use App\Http\Controllers\Work\ReadingController;
+use App\Http\Controllers\Work\ShopRangesController;
 use App\Http\Controllers\Work\StepController;
 use Illuminate\Support\Facades\Route;
 
@@ -18,4 +19,5 @@ Route::delete('/work/hours', [HoursController::class, 'destroy'])->name('work.ho
 Route::put('/work/dry-run', [DryRunController::class, 'store'])->name('work.dry-run');
 Route::delete('/work/dry-run', [DryRunController::class, 'destroy'])->name('work.dry-run.remove');
 Route::put('/work/range', RangeController::class)->name('work.range');
+Route::put('/work/ranges-of-shop', ShopRangesController::class)->name('work.ranges-of-shop');
 Route::get('/work/reading', ReadingController::class)->middleware('throttle:120,1,work.reading')->name('work.reading');

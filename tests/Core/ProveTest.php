@@ -14,10 +14,13 @@ use Underpin\Checklist\Quantity;
 use Underpin\Checklist\StepState;
 use Underpin\Codebook\Acceptance;
 use Underpin\Design\Design;
+use Underpin\Install\InstallList;
+use Underpin\Job\Basis;
 use Underpin\Job\Fuel;
 use Underpin\Job\Generator;
 use Underpin\Job\GeneratorNeutral;
 use Underpin\Job\Job;
+use Underpin\Job\LoadBasis;
 use Underpin\Job\Machine;
 use Underpin\Job\MachineKind;
 use Underpin\Job\Outlet;
@@ -130,6 +133,27 @@ it('sends what was read at a breaker back to the loads with its day, and keeps a
     expect($circuit?->measured?->runAmps)->toBe(6.2)->and($circuit->measured->on)->toBe('2026-11-27')
         ->and($circuit->measured->startAmps)->toEqualWithDelta(20.0, 1e-9)
         ->and(MeasuredCircuit::noted($job, proven($job)['oil'], new StepRecord('oil', 'NV', '2026-11-27 14:05')))->toBe($job);
+});
+
+it('asks no step again for what the list itself has read: the plan may move, the words stay', function () {
+    $said = fn (Job $job): array => array_column([...InstallList::of(new Design($job)), ...ProveList::of(new Design($job))], 'text', 'key');
+    $moved = [];
+    foreach ([Houses::small(Houses::supply(), 'interlock'), standby(), ...SixHouses::all()] as $house) {
+        $job = $house->with(new Basis(LoadBasis::Measure));
+        $before = $said($job);
+        $read = $job;
+        foreach (ProveList::of(new Design($job)) as $step) {
+            $circuit = $step->measures === null ? null : $job->panelWith($step->measures)?->circuit($step->measures);
+            $amps = $circuit === null ? null : 0.9 * $circuit->runAmps();
+            $read = MeasuredCircuit::noted($read, $step, new StepRecord($step->key, 'NV', '2026-11-27 14:05', $step->text, $amps));
+        }
+        $after = $said($read);
+        ksort($before);
+        ksort($after);
+        expect($after)->toBe($before);
+        $moved[] = array_column(ProveList::of(new Design($read)), 'why') !== array_column(ProveList::of(new Design($job)), 'why');
+    }
+    expect($moved)->toContain(true);
 });
 
 it('solves a split-phase network as Kirchhoff asks, by hand and by its residuals', function () {

@@ -227,7 +227,7 @@ it('takes another drawing into every kind of file with its class alone', functio
         ->and(array_map(fn (DesignDrawing $d): string => $d->key(), $drawings->all()))->toBe(
             [
                 'one-line', 'hook-up', 'plug-faces', 'labels', 'panel-before', 'panel-after', 'panel-moves', 'directory', 'service',
-                'site-plan', 'kite',
+                'site-plan', 'marks', 'door-label', 'kite',
             ],
         )
         ->and(Drawings::standard()->find('kite'))->toBeNull();

@@ -7,8 +7,10 @@ use App\Documents\Card\CardContents;
 use App\Documents\Card\CardFit;
 use App\Documents\CardPdf;
 use App\Documents\Sheet;
+use App\Documents\SquarePattern;
 use App\JobFile\JobEditor;
 use App\Models\Job;
+use App\Models\RehearsalLink;
 use App\Models\Run;
 use App\Runs\RunState;
 use App\Runs\RunWork;
@@ -44,6 +46,21 @@ it('lays out the card of every demo job once, on one sheet, in type that can be 
         expect($fit->points)->toBeGreaterThanOrEqual(8.5, $row->name)
             ->and(sheets(CardPdf::of($contents)))->toBe(1, $row->name);
     }
+});
+
+it('leads to the rehearsal by a square and by letters where there is a link, still laid out once on one sheet', function () {
+    $this->demo();
+    Log::shouldReceive('notice', 'warning')->never();
+    $names = ['Kestrel Gap goat dairy', 'Salt Wharf row house', 'Lake Ansgar lodge'];
+    foreach (Job::query()->with('shop')->whereIn('name', $names)->get() as $row) {
+        $bare = wordsOf(CardPdf::of(CardContents::of(JobEditor::open($row))));
+        $address = RehearsalLink::renew($row, $row->shop->users()->firstOrFail());
+        $pdf = CardPdf::of(CardContents::of(JobEditor::open($row)));
+        expect(sheets($pdf))->toBe(1, $row->name)->and(str_replace(' ', '', wordsOf($pdf)))->toContain($address, 'Rehearseit')
+            ->and($bare)->not->toContain('Rehearse it');
+    }
+    expect(SquarePattern::of('https://a.example/rehearse/b'))->toStartWith('data:image/svg+xml;base64,')
+        ->and(base64_decode(substr((string) SquarePattern::of('https://a.example/rehearse/b'), 26)))->toContain('viewBox="0 0 37 37"');
 });
 
 it('wastes no room: the next larger type would not do', function () {

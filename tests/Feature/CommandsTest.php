@@ -63,8 +63,9 @@ it('lists and prints the drawings that follow from a job file', function () {
     )));
     [$code, $sheets] = artisan(['underpin:draw', $path, '--list']);
     expect($code)->toBe(0)->and(array_column($sheets, 'name'))
-        ->toBe(['one-line', 'hook-up', 'plug-faces', 'labels', 'panel-before', 'panel-after', 'directory', 'service'])
-        ->and(array_filter(array_column($sheets, 'title')))->toHaveCount(8);
+        ->toBe(['one-line', 'hook-up', 'plug-faces', 'labels', 'panel-before', 'panel-after', 'directory', 'service', 'marks',
+            'door-label'])
+        ->and(array_filter(array_column($sheets, 'title')))->toHaveCount(10);
     foreach (array_column($sheets, 'name') as $name) {
         [$code, $svg] = artisan(['underpin:draw', $path, $name, '--format=svg']);
         expect($code)->toBe(0)->and(@simplexml_load_string($svg))->not->toBeFalse();

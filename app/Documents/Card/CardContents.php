@@ -6,6 +6,7 @@ namespace App\Documents\Card;
 
 use App\JobFile\EditedJob;
 use App\Models\Job;
+use App\Models\RehearsalLink;
 use Underpin\Connection\OwnerStep;
 use Underpin\Job\Job as JobFile;
 use Underpin\Outage\SwitchingCard;
@@ -28,8 +29,12 @@ final readonly class CardContents
     /** Panels are named where there are several. */
     public bool $namesPanels;
 
+    /** Where somebody of the house rehearses it without an account; null: there is no link. */
+    public ?string $rehearsal;
+
     public function __construct(public SwitchingCard $card, public JobFile $file, Job $row)
     {
+        $this->rehearsal = RehearsalLink::standing($row)?->address();
         $rules = $file->authority->rules;
         $this->namesPanels = count($file->service->panels) > 1;
         $this->line = implode(' · ', array_filter([
@@ -77,6 +82,7 @@ final readonly class CardContents
         $line = '____________ in ____ min, by ____________';
 
         return $this->card->toGenerator === [] ? ''
-            : "One card hangs at the panel, one where the generator is plugged in or stands. Practised, twice a year: $line · $line";
+            : "One card hangs at the panel, one where the generator is plugged in or stands. Practised, twice a year: $line · $line"
+                .($this->rehearsal === null ? '' : ". On a telephone: $this->rehearsal");
     }
 }

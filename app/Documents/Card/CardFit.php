@@ -34,6 +34,13 @@ final readonly class CardFit
 
     public const GUTTER = 10;
 
+    /** Side of the square pattern, what it takes of the head beside it, and how tall it is with its words. */
+    public const SQUARE = 62;
+
+    public const BESIDE_SQUARE = self::SQUARE + 8;
+
+    public const SQUARE_TALL = self::SQUARE + 10;
+
     private const WIDTH = 612 - 2 * self::MARGIN_X;
 
     private const HEIGHT = 792 - 2 * self::MARGIN_Y;
@@ -125,8 +132,10 @@ final readonly class CardFit
     {
         $line = self::LINE * $words->height($points);
         $width = self::WIDTH;
-        $tall = self::HEAD * $line + $words->lines([[$contents->line, $points]], $width) * $line
-            + 6 + $words->lines([['Emergency: 911', $points, true], [$contents->numbers, $points]], $width) * $line;
+        $beside = $contents->rehearsal === null ? $width : $width - self::BESIDE_SQUARE;
+        $head = self::HEAD * $line + $words->lines([[$contents->line, $points]], $beside) * $line
+            + 6 + $words->lines([['Emergency: 911', $points, true], [$contents->numbers, $points]], $beside) * $line;
+        $tall = $contents->rehearsal === null ? $head : max($head, self::SQUARE_TALL);
         if ($contents->card->gaps !== []) {
             $inner = $width - 16;
             $tall += 17 + $line + ($contents->moreGaps() > 0 ? $line : 0) + self::points($contents->gaps(), $words, $points, $inner);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underpin\Job\Part;
 
+use Underpin\Codebook\Acceptance;
 use Underpin\Form\FaultList;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
@@ -84,6 +85,17 @@ final class WorkPart implements JobPart
                 ->optional('open'),
             Field::number('high', 'not over it')->label('To')->atMost(StepRecord::MOST_VALUE)->optional('open'),
             Field::flag('of_shop', 'the shop\'s own', 'the shop\'s', 'on the label')->label('Whose')->default(false),
+        );
+    }
+
+    /** A range as the shop's own sheet knows it. */
+    public static function rangeOfShop(): Form
+    {
+        /** @var ?Form $form */
+        static $form = null;
+
+        return $form ??= new Form(
+            Field::enum('of', 'of what it is a range', Acceptance::class)->label('Range'), ...self::range()->only('low', 'high')->fields(),
         );
     }
 

@@ -132,8 +132,10 @@ final class Loading extends Section
         $planned = $trial->design->fit()->running ?? null;
         $high = $trial->supply->runLimitAmps();
         $leg = fn (string $key, string $name, float $plan, Quantity $quantity): ChecklistStep => $this->step(
-            "amps.$key", StepKind::Test, "$name by clamp, everything that must run on: ".Say::amps($plan).' are planned.',
-            'Measured, it goes back to the loads: the plan is an estimate until then.', Source::practice('measuring the legs'),
+            // The plan stands in the reason: the readings of this very list change it, and that is no reason to ask again.
+            "amps.$key", StepKind::Test, "$name by clamp, everything that must run on: ".Say::count(count($order), 'circuit').'.',
+            Say::amps($plan).' are planned, and what was read at the breakers is in it: more than that is a load nobody wrote down.',
+            Source::practice('measuring the legs'),
             Reading::within(
                 Unit::Amperes, new Range(null, $high, 'the machine'), 'The leg carries more than the machine gives for hours.',
                 ['what else is on that was not in the plan', 'which circuits hang on this leg: move one',

@@ -12,8 +12,11 @@ h2 { font-size: {{ $fit::HEAD * $p }}pt; margin: 0; } h3 { font-size: {{ $fit::T
 .card-list td { border-bottom: .7pt solid #777; padding: 1.2pt 2pt; } .card-list .space { font-weight: bold; font-size: {{ $fit::SPACE * $p }}pt; white-space: nowrap; } .card-list .n { color: #333; } .card-list .wait { text-align: right; white-space: nowrap; }
 .mark-order { border: 1.2pt solid #2F6B3A; color: #2F6B3A; padding: 0 2pt; border-radius: 5pt; } .mark-room { border: 1.2pt dashed #8A5A00; color: #8A5A00; padding: 0 2pt; } .mark-off { border: 1.2pt solid #9E2F21; color: #9E2F21; padding: 0 2pt; }
 .card-practice { margin-top: 4pt; } .card-foot { margin-top: 6pt; font-size: {{ $fit::foot($p) }}pt; color: #333; }
+.card-square { float: right; width: {{ $fit::SQUARE }}pt; height: {{ $fit::SQUARE_TALL }}pt; margin-left: {{ $fit::BESIDE_SQUARE - $fit::SQUARE }}pt; font-size: 7pt; text-align: center; } .card-square img { width: {{ $fit::SQUARE }}pt; height: {{ $fit::SQUARE }}pt; } .card-draft, .card-cautions { clear: right; }
 .card-mark { margin-bottom: 4pt; } .line { margin-bottom: 3pt; } .line b { font-size: {{ $fit::SPACE * $p }}pt; }
 </style></head><body>
+@php($square = $contents->rehearsal === null ? null : App\Documents\SquarePattern::of($contents->rehearsal))
+@if ($square !== null)<div class="card-square"><img src="{{ $square }}" alt="Square pattern of the rehearsal's address">Rehearse it</div>@endif
 @include('documents.card-head')
 @if ($fit->isOneSheet)
     <table class="card-columns"><tr>

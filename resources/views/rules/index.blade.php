@@ -1,4 +1,4 @@
-<x-layouts.page title="Local rules"><x-topbar><a class="jobname" href="{{ route('jobs.index') }}">← Jobs</a></x-topbar>
+<x-layouts.page title="Local rules">@push('scripts')@vite('resources/js/shop/prices.js')@endpush<x-topbar><a class="jobname" href="{{ route('jobs.index') }}">← Jobs</a></x-topbar>
     <main id="page" class="wide" tabindex="-1">
         <div class="stage-head"><h1>Local rules</h1>@can('stock', auth()->user()->shop)<a class="button" href="{{ route('rules.create') }}">Another authority</a>@endcan</div>
         <p class="quiet">What each authority says. A job keeps the rules that it was given, until somebody takes new ones for it.</p>
@@ -11,5 +11,7 @@
                 </section>
             @endforeach
         </div>
+        @if (session('not-taken'))<div class="notice" role="status"><b>Not taken:</b><ul>@foreach (session('not-taken') as $line)<li>{{ $line }}</li>@endforeach</ul></div>@endif
+        <x-may deed="stock" :of="auth()->user()->shop">@include('rules.ranges')<x-shop-history :events="$events"/></x-may>
     </main>
 </x-layouts.page>

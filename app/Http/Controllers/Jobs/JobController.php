@@ -13,6 +13,7 @@ use App\JobFile\Conflict;
 use App\JobFile\JobEditor;
 use App\Models\Job;
 use App\Screens\JobScreen;
+use App\Shop\ShopRanges;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -21,6 +22,7 @@ use Underpin\Job\Client;
 use Underpin\Job\Job as JobFile;
 use Underpin\Job\Panel;
 use Underpin\Job\Service;
+use Underpin\Job\Work\Work;
 use Underpin\StageKey;
 use Underpin\Stages\Stages;
 
@@ -65,6 +67,7 @@ final class JobController extends Controller
             $in->text('name'),
             new Client($in->text('customer_name')),
             new Service(panels: [new Panel('main', 'Main panel', $in->whole('spaces'))]),
+            new Work(ranges: ShopRanges::own($this->user()->shop)),
         ));
 
         return redirect()->route('jobs.stage', [$edited->row->id, StageKey::Survey->value]);

@@ -9,8 +9,10 @@ use App\Http\FormInput;
 use App\Http\RulesInput;
 use App\JobFile\JobRows;
 use App\Models\RuleProfile;
+use App\Models\ShopEvent;
 use App\Shop\LocalRulesProfiles;
 use App\Shop\ShopEditor;
+use App\Shop\ShopRanges;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -24,6 +26,9 @@ use Underpin\Refused;
 /** The shop's profiles of local rules. A job keeps a copy of its own, so that an old job does not change by itself. */
 final class RuleProfileController extends Controller
 {
+    /** Steps of the history that the page shows. */
+    private const SHOWN = 20;
+
     public function index(): View
     {
         $profiles = [];
@@ -31,7 +36,11 @@ final class RuleProfileController extends Controller
             $profiles[$row->key] = JobRows::rules($row->rules);
         }
 
-        return view('rules.index', ['profiles' => $profiles]);
+        return view('rules.index', [
+            'profiles' => $profiles, 'ranges' => $this->user()->shop->ranges()->get()->keyBy('of'),
+            'events' => ShopEvent::query()->where('shop_id', $this->user()->shop_id)->where('of', (new ShopRanges)->word())
+                ->orderByDesc('id')->limit(self::SHOWN)->get(),
+        ]);
     }
 
     public function create(): View
