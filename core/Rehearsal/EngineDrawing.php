@@ -25,6 +25,9 @@ final class EngineDrawing
 
     private const LEFT = 50;
 
+    /** From the words of one limit to those of the next. */
+    private const ROW = 16;
+
     private const RIGHT = 62;
 
     private const BAR = 22;
@@ -43,8 +46,8 @@ final class EngineDrawing
                 ...$both ? self::bar('Leg B', $legs->bAmps, 38, $x, StripInk::RunningB, $most) : [],
             ]),
             new Layer('limits', [
-                ...self::limit('for hours', $supply->runLimitAmps(), $x, $both, Anchor::End, -4),
-                ...self::limit('a moment', $supply->surgeLimitAmps(), $x, $both, Anchor::Start, 4),
+                ...self::limit('for hours', $supply->runLimitAmps(), $x, $both, 1),
+                ...self::limit('a moment', $supply->surgeLimitAmps(), $x, $both, 2),
             ]),
         ]);
     }
@@ -66,13 +69,17 @@ final class EngineDrawing
      * @param  callable(float): float  $x
      * @return list<Element>
      */
-    private static function limit(string $name, float $amps, callable $x, bool $both, Anchor $anchor, float $aside): array
+    private static function limit(string $name, float $amps, callable $x, bool $both, int $row): array
     {
         $foot = $both ? 68 : 38;
+        $isRight = $x($amps) > self::WIDTH / 2;
 
         return [
-            new Line($x($amps), 2, $x($amps), $foot, PlotInk::Mark),
-            new Text($x($amps) + $aside, $foot + 16, "$name ".Say::figure($amps), PlotInk::Words, $anchor),
+            new Line($x($amps), 2, $x($amps), $foot + ($row - 1) * self::ROW, PlotInk::Mark),
+            new Text(
+                $x($amps) + ($isRight ? -4 : 4), $foot + $row * self::ROW, "$name ".Say::figure($amps), PlotInk::Words,
+                $isRight ? Anchor::End : Anchor::Start,
+            ),
         ];
     }
 }

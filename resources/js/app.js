@@ -44,6 +44,14 @@ document.addEventListener('click', (event) => {
     if (tool?.dataset.key === 'print') window.print();
 });
 
+// Where the stages lie side by side, the one that is open is in sight.
+const spine = document.querySelector('.spine');
+const open = spine?.querySelector('[aria-current]');
+if (open) {
+    const [all, one] = [spine.getBoundingClientRect(), open.getBoundingClientRect()];
+    spine.scrollLeft += one.left + one.width / 2 - all.left - all.width / 2;
+}
+
 startPhotos();
 startKeys();
 toast();

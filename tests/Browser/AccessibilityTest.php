@@ -102,6 +102,11 @@ it('fits every page into a narrow screen without sideways scrolling', function (
         if ($over > 0) {
             $wide[] = "$path is $over px too wide";
         }
+        $station = 'const at = document.querySelector(".spine [aria-current]")?.getBoundingClientRect();'
+            .'return !at || at.left >= 0 && at.right <= innerWidth;';
+        if ($browser->run($station) !== true) {
+            $wide[] = "$path does not show where it stands among the stages";
+        }
     }
     $browser->close();
     expect($wide)->toBe([]);

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\RehearsalTest;
 
+use Tests\Support\Drawn;
 use Tests\Support\Houses;
 use Tests\Support\SixHouses;
 use Underpin\Design\Design;
+use Underpin\Drawing\Anchor;
+use Underpin\Drawing\Element\Text;
 use Underpin\Job\Fuel;
 use Underpin\Job\Generator;
 use Underpin\Job\GeneratorNeutral;
@@ -19,6 +22,7 @@ use Underpin\Job\StartRoutine;
 use Underpin\Legs\Leg;
 use Underpin\Refused;
 use Underpin\Rehearsal\Arrangement;
+use Underpin\Rehearsal\EngineDrawing;
 use Underpin\Rehearsal\Handle;
 use Underpin\Rehearsal\Happening;
 use Underpin\Rehearsal\House;
@@ -232,4 +236,21 @@ it('knows what is thrown on each way, and that there is nothing to rehearse with
         ->and(rehearsal(Houses::small(Houses::supply(), 'transfer_subpanel'))->house->arrangement)->toBe(Arrangement::Lever)
         ->and(House::of(new Design(Houses::small(Houses::supply()))))->toBeNull()->and(House::of(new Design(Houses::small(null,
             'interlock'))))->toBeNull();
+});
+
+it('keeps the words of what the engine feels on its drawing, however small or large the machine', function () {
+    foreach ([[2200, 2500], [5000, 9000], [12000, 12000], [20000, 40000]] as [$running, $starting]) {
+        $of = rehearsal(Houses::small(Houses::supply($running, $starting), 'interlock'));
+        foreach ([[], ['main', 'plate', ...ENGINE, ...CORD, 'generator']] as $handles) {
+            $words = Drawn::of(EngineDrawing::of($of, after($of, ...$handles)))->only(Text::class);
+            foreach ($words as $text) {
+                // Seven units a letter is more than they take.
+                $wide = 7.0 * mb_strlen($text->words);
+                $left = $text->x - ($text->anchor === Anchor::End ? $wide : 0.0);
+                expect($left)->toBeGreaterThanOrEqual(0.0, $text->words)->and($left + $wide)->toBeLessThanOrEqual(300.0, $text->words);
+            }
+            $limits = array_filter($words, fn (Text $t): bool => preg_match('/^(for hours|a moment)/', $t->words) === 1);
+            expect(array_unique(array_column($limits, 'y')))->toHaveCount(2);
+        }
+    }
 });
