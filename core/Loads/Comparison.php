@@ -14,6 +14,7 @@ use Underpin\Job\Role;
 use Underpin\Job\Season;
 use Underpin\Legs\LegCurrents;
 use Underpin\Measure\RecordingSummary;
+use Underpin\Prove\MeasuredLegs;
 use Underpin\Say;
 
 /** The three ways of knowing the loads side by side, and why they differ. */
@@ -60,6 +61,7 @@ final readonly class Comparison
                         'starts up to %s and %s; legs peak at different times', Say::amps($recording->peakA), Say::amps($recording->peakB),
                     ),
                 ),
+            ...self::proven($job),
             self::calculated($job),
             self::recorded($job),
         ];
@@ -94,6 +96,36 @@ final readonly class Comparison
             ),
             Season::cases(),
         );
+    }
+
+    /** @return list<string> legs that carried more or less on the generator than the list says */
+    private static function onGenerator(Job $job, LegCurrents $list): array
+    {
+        $legs = MeasuredLegs::of($job->work);
+        $said = [];
+        foreach ($legs === null ? [] : ['A' => [$list->aAmps, $legs->aAmps], 'B' => [$list->bAmps, $legs->bAmps]] as $leg => [$listed,
+            $read]) {
+            if (abs($read - $listed) > max(self::SAME_A, self::SAME_PCT / 100 * max($listed, $read))) {
+                $said[] = sprintf(
+                    'On the generator leg %s carried %s, listed are %s: %s', $leg, Say::amps($read), Say::amps($listed), $read > $listed
+                        ? 'something is on that nobody listed, or draws more than its plate.'
+                        : 'something rested while it was read, and may start in the storm.',
+                );
+            }
+        }
+
+        return $said;
+    }
+
+    /** @return list<ComparisonRow> none: the legs were not read yet on the machine */
+    private static function proven(Job $job): array
+    {
+        $legs = MeasuredLegs::of($job->work);
+
+        return $legs === null ? [] : [new ComparisonRow(
+            LoadBasis::Measure, 'Must run, both legs on the generator', $legs->aAmps, $legs->bAmps, null,
+            "by clamp on $legs->on, while proving",
+        )];
     }
 
     private static function calculated(Job $job): ComparisonRow
@@ -156,7 +188,7 @@ final readonly class Comparison
     {
         $list = LegCurrents::of(Plan::drawsOf($must));
         $sheet = ($job->basis->demand === null ? null : Worksheet::of($job->basis->demand));
-        $said = [];
+        $said = self::onGenerator($job, $list);
         if ($unmeasured !== [] && count($unmeasured) < count($must)) {
             $said[] = 'Not measured, so the list counts: '.Say::list(
                 array_map(fn (Circuit $c): string => $c->title(), $unmeasured)

@@ -14,6 +14,8 @@ use Underpin\Say;
 /** The rehearsal on paper: somebody reads what happens, the other one points at what would be thrown, a third counts. */
 final class DrillSheet implements Paper
 {
+    use WantsDesign;
+
     private const ROWS = 4;
 
     public function key(): string
@@ -24,15 +26,6 @@ final class DrillSheet implements Paper
     public function title(): string
     {
         return 'Drill sheet';
-    }
-
-    public function waitsFor(Review $review): string
-    {
-        return match (true) {
-            $review->design->supply() === null => 'a machine is to be picked first',
-            $review->design->way() === null => 'a way of connecting is to be picked first',
-            default => '',
-        };
     }
 
     public function blocks(Review $review, string $today): array

@@ -18,6 +18,8 @@ use Underpin\Say;
 /** What stays with the owner: what was built, what it runs and burns, what comes round, whom to call. The card is its own paper. */
 final class OwnersFolder implements Paper
 {
+    use WantsDesign;
+
     private const DRAWINGS = ['one-line', 'panel-after', 'site-plan'];
 
     public function key(): string
@@ -28,15 +30,6 @@ final class OwnersFolder implements Paper
     public function title(): string
     {
         return 'Folder for the owner';
-    }
-
-    public function waitsFor(Review $review): string
-    {
-        return match (true) {
-            $review->design->supply() === null => 'a machine is to be picked first',
-            $review->design->way() === null => 'a way of connecting is to be picked first',
-            default => '',
-        };
     }
 
     public function blocks(Review $review, string $today): array

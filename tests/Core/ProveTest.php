@@ -16,6 +16,7 @@ use Underpin\Codebook\Acceptance;
 use Underpin\Design\Design;
 use Underpin\Install\InstallList;
 use Underpin\Job\Basis;
+use Underpin\Job\Circuit;
 use Underpin\Job\Fuel;
 use Underpin\Job\Generator;
 use Underpin\Job\GeneratorNeutral;
@@ -25,11 +26,16 @@ use Underpin\Job\Machine;
 use Underpin\Job\MachineKind;
 use Underpin\Job\Outlet;
 use Underpin\Job\Rating;
+use Underpin\Job\Role;
 use Underpin\Job\Work\OwnRange;
 use Underpin\Job\Work\StepRecord;
 use Underpin\Job\Work\Work;
+use Underpin\Legs\LegCurrents;
+use Underpin\Loads\Comparison;
+use Underpin\Loads\Plan;
 use Underpin\Network\SplitPhaseNetwork;
 use Underpin\Prove\MeasuredCircuit;
+use Underpin\Prove\MeasuredLegs;
 use Underpin\Prove\ProveList;
 use Underpin\Refused;
 use Underpin\StandIn\Fault;
@@ -154,6 +160,25 @@ it('asks no step again for what the list itself has read: the plan may move, the
         $moved[] = array_column(ProveList::of(new Design($read)), 'why') !== array_column(ProveList::of(new Design($job)), 'why');
     }
     expect($moved)->toContain(true);
+});
+
+it('sets the legs that were read on the generator beside the list, and says which carried more', function () {
+    $job = Houses::small(Houses::supply(), 'interlock');
+    $listed = LegCurrents::of(Plan::drawsOf(array_filter($job->circuits(), fn (Circuit $c): bool => $c->role === Role::Must)));
+    $read = fn (float $a, float $b): Comparison => Comparison::of($job->with(new Work([
+        new StepRecord(MeasuredLegs::LEG_A, 'NV', '2026-11-27 14:05', '', $a), new StepRecord(MeasuredLegs::LEG_B, 'NV',
+            '2026-11-28 09:00', '', $b),
+    ])), null);
+    $what = 'Must run, both legs on the generator';
+    $rows = array_column($read(31.0, 12.5)->rows, null, 'what');
+    expect($rows[$what]->aAmps)->toBe(31.0)->and($rows[$what]->bAmps)->toBe(12.5)->and($rows[$what]->note)->toContain('2026-11-28')
+        ->and(array_column(Comparison::of($job, null)->rows, 'what'))->not->toContain($what)
+        ->and(implode(' ', $read($listed->aAmps * 1.5, $listed->bAmps)->differences))->toContain('On the generator leg A carried',
+            'nobody listed')
+        ->not->toContain('leg B carried')
+        ->and(implode(' ', $read($listed->aAmps, 0.0)->differences))->toContain('leg B carried', 'rested');
+    $keys = array_column(ProveList::of(new Design($job)), 'key');
+    expect($keys)->toContain(MeasuredLegs::LEG_A, MeasuredLegs::LEG_B);
 });
 
 it('solves a split-phase network as Kirchhoff asks, by hand and by its residuals', function () {

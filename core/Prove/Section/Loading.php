@@ -17,6 +17,7 @@ use Underpin\Connection\TransferKind;
 use Underpin\Form\Unit;
 use Underpin\Job\Circuit;
 use Underpin\Job\Protection;
+use Underpin\Prove\MeasuredLegs;
 use Underpin\Prove\Section;
 use Underpin\Prove\Trial;
 use Underpin\Say;
@@ -133,7 +134,7 @@ final class Loading extends Section
         $high = $trial->supply->runLimitAmps();
         $leg = fn (string $key, string $name, float $plan, Quantity $quantity): ChecklistStep => $this->step(
             // The plan stands in the reason: the readings of this very list change it, and that is no reason to ask again.
-            "amps.$key", StepKind::Test, "$name by clamp, everything that must run on: ".Say::count(count($order), 'circuit').'.',
+            $key, StepKind::Test, "$name by clamp, everything that must run on: ".Say::count(count($order), 'circuit').'.',
             Say::amps($plan).' are planned, and what was read at the breakers is in it: more than that is a load nobody wrote down.',
             Source::practice('measuring the legs'),
             Reading::within(
@@ -146,8 +147,9 @@ final class Loading extends Section
         );
 
         return $order === [] || $planned === null ? [] : ($trial->both() ? [
-            $leg('a', 'Leg A', $planned->aAmps, Quantity::AmpsA), $leg('b', 'Leg B', $planned->bAmps, Quantity::AmpsB),
-        ] : [$leg('a', 'The hot', $planned->aAmps, Quantity::AmpsA)]);
+            $leg(MeasuredLegs::LEG_A, 'Leg A', $planned->aAmps, Quantity::AmpsA),
+            $leg(MeasuredLegs::LEG_B, 'Leg B', $planned->bAmps, Quantity::AmpsB),
+        ] : [$leg(MeasuredLegs::LEG_A, 'The hot', $planned->aAmps, Quantity::AmpsA)]);
     }
 
     /** @return list<ChecklistStep> */

@@ -4,6 +4,9 @@ import { all, change, drop } from './store.js';
 import { load, swap } from '../shared/parts.js';
 
 const RETRY_MS = 4000;
+// A line that broke without a word never answers: what was asked is asked again, and the server knows it by its name.
+const PATIENCE_MS = 20_000;
+const PATIENCE_PHOTO_MS = 120_000;
 const NO_ANSWER = [500, 502, 503, 504];
 
 let line = '';
@@ -85,7 +88,7 @@ function post(action, parts) {
     data.set('_token', token);
     if (action.photo) data.set('photos[]', action.photo, action.photoName);
     return fetch(action.url, {
-        method: 'POST', body: data,
+        method: 'POST', body: data, signal: AbortSignal.timeout(action.photo ? PATIENCE_PHOTO_MS : PATIENCE_MS),
         headers: { 'X-Once': action.once, 'X-Parts': parts, 'X-Requested-With': 'XMLHttpRequest',
             Accept: 'application/json, text/html' },
     });
@@ -93,7 +96,7 @@ function post(action, parts) {
 
 /** A page that was kept holds the token of an old session. */
 async function renew() {
-    const answer = await fetch(line, { headers: { Accept: 'application/json' } });
+    const answer = await fetch(line, { headers: { Accept: 'application/json' }, signal: AbortSignal.timeout(PATIENCE_MS) });
     if (!answer.ok || answer.redirected) return 'Signed out: sign in again, then it is sent. Nothing is lost.';
     const now = await answer.json();
     if (String(now.user) !== user) return 'Somebody else is signed in: who did it signs in, then it is sent.';
