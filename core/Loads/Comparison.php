@@ -12,9 +12,9 @@ use Underpin\Job\Load;
 use Underpin\Job\LoadBasis;
 use Underpin\Job\Role;
 use Underpin\Job\Season;
+use Underpin\Job\Work\MeasuredLegs;
 use Underpin\Legs\LegCurrents;
 use Underpin\Measure\RecordingSummary;
-use Underpin\Prove\MeasuredLegs;
 use Underpin\Say;
 
 /** The three ways of knowing the loads side by side, and why they differ. */

@@ -17,7 +17,7 @@ use Underpin\Connection\TransferKind;
 use Underpin\Form\Unit;
 use Underpin\Job\Circuit;
 use Underpin\Job\Protection;
-use Underpin\Prove\MeasuredLegs;
+use Underpin\Job\Work\MeasuredLegs;
 use Underpin\Prove\Section;
 use Underpin\Prove\Trial;
 use Underpin\Say;

@@ -2,7 +2,7 @@
 @php($done = count(array_filter($circuits, fn ($c) => $c->measured !== null)))
 <section id="part-measured" class="measured" aria-label="Circuit by circuit">
     <h2>Circuit by circuit <small>{{ $done }} of {{ count($circuits) }} measured</small></h2>
-    @php($legs = Underpin\Prove\MeasuredLegs::of($screen->job->work))
+    @php($legs = Underpin\Job\Work\MeasuredLegs::of($screen->job->work))
     @if ($legs !== null)<p>On the generator, everything on that must run, {{ $legs->on }}: leg A <b class="mono">{{ Underpin\Say::amps($legs->aAmps) }}</b>, leg B <b class="mono">{{ Underpin\Say::amps($legs->bAmps) }}</b> by clamp.</p>@endif
     <x-findings :screen="$screen" :aside="false" :edition="$screen->job->authority->rules->edition" :findings="array_values(array_filter($screen->review->findings, fn ($f) => in_array($f->code, [Underpin\Checks\Code::LegContradicts, Underpin\Checks\Code::ReceptacleUnderLoad], true)))"/>
     <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="table">

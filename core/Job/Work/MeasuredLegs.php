@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Underpin\Prove;
-
-use Underpin\Job\Work\Work;
+namespace Underpin\Job\Work;
 
 /** Both legs by clamp with everything on that must run, as they were read while proving. */
 final readonly class MeasuredLegs
