@@ -44,7 +44,9 @@ final readonly class Trial
         return match (true) {
             ! $this->way->isWired() => 'at the outlet',
             $form->isStandby() => 'at the breaker of the machine, load side open',
-            default => 'at the incoming terminals of the generator breaker, which is off',
+            $this->way->platedPanel($this->design->situation()) !== null => 'at the incoming terminals of the generator breaker, which '
+                .'is off',
+            default => 'at the generator\'s terminals of the transfer switch, with no circuit on the generator',
         };
     }
 

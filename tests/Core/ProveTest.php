@@ -101,6 +101,12 @@ it('asks of a machine only what it has: legs, gas, a starter, a transfer by itse
     expect(array_filter(array_keys(proven(standby())), fn (string $k): bool => $k === 'back.by-hand'))->toBe([]);
 });
 
+it('measures without load where this way has its terminals: a plate at its breaker, a switch at the switch', function () {
+    $text = fn (string $way): string => proven(Houses::small(Houses::supply(), $way))['no-load.leg-a']->text;
+    expect($text('interlock'))->toContain('generator breaker, which is off')
+        ->and($text('manual_switch'))->toContain('terminals of the transfer switch')->not->toContain('generator breaker');
+});
+
 it('takes the gas at rest, running and at full load, each under the heading of its moment', function () {
     foreach ([Fuel::NaturalGas, Fuel::Propane] as $fuel) {
         $headings = array_column(ProveList::of(new Design(standby($fuel))), 'group', 'key');
