@@ -13,6 +13,7 @@ use Underpin\Form\Form;
 use Underpin\Form\Values;
 use Underpin\Job\Part\WorkPart;
 use Underpin\Job\Work\OwnRange;
+use Underpin\Job\Work\Work;
 
 /** The ranges of the commissioning that the shop holds itself to. A job keeps a copy, so that an old proof does not change by itself. */
 final class ShopRanges implements SheetThing
@@ -23,6 +24,25 @@ final class ShopRanges implements SheetThing
         $set = $shop->ranges()->where(fn ($query) => $query->whereNotNull('low')->orWhereNotNull('high'))->orderBy('of')->get()->all();
 
         return array_values(array_map(fn (ShopRange $r): OwnRange => new OwnRange($r->of, $r->low, $r->high, true), $set));
+    }
+
+    /** @return list<OwnRange> of a job that takes those of the shop: what stands on a label stays */
+    public static function takenBy(Work $work, Shop $shop): array
+    {
+        $labels = array_values(array_filter($work->ranges, fn (OwnRange $r): bool => ! $r->ofShop));
+        $taken = array_column($labels, 'id');
+
+        return [...$labels, ...array_values(array_filter(self::own($shop), fn (OwnRange $r): bool => ! in_array($r->id, $taken, true)))];
+    }
+
+    /** @return list<Acceptance> whose range would be another one then */
+    public static function others(Work $work, Shop $shop): array
+    {
+        $would = $work->with(ranges: self::takenBy($work, $shop));
+
+        return array_values(array_filter(
+            Acceptance::cases(), fn (Acceptance $of): bool => $would->range($of->value) != $work->range($of->value),
+        ));
     }
 
     public function word(): string

@@ -6,6 +6,7 @@ use App\Access\PersonRole;
 use App\JobFile\JobRows;
 use App\Models\Job;
 use App\Models\ShopEvent;
+use Tests\Support\Houses;
 
 beforeEach(function () {
     $this->actingAs($this->nell = $this->person('nell@shop.example'));
@@ -15,7 +16,7 @@ beforeEach(function () {
 });
 
 it('gives every new job the ranges of the shop, and leaves those of an old one until somebody takes them', function () {
-    $old = $this->job($this->nell);
+    $old = $this->job($this->nell, Houses::small(Houses::supply(), 'interlock'));
     ($this->type)('cool-down', 'low', '4')->assertJsonPath('refused', []);
     ($this->type)('cool-down', 'high', '6')->assertJsonPath('refused', []);
     ($this->type)('dip', 'high', '25')->assertJsonPath('refused', []);
@@ -28,7 +29,9 @@ it('gives every new job the ranges of the shop, and leaves those of an old one u
 
     $label = ['id' => 'dip', 'low' => '', 'high' => '20', 'of_shop' => '0', 'was' => '{}'];
     $this->put("/jobs/$old->id/work/range", $label)->assertRedirect();
+    $this->get("/jobs/$old->id/prove")->assertSee('The shop has other ranges by now');
     $this->put("/jobs/$old->id/work/ranges-of-shop")->assertRedirect();
+    $this->get("/jobs/$old->id/prove")->assertDontSee('The shop has other ranges by now');
     expect($range($old, 'cool-down')->low)->toBe(4.0)->and($range($old, 'dip')->high)->toBe(20.0)
         ->and($range($old, 'dip')->ofShop)->toBeFalse();
 

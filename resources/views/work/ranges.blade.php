@@ -1,9 +1,8 @@
 @php($trial = Underpin\Prove\Trial::of($screen->design()))
 <section id="part-ranges" class="sheet"><details><summary><h2>Ranges <small>the label first, then the shop, then what is usual</small></h2></summary>
 @if ($trial !== null)
-    @php($shops = App\Shop\ShopRanges::own($screen->row->shop))
-    @php($toTake = array_filter($shops, fn ($r) => ($screen->job->work->range($r->id)?->ofShop ?? true) && $screen->job->work->range($r->id) != $r))
-    @if ($toTake !== [])<form id="ranges-of-shop" method="post" action="{{ route('jobs.work.ranges-of-shop', $screen->row->id) }}" data-parts>@csrf @method('PUT')<p class="inline">The shop has other ranges by now: {{ Underpin\Say::list(array_map(fn ($r) => Underpin\Codebook\Acceptance::from($r->id)->words(), array_values($toTake))) }}. <button class="button">Take them for this job</button></p></form>@endif
+    @php($others = App\Shop\ShopRanges::others($screen->job->work, $screen->row->shop))
+    @if ($others !== [])<form id="ranges-of-shop" method="post" action="{{ route('jobs.work.ranges-of-shop', $screen->row->id) }}" data-parts>@csrf @method('PUT')<p class="inline">The shop has other ranges by now: {{ Underpin\Say::list(array_map(fn ($of) => $of->words(), $others)) }}. <button class="button">Take them for this job</button></p></form>@endif
     <p class="quiet">The shop's own, for every new job, stand with the <a href="{{ route('rules.index') }}#range-sheet">local rules</a>.</p>
     <div class="scroll" tabindex="0" role="region" aria-label="Ranges"><table class="table is-stacking">
         <thead><tr><th scope="col">What</th><th scope="col">Usual</th><th scope="col">From</th><th scope="col">To</th><th scope="col">Whose</th></tr></thead>

@@ -12,7 +12,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Underpin\Job\Job as JobFile;
-use Underpin\Job\Work\OwnRange;
 use Underpin\StageKey;
 
 /** A job that was begun before takes the ranges that the shop has now; what stands on a label stays. */
@@ -22,15 +21,12 @@ final class ShopRangesController extends Controller
 
     public function __invoke(Request $request, Job $job): Response|RedirectResponse
     {
-        return $this->save($request, $job, 'Ranges as the shop has them', function (JobFile $file, Job $row): JobFile {
-            $labels = array_values(array_filter($file->work->ranges, fn (OwnRange $r): bool => ! $r->ofShop));
-            $taken = array_column($labels, 'id');
-            $shops = array_values(array_filter(
-                ShopRanges::own($row->shop), fn (OwnRange $r): bool => ! in_array($r->id, $taken, true),
-            ));
-
-            return $file->with($file->work->with(ranges: [...$labels, ...$shops]));
-        });
+        return $this->save(
+            $request, $job, 'Ranges as the shop has them',
+            fn (JobFile $file, Job $row): JobFile => $file->with(
+                $file->work->with(ranges: ShopRanges::takenBy($file->work, $row->shop)),
+            ),
+        );
     }
 
     private function stage(): StageKey
