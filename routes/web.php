@@ -96,7 +96,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         ->middleware('throttle:imports')->name('shop.sheet.import');
     Route::get('/prices', [PriceBookController::class, 'index'])->name('prices');
     Route::put('/prices/terms', [PriceBookController::class, 'terms'])->name('prices.terms');
-    Route::put('/shop/cells', CellsController::class)->middleware('throttle:imports')->name('shop.cells');
+    Route::put('/shop/cells', CellsController::class)->middleware('throttle:cells')->name('shop.cells');
     Route::get('/library/new', [LibraryLoadController::class, 'create'])->name('library.create');
     Route::post('/library', [LibraryLoadController::class, 'store'])->name('library.store');
     Route::get('/library/{load}', [LibraryLoadController::class, 'edit'])->whereNumber('load')->name('library.edit');

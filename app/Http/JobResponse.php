@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Screens\JobScreen;
+use App\Screens\Pages\Part;
 use App\Screens\Pages\PartHtml;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -31,9 +32,19 @@ final class JobResponse
         if ($request->headers->get('X-Parts') === self::NONE) {
             return self::html('', $said);
         }
+        return self::html(self::parts($request, $screen, $screen->page->parts()), $said);
+    }
+
+    /**
+     * Those that the change touched and that the browser has not as they are now.
+     *
+     * @param  list<Part>  $parts
+     */
+    public static function parts(Request $request, JobScreen $screen, array $parts): string
+    {
         $has = self::has($request);
         $sent = '';
-        foreach ($screen->page->parts() as $part) {
+        foreach ($parts as $part) {
             $isThere = $has === [] || array_key_exists($part->name(), $has) || $part->name() === 'circuits' || ! $part->isOne();
             if ($isThere && ($screen->patch === null || $part->isTouchedBy($screen->patch))) {
                 foreach ($part->htmls($screen) as $name => $html) {
@@ -42,7 +53,7 @@ final class JobResponse
             }
         }
 
-        return self::html($sent, $said);
+        return $sent;
     }
 
     /**

@@ -36,7 +36,7 @@ use Underpin\Stages\Stages;
 final class AppServiceProvider extends ServiceProvider
 {
     /** What one person may ask for in a minute of what takes the servers long. */
-    private const HEAVY_A_MINUTE = ['prints' => 60, 'imports' => 30, 'photos' => 300];
+    private const HEAVY_A_MINUTE = ['prints' => 60, 'imports' => 30, 'photos' => 300, 'cells' => 600];
 
     public function register(): void
     {

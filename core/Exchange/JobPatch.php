@@ -100,6 +100,14 @@ final readonly class JobPatch
         return true;
     }
 
+    /** Something of a panel was changed beside its circuits, or a panel came or went. */
+    public function touchesPanels(): bool
+    {
+        $ofPanels = fn (array $change): bool => ($change['key'][0] ?? '') === 'panels' && ($change['key'][2] ?? '') !== 'circuits';
+
+        return array_filter($this->changes, $ofPanels) !== [];
+    }
+
     /** @return list<string> ids of the circuits that were changed, added or removed */
     public function circuits(): array
     {

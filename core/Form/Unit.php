@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Underpin\Form;
 
+use Underpin\Csv\Number;
+
 /** What a number counts, as a label shows it and as a sentence says it. */
 enum Unit: string
 {
@@ -76,5 +78,61 @@ enum Unit: string
             self::Watts => 'watts',
             self::Weeks => 'weeks',
         };
+    }
+
+    /**
+     * A number as people write it with its unit behind it, or before it where that is a sign of money: "25 ft", "4.5 kW", "$1,200".
+     *
+     * @return ?float in this unit; null: no number of it
+     */
+    public function read(string $text): ?float
+    {
+        $bare = $this === self::Dollars ? ltrim($text, '$ ') : $text;
+        foreach ($this->spellings() as $spelling => $times) {
+            if (preg_match('/^(.*[\d.,])\s*'.preg_quote($spelling, '/').'\.?$/iu', $bare, $found) === 1) {
+                $number = Number::read($found[1]);
+
+                return $number === null ? null : $number * $times;
+            }
+        }
+
+        return Number::read($bare);
+    }
+
+    /** @return array<string, float> how it is written behind a number, and how much of it that is */
+    private function spellings(): array
+    {
+        [$same, $thousand] = match ($this) {
+            self::Amperes => [['amps', 'amp', 'amperes'], []],
+            self::Celsius => [['c', 'deg c', 'degrees c'], []],
+            self::CubicFeetPerHour => [['cu ft/h', 'cu ft/hr', 'ft3/h', 'ft³/h'], []],
+            self::Days => [['day', 'd'], []],
+            self::Decibels => [['dba', 'db'], []],
+            self::Degrees => [['deg', 'degrees'], []],
+            self::Fahrenheit => [['f', 'deg f', 'degrees f'], []],
+            self::Feet => [['feet', 'foot', "'", '′'], []],
+            self::Gallons => [['gallons', 'gallon', 'gals'], []],
+            self::Hours => [['hours', 'hour', 'hrs', 'hr'], []],
+            self::Inches => [['inches', 'inch', '"', '″'], []],
+            self::InchesWater => [['in wc', 'inches w.c.', 'inches wc', 'in. w.c.', '" w.c.', '" wc', 'wc'], []],
+            self::InchPounds => [['in lb', 'in-lbs', 'inlb', 'lb-in', 'in.-lb'], []],
+            self::Kilohms => [['kohm', 'kohms', 'k'], []],
+            self::KilovoltAmperes => [['kva'], []],
+            self::Megohms => [['mohm', 'megohm', 'megohms', 'meg'], []],
+            self::Microhms => [['µohm', 'microhm', 'microhms'], []],
+            self::Minutes => [['minutes', 'minute', 'mins'], []],
+            self::PerCent => [['percent', 'per cent', 'pct'], []],
+            self::Pounds => [['lbs', 'pounds', 'pound'], []],
+            self::Seconds => [['seconds', 'second', 'secs', 'sec'], []],
+            self::SquareFeet => [['sq ft', 'sqft', 'sq. ft', 'ft2', 'square feet', 'sf'], []],
+            self::VoltAmperes => [[], ['kva']],
+            self::Volts => [['volts', 'volt'], []],
+            self::WattHours => [[], ['kwh']],
+            self::Watts => [['watts', 'watt'], ['kw', 'kilowatts']],
+            self::Weeks => [['week', 'wk', 'wks'], []],
+            self::Dollars, self::Hertz, self::Millivolts, self::PerHour, self::PerUnit => [[], []],
+        };
+
+        return array_fill_keys($thousand, 1000.0) + array_fill_keys([...$same, $this->value], 1.0);
     }
 }

@@ -60,13 +60,13 @@ final class CatalogueSeeder
     public static function fillLoads(Shop $shop): void
     {
         $now = now();
-        /** @var list<array{string, string, int, array{int, int, int}, array{int, int, int}, float}> $loads */
+        /** @var list<array{string, string, int, array{int, int, int}, array{int, int, int}, float, string, string}> $loads */
         $loads = require database_path('data/typical-loads.php');
         $shop->libraryLoads()->insert(array_map(fn (array $load): array => [
             'shop_id' => $shop->id, 'name' => $load[0], 'kind' => $load[1], 'volts' => $load[2],
             'run_low_w' => $load[3][0], 'run_usual_w' => $load[3][1], 'run_high_w' => $load[3][2],
             'start_low_w' => $load[4][0], 'start_usual_w' => $load[4][1], 'start_high_w' => $load[4][2],
-            'pf' => $load[5], 'created_at' => $now, 'updated_at' => $now,
+            'pf' => $load[5], 'role' => $load[6], 'words' => $load[7], 'created_at' => $now, 'updated_at' => $now,
         ], $loads));
     }
 }

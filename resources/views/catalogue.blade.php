@@ -23,8 +23,8 @@
         @endcan
         <div class="stage-head gap"><h2>Typical loads</h2>@can('stock', auth()->user()->shop)<a class="button" href="{{ route('library.create') }}">Add a load</a>@endcan</div>
         <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="table">
-            <thead><tr><th>Load</th><th>Kind</th><th>Volts</th><th class="num">Runs low</th><th class="num">usual</th><th class="num">high</th><th class="num">Starts low</th><th class="num">usual</th><th class="num">high</th><th class="num">pf</th></tr></thead>
-            <tbody>@foreach ($loads as $load)<tr><th scope="row"><a href="{{ route('library.edit', $load->id) }}">{{ $load->name }}</a></th><td>{{ $load->kind }}</td><td class="num">{{ $load->volts }} <small>V</small></td>@foreach (['run_low_w', 'run_usual_w', 'run_high_w', 'start_low_w', 'start_usual_w', 'start_high_w'] as $column)<td class="num">{{ number_format($load->{$column}) }} <small>W</small></td>@endforeach<td class="num">{{ $load->pf }}</td></tr>@endforeach</tbody>
+            <thead><tr><th>Load</th><th>Also called</th><th>Kind</th><th>Mostly</th><th>Volts</th><th class="num">Runs low</th><th class="num">usual</th><th class="num">high</th><th class="num">Starts low</th><th class="num">usual</th><th class="num">high</th><th class="num">pf</th></tr></thead>
+            <tbody>@foreach ($loads as $load)<tr><th scope="row"><a href="{{ route('library.edit', $load->id) }}">{{ $load->name }}</a></th><td class="under">{{ $load->words }}</td><td>{{ $load->kind }}</td><td>{{ Underpin\Job\Role::tryFrom($load->role)?->words() }}</td><td class="num">{{ $load->volts }} <small>V</small></td>@foreach (['run_low_w', 'run_usual_w', 'run_high_w', 'start_low_w', 'start_usual_w', 'start_high_w'] as $column)<td class="num">{{ number_format($load->{$column}) }} <small>W</small></td>@endforeach<td class="num">{{ $load->pf }}</td></tr>@endforeach</tbody>
         </table></div>
     </main>
 </x-layouts.page>

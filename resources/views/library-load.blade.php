@@ -6,13 +6,15 @@
         <form id="library-load-form" class="sheet-form" method="post" action="{{ $load->exists ? route('library.update', $load->id) : route('library.store') }}">
             @csrf
             @if ($load->exists) @method('PUT') @endif
-            @if ($load->exists)<x-was :values="$load->only(['name', 'kind', 'volts', 'pf', 'run_low_w', 'run_usual_w', 'run_high_w', 'start_low_w', 'start_usual_w', 'start_high_w'])"/>@endif
+            @if ($load->exists)<x-was :values="$load->only(['name', 'kind', 'role', 'words', 'volts', 'pf', 'run_low_w', 'run_usual_w', 'run_high_w', 'start_low_w', 'start_usual_w', 'start_high_w'])"/>@endif
             <div class="fields">
                 <x-field :of="$f->field('name')" id="ll-name" :value="$load->name"/>
                 <x-kind-pick id="ll-kind" :value="$load->kind"/>
+                <x-pick :of="$f->field('role')" id="ll-role" :value="$load->role"/>
                 <x-pick :of="$f->field('volts')" id="ll-volts" :value="$load->volts"/>
                 <x-field :of="$f->field('pf')" id="ll-pf" :value="Underpin\Csv\Number::write($load->pf)" inputmode="decimal"/>
             </div>
+            <x-field :of="$f->field('words')" id="ll-words" :value="$load->words" hint="What people write on a door for it, parted by commas."/>
             @foreach (['run' => 'Runs', 'start' => 'Starts'] as $moment => $words)
                 <div class="fields">
                     @foreach (['low', 'usual', 'high'] as $grade)

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Loads\DemandController;
+use App\Http\Controllers\Loads\GridController;
 use App\Http\Controllers\Loads\IntervalController;
 use App\Http\Controllers\Loads\LibraryController;
 use App\Http\Controllers\Loads\LoadController;
@@ -10,6 +11,7 @@ use App\Http\Controllers\Loads\MeasuredController;
 use App\Http\Controllers\Loads\MeterController;
 use App\Http\Controllers\Loads\RecordingController;
 use App\Http\Controllers\Loads\SchoolsController;
+use App\Http\Controllers\Loads\SuggestionController;
 use Illuminate\Support\Facades\Route;
 
 /* What must run: the list, what is measured, what is calculated. */
@@ -18,6 +20,9 @@ Route::post('/circuits/{circuit}/loads', [LoadController::class, 'store'])->name
 Route::post('/circuits/{circuit}/nameplate', [LoadController::class, 'nameplate'])->name('loads.nameplate');
 Route::patch('/loads/{load}', [LoadController::class, 'update'])->name('loads.update');
 Route::delete('/loads/{load}', [LoadController::class, 'destroy'])->name('loads.destroy');
+Route::get('/grid', [GridController::class, 'show'])->name('grid');
+Route::put('/grid', [GridController::class, 'update'])->middleware('throttle:cells')->name('grid.update');
+Route::post('/suggestions', [SuggestionController::class, 'store'])->name('suggestions');
 Route::get('/library', LibraryController::class)->name('library');
 Route::get('/demand', [DemandController::class, 'show'])->name('demand');
 Route::put('/demand', [DemandController::class, 'update'])->name('demand.update');

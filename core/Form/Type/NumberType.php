@@ -80,7 +80,7 @@ final readonly class NumberType extends Type
 
     public function fromText(string $text): mixed
     {
-        return $text === '' ? null : Number::read($text) ?? $text;
+        return $text === '' ? null : ($this->unit === null ? Number::read($text) : $this->unit->read($text)) ?? $text;
     }
 
     public function schema(): array

@@ -1,47 +1,49 @@
 // A table that is filled like a sheet: arrows and Enter move, a block is copied, pasted and filled down, each cell is saved as it
 // is left, and one step back takes a whole paste back. The server says what it takes; what it refuses stays typed, marked and named.
 
-import { begin } from './line.js';
+import { begin, untilAnswered } from './line.js';
 
-const SAVED_AT_ONCE = 200;
+const SAVED_AT_ONCE = 2500;
 
-export function startGrid(table) {
-    const state = { table, undo: [], queue: Promise.resolve(), anchor: null, focus: null };
-    for (const input of cells(table)) remember(input);
+/**
+ * own: what a page does in its own way. back() takes a step back, answered(answer, inputs) brings the page to what the server said,
+ * heads() are sent along, key(event) is asked first and is true when it has used the key.
+ */
+export function startGrid(table, own = {}) {
+    const state = { table, own, undo: [], queue: Promise.resolve(), anchor: null, focus: null, chosen: new Set(), tabFrom: null };
     table.addEventListener('focusin', (event) => point(state, event.target, false));
     table.addEventListener('pointerdown', (event) => {
+        state.tabFrom = null;
         if (event.shiftKey && event.target.matches('input') && state.anchor) {
             event.preventDefault();
             point(state, event.target, true);
         }
     });
-    table.addEventListener('focusout', (event) => event.target.matches('input') && leave(state, [event.target]));
-    table.addEventListener('keydown', (event) => key(state, event));
+    table.addEventListener('focusout', (event) => event.target.matches('input') && leaveCell(state, event.target, event.relatedTarget));
+    table.addEventListener('keydown', (event) => event.target.matches('input') && !own.key?.(event) && key(state, event));
     table.addEventListener('copy', (event) => copy(state, event));
     table.addEventListener('paste', (event) => paste(state, event));
     table.addEventListener('input', (event) => event.target.closest('tr').matches('[data-blank]') && grow(event.target.closest('tr')));
     for (const tool of document.querySelectorAll(`[data-grid-tool][data-of="${table.id}"]`)) {
         // The cell keeps the focus, so that what is chosen stays chosen.
         tool.addEventListener('pointerdown', (event) => event.preventDefault());
-        tool.addEventListener('click', () => (tool.dataset.gridTool === 'fill' ? fill(state) : back(state)));
+        const tools = { fill: () => fill(state), back: () => back(state), more: () => own.more?.() };
+        tool.addEventListener('click', () => tools[tool.dataset.gridTool]());
     }
+    return state;
+}
+
+export function rows(table) {
+    return [...table.tBodies[0].rows].filter((row) => !row.hidden);
 }
 
 function cells(table) {
     return [...table.tBodies[0].querySelectorAll('input')];
 }
 
-function rows(table) {
-    return [...table.tBodies[0].rows];
-}
-
-function remember(input) {
-    input.dataset.saved = input.value;
-}
-
 function at(input) {
     const row = input.closest('tr');
-    return [row.sectionRowIndex, [...row.querySelectorAll('input')].indexOf(input)];
+    return [rows(row.closest('table')).indexOf(row), [...row.querySelectorAll('input')].indexOf(input)];
 }
 
 function cell(state, row, column) {
@@ -52,21 +54,18 @@ function point(state, input, extend) {
     if (!input.matches('input')) return;
     state.focus = input;
     if (!extend) state.anchor = input;
-    const chosen = new Set(block(state).flat());
-    for (const each of cells(state.table)) each.classList.toggle('is-chosen', chosen.size > 1 && chosen.has(each));
+    const chosen = new Set(state.anchor === state.focus ? [] : block(state).flat());
+    for (const each of state.chosen) if (!chosen.has(each)) each.classList.remove('is-chosen');
+    for (const each of chosen) each.classList.add('is-chosen');
+    state.chosen = chosen;
 }
 
 /** The cells between the two corners, by rows. */
 function block(state) {
     if (!state.anchor?.isConnected || !state.focus?.isConnected) return [];
     const [[r1, c1], [r2, c2]] = [at(state.anchor), at(state.focus)];
-    const lines = [];
-    for (let r = Math.min(r1, r2); r <= Math.max(r1, r2); r++) {
-        const line = [];
-        for (let c = Math.min(c1, c2); c <= Math.max(c1, c2); c++) line.push(cell(state, r, c));
-        lines.push(line.filter(Boolean));
-    }
-    return lines;
+    const lines = rows(state.table).slice(Math.min(r1, r2), Math.max(r1, r2) + 1);
+    return lines.map((row) => [...row.querySelectorAll('input')].slice(Math.min(c1, c2), Math.max(c1, c2) + 1));
 }
 
 function key(state, event) {
@@ -81,18 +80,32 @@ function key(state, event) {
         next.select();
     };
     const [r, c] = event.shiftKey && state.focus ? at(state.focus) : [row, column];
+    const isCommand = event.ctrlKey || event.metaKey;
+    if (event.key === 'Tab') {
+        state.tabFrom ??= column;
+        return;
+    }
+    if (event.key === 'Enter') {
+        // After a row of tabs, Enter begins the next row where the first tab began this one.
+        go(row + (event.shiftKey ? -1 : 1), state.tabFrom ?? column);
+        state.tabFrom = null;
+        return;
+    }
+    if (event.key.startsWith('Arrow')) state.tabFrom = null;
     if (event.key === 'ArrowDown') go(r + 1, c);
     else if (event.key === 'ArrowUp') go(r - 1, c);
-    else if (event.key === 'Enter') go(row + (event.shiftKey ? -1 : 1), column);
     else if (event.key === 'ArrowRight' && (event.shiftKey || input.selectionEnd === input.value.length)) go(r, c + 1);
     else if (event.key === 'ArrowLeft' && (event.shiftKey || input.selectionStart === 0)) go(r, c - 1);
     else if (event.key === 'Escape') {
-        input.value = input.dataset.saved;
+        input.value = input.defaultValue;
         input.select();
-    } else if ((event.ctrlKey || event.metaKey) && event.key === 'd') {
+    } else if (event.key === 'Delete' && state.chosen.size > 1) {
+        event.preventDefault();
+        put(state, block(state).flat().map((each) => [each, '']));
+    } else if (isCommand && event.key === 'd') {
         event.preventDefault();
         fill(state);
-    } else if ((event.ctrlKey || event.metaKey) && event.key === 'z' && input.value === input.dataset.saved) {
+    } else if (isCommand && event.key === 'z' && (input.value === input.defaultValue || input.value === input.dataset.sent)) {
         event.preventDefault();
         back(state);
     }
@@ -111,15 +124,15 @@ function paste(state, event) {
     event.preventDefault();
     const [top, left] = at(event.target);
     const changed = [];
-    lines.forEach((line, r) => line.forEach((text, c) => {
-        const row = rows(state.table)[top + r];
-        if (row?.matches('[data-blank]')) grow(row);
-        const input = cell(state, top + r, left + c);
-        if (!input || input.readOnly) return;
-        input.value = text.trim();
-        changed.push(input);
-    }));
-    leave(state, changed);
+    let row = rows(state.table)[top];
+    for (const line of lines) {
+        if (!row) break;
+        if (row.matches('[data-blank]')) grow(row);
+        const inputs = row.querySelectorAll('input');
+        line.forEach((text, c) => inputs[left + c] && changed.push([inputs[left + c], text.trim()]));
+        do row = row.nextElementSibling; while (row?.hidden);
+    }
+    put(state, changed);
 }
 
 /** The first row of what is chosen goes into the rows below it; of one cell, what stands above it goes into it. */
@@ -134,33 +147,52 @@ function fill(state) {
         }
     }
     for (const line of lines.slice(1)) line.forEach((input, c) => changed.push([input, lines[0][c].value]));
+    put(state, changed);
+}
+
+function put(state, changed) {
     const open = changed.filter(([input]) => !input.readOnly);
     for (const [input, value] of open) input.value = value;
     leave(state, open.map(([input]) => input));
 }
 
+function leaveCell(state, input, to) {
+    const row = input.closest('tr');
+    leave(state, [input]);
+    if (!row.matches('[data-blank]') && !isReady(state.table, row) && !row.contains(to) && row.isConnected) {
+        const needs = row.querySelector(`input[data-column="${state.table.dataset.needs}"]`) ?? row.querySelector('input');
+        row.querySelectorAll('input').forEach((each) => each.classList.toggle('is-unsaved', each.value !== each.defaultValue));
+        say(state.table, `Not saved: ${needs.getAttribute('aria-label').split(',')[0]} is missing in this line.`, true);
+    }
+}
+
 function leave(state, inputs) {
     // What is on its way already is not sent twice.
-    const changed = inputs.filter((input) => input.value !== input.dataset.saved && input.value !== input.dataset.sent);
+    const changed = inputs.filter((input) => input.value !== input.defaultValue && input.value !== input.dataset.sent);
     if (changed.length === 0) return;
-    state.undo.push(changed.map((input) => ({ input, value: input.dataset.saved })));
+    state.undo.push(changed.map((input) => ({ input, value: input.defaultValue })));
     save(state, changed);
 }
 
 function back(state) {
+    if (state.own.back) {
+        state.queue = state.queue.then(state.own.back);
+        return;
+    }
     const step = state.undo.pop();
     if (!step) return say(state.table, 'Nothing more to take back here.');
     for (const { input, value } of step) input.value = value;
-    save(state, step.map(({ input }) => input).filter((input) => input.value !== input.dataset.saved));
+    save(state, step.map(({ input }) => input).filter((input) => input.value !== input.defaultValue));
 }
 
 function save(state, inputs) {
     const end = begin(state.table.id);
     state.queue = state.queue.then(async () => {
-        // A new row is only there once it has its name; what was refused with its row goes along once the row is mended.
-        const ready = inputs.flatMap((input) => named(input) ? [input, ...waiting(input)] : []);
+        // A new row is only sent once it has what it needs; what was refused with its row goes along once the row is mended.
+        const byRow = new Set(inputs.map((input) => input.closest('tr')).filter((row) => row && isReady(state.table, row)));
+        const ready = [...new Set([...inputs.filter((input) => byRow.has(input.closest('tr'))), ...[...byRow].flatMap(waiting)])];
         for (const input of ready) input.dataset.sent = input.value;
-        for (let i = 0; i < ready.length; i += SAVED_AT_ONCE) await deliver(state.table, [...new Set(ready)].slice(i, i + SAVED_AT_ONCE));
+        for (let i = 0; i < ready.length; i += SAVED_AT_ONCE) await deliver(state, ready.slice(i, i + SAVED_AT_ONCE));
     }).catch(() => {
         for (const input of cells(state.table)) delete input.dataset.sent;
         say(state.table, 'Not saved: the server did not answer. Go to the cell and leave it again to send what stands there.', true);
@@ -168,30 +200,33 @@ function save(state, inputs) {
     return state.queue;
 }
 
-function named(input) {
-    const row = input.closest('tr');
-    return row.dataset.row !== '' || row.querySelector('input').value.trim() !== '';
+/** It is there already, or has the cell without which nothing can be. */
+function isReady(table, row) {
+    const needs = table.dataset.needs ? row.querySelector(`input[data-column="${table.dataset.needs}"]`) : row.querySelector('input');
+    return !row.dataset.row.startsWith('new ') && row.dataset.row !== '' || needs.value.trim() !== '';
 }
 
-/** Everything of its row that is not saved yet. */
-function waiting(input) {
-    return [...input.closest('tr').querySelectorAll('input')].filter((each) => each.value !== each.dataset.saved);
+/** Everything of a row that is not saved yet. */
+function waiting(row) {
+    const isNew = row.dataset.row === '';
+    return [...row.querySelectorAll('input')].filter((each) => each.value !== each.defaultValue || (isNew && each.value !== ''));
 }
 
-async function deliver(table, inputs) {
+let made = 0;
+
+async function deliver(state, inputs) {
     if (inputs.length === 0) return;
-    const byRow = new Map(inputs.map((input) => [input.closest('tr').dataset.row || `new ${at(input)[0]}`, input.closest('tr')]));
-    const sent = inputs.map((input) => ({
-        row: input.closest('tr').dataset.row || `new ${at(input)[0]}`, column: input.dataset.column, value: input.value,
-        was: input.dataset.saved,
-    }));
-    const response = await fetch(table.dataset.grid, {
-        method: 'PUT', body: JSON.stringify({ sheet: table.dataset.sheet, cells: JSON.stringify(sent) }),
-        headers: {
-            'Content-Type': 'application/json', Accept: 'application/json',
-            'X-CSRF-TOKEN': document.querySelector('meta[name="csrf-token"]').content,
-        },
+    const { table, own } = state;
+    const byRow = new Map();
+    const sent = inputs.map((input) => {
+        const row = input.closest('tr');
+        row.dataset.name = row.dataset.row || (row.dataset.name ?? `new ${made += 1}`);
+        byRow.set(row.dataset.name, row);
+        return { row: row.dataset.name, column: input.dataset.column, value: input.value, was: input.defaultValue };
     });
+    const response = await untilAnswered(() => fetch(table.dataset.grid, {
+        method: 'PUT', body: JSON.stringify({ sheet: table.dataset.sheet, cells: JSON.stringify(sent) }), headers: heads(own),
+    }));
     const answer = await response.json().catch(() => ({}));
     for (const input of inputs) delete input.dataset.sent;
     if (!response.ok) return say(table, `Not saved. ${answer.message ?? ''}`, true);
@@ -202,31 +237,46 @@ async function deliver(table, inputs) {
         input.toggleAttribute('aria-invalid', Boolean(message));
         input.title = message ?? '';
         input.classList.toggle('is-unsaved', rowsRefused.has(sent[i].row));
-        if (!rowsRefused.has(sent[i].row)) input.dataset.saved = sent[i].value;
+        if (!rowsRefused.has(sent[i].row)) keep(input, sent[i].value);
     });
     for (const { row, key } of answer.saved) {
         const line = byRow.get(row);
         if (line) line.dataset.row = key;
     }
+    own.answered?.(answer, byRow);
     say(table, answer.refused.length > 0 ? answer.refused.map((fault) => fault.message).slice(0, 5).join(' ') : 'Saved.',
         answer.refused.length > 0);
 }
 
+/** What is saved is what Escape goes back to; what was typed since stays typed. */
+function keep(input, saved) {
+    const typed = input.value;
+    input.defaultValue = saved;
+    if (input.value !== typed) input.value = typed;
+}
+
+export function heads(own = {}) {
+    return {
+        'Content-Type': 'application/json', Accept: 'application/json',
+        'X-CSRF-TOKEN': document.querySelector('meta[name="csrf-token"]').content, ...own.heads?.(),
+    };
+}
+
 /** A line to type into stays at the foot. */
 function grow(row) {
-    delete row.dataset.blank;
     row.removeAttribute('data-blank');
     const next = row.cloneNode(true);
     for (const input of next.querySelectorAll('input')) {
-        input.value = '';
-        remember(input);
+        input.value = input.defaultValue;
+        input.classList.remove('is-unsaved', 'is-chosen');
     }
     next.setAttribute('data-blank', '');
     next.dataset.row = '';
+    delete next.dataset.name;
     row.after(next);
 }
 
-function say(table, words, wrong = false) {
+export function say(table, words, wrong = false) {
     const line = document.getElementById(`${table.id}-says`);
     line.textContent = words;
     line.classList.toggle('error', wrong);

@@ -87,6 +87,9 @@ async function deliver({ url, id, data }) {
     toast(decodeURIComponent(response.headers.get('X-Said') ?? ''));
 }
 
+/** What the server is told of this page, so that it sends what differs. */
+export function partsHeads() { return { 'X-Parts': parts(), 'X-Flagged': flagged(), 'X-Once': nameOfChange() }; }
+
 /** By it the server knows a change that it has made already, and whose answer was lost. */
 function nameOfChange() {
     return [...crypto.getRandomValues(new Uint8Array(16))].map((byte) => byte.toString(16).padStart(2, '0')).join('');

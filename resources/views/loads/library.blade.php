@@ -1,13 +1,13 @@
-@forelse ($loads as $load)
+@forelse ($loads as $i => $load)
     <div class="found-load">
-        <b>{{ $load->name }}</b> <small>{{ $load->kind }}{{ $load->volts === 240 ? ', 240 V' : '' }}</small>
+        <b>{{ $load->name }}</b> <small>{{ $load->kind->value }}, {{ $load->volts }} V</small>
         <div class="three">
-            @foreach (['low', 'usual', 'high'] as $grade)
-                <form id="lib-{{ $load->id }}-{{ $grade }}" method="post" action="{{ route('jobs.loads.store', [$job->id, $circuit]) }}" data-parts>
+            @foreach (Underpin\Loads\Library\Grade::cases() as $grade)
+                <form id="lib-{{ $i }}-{{ $grade->value }}" method="post" action="{{ route('jobs.loads.store', [$job->id, $circuit]) }}" data-parts>
                     @csrf
-                    <input type="hidden" name="name" value="{{ $load->name }}"><input type="hidden" name="kind" value="{{ $load->kind }}"><input type="hidden" name="pf" value="{{ $load->pf }}">
-                    <input type="hidden" name="run_w" value="{{ $load->{"run_{$grade}_w"} }}"><input type="hidden" name="start_w" value="{{ $load->{"start_{$grade}_w"} }}">
-                    <button class="button" title="Starts at {{ number_format($load->{"start_{$grade}_w"}) }} W"><small>{{ $grade }}</small> {{ number_format($load->{"run_{$grade}_w"}) }} W</button>
+                    <input type="hidden" name="name" value="{{ $load->name }}"><input type="hidden" name="kind" value="{{ $load->kind->value }}"><input type="hidden" name="pf" value="{{ $load->pf }}">
+                    <input type="hidden" name="run_w" value="{{ $load->runW->at($grade) }}"><input type="hidden" name="start_w" value="{{ $load->startW->at($grade) }}">
+                    <button class="button"><small>{{ $grade->value }}</small> {{ number_format($load->runW->at($grade)) }} W <small>starts {{ number_format($load->startW->at($grade)) }}</small></button>
                 </form>
             @endforeach
         </div>

@@ -5,25 +5,31 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Jobs;
 
 use App\Http\Controllers\Controller;
+use App\Http\GridAnswer;
+use App\JobFile\EditedJob;
 use App\JobFile\JobEditor;
 use App\Models\Job;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
 /** Undo and redo of a job file. */
 final class HistoryController extends Controller
 {
-    public function undo(Request $request, Job $job): RedirectResponse
+    public function undo(Request $request, Job $job): JsonResponse|RedirectResponse
     {
-        JobEditor::undo($job, $this->user(), $request->integer('seq'));
-
-        return back()->with('status', 'Undone: '.$request->string('label')->limit(120)->toString());
+        return $this->shown($request, JobEditor::undo($job, $this->user(), $request->integer('seq')), 'Undone: ');
     }
 
-    public function redo(Request $request, Job $job): RedirectResponse
+    public function redo(Request $request, Job $job): JsonResponse|RedirectResponse
     {
-        JobEditor::redo($job, $this->user(), $request->integer('seq'));
+        return $this->shown($request, JobEditor::redo($job, $this->user(), $request->integer('seq')), 'Done again: ');
+    }
 
-        return back()->with('status', 'Done again: '.$request->string('label')->limit(120)->toString());
+    private function shown(Request $request, EditedJob $edited, string $what): JsonResponse|RedirectResponse
+    {
+        $said = $what.$request->string('label')->limit(120)->toString();
+
+        return GridAnswer::wanted($request) ? GridAnswer::of($request, $edited, $said) : back()->with('status', $said);
     }
 }

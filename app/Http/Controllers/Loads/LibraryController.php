@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Loads;
 
 use App\Http\Controllers\Controller;
+use App\JobFile\JobRows;
 use App\Models\Job;
-use App\Models\LibraryLoad;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
@@ -17,13 +17,12 @@ final class LibraryController extends Controller
 
     public function __invoke(Request $request, Job $job): View
     {
-        abort_if($request->string('circuit')->isEmpty(), 404);
-        $loads = LibraryLoad::query()->where('shop_id', $this->user()->shop_id)->orderBy('name')->limit(self::MOST);
-        foreach (array_filter(explode(' ', mb_substr($request->string('q')->toString(), 0, 60))) as $word) {
-            $like = '%'.addcslashes($word, '%_\\').'%';
-            $loads->where(fn ($query) => $query->where('name', 'like', $like)->orWhere('kind', 'like', $like));
-        }
+        $key = $request->string('circuit')->toString();
+        $circuit = JobRows::read($job)->panelWith($key)?->circuit($key) ?? abort(404);
+        $typed = mb_substr($request->string('q')->toString(), 0, 60);
 
-        return view('loads.library', ['loads' => $loads->get(), 'job' => $job, 'circuit' => $request->string('circuit')->toString()]);
+        return view('loads.library', [
+            'loads' => $this->user()->shop->library()->find($typed, $circuit->leg()->volts(), self::MOST), 'job' => $job, 'circuit' => $key,
+        ]);
     }
 }

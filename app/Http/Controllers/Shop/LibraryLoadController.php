@@ -16,13 +16,12 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\RedirectResponse;
 use Underpin\Job\Load;
 use Underpin\Job\LoadKind;
+use Underpin\Loads\Library\Grade;
 use Underpin\Refused;
 
 /** The shop's typical loads: its own figures, and loads of its own. */
 final class LibraryLoadController extends Controller
 {
-    public const GRADES = ['low', 'usual', 'high'];
-
     public function create(): View
     {
         return view(
@@ -75,7 +74,7 @@ final class LibraryLoadController extends Controller
             throw new Refused('name', "Load: there is a $name in the library already.");
         }
         $lower = 0.0;
-        foreach (self::GRADES as $grade) {
+        foreach (array_column(Grade::cases(), 'value') as $grade) {
             try {
                 new Load(
                     'check', $name, LoadKind::from($in->text('kind')), $in->number("run_{$grade}_w"), $in->number("start_{$grade}_w"),
@@ -89,8 +88,11 @@ final class LibraryLoadController extends Controller
             }
             $lower = $in->number("run_{$grade}_w");
         }
-        $columns = ['name' => $name, 'kind' => $in->text('kind'), 'volts' => $in->whole('volts'), 'pf' => $in->number('pf')];
-        foreach (self::GRADES as $grade) {
+        $columns = [
+            'name' => $name, 'kind' => $in->text('kind'), 'role' => $in->text('role'), 'words' => $in->text('words'),
+            'volts' => $in->whole('volts'), 'pf' => $in->number('pf'),
+        ];
+        foreach (array_column(Grade::cases(), 'value') as $grade) {
             $columns["run_{$grade}_w"] = $in->number("run_{$grade}_w");
             $columns["start_{$grade}_w"] = $in->number("start_{$grade}_w");
         }

@@ -7,6 +7,7 @@ namespace Underpin\Exchange\Schedule\Sheet;
 use Underpin\Csv\CsvText;
 use Underpin\Csv\MixedMarks;
 use Underpin\Csv\NumberColumn;
+use Underpin\Exchange\RoleCell;
 use Underpin\Exchange\Schedule\RowFault;
 use Underpin\Job\Half;
 use Underpin\Job\Load;
@@ -191,19 +192,13 @@ final class SheetRow
 
     private function role(): ?Role
     {
-        $cell = mb_strtolower($this->cell(Meaning::Role));
-        $role = match ($cell) {
-            '' => null,
-            'must run', 'yes', 'y', 'x' => Role::Must,
-            'when there is room', 'with room' => Role::Room,
-            'leave off', 'no', 'n' => Role::Off,
-            default => Role::tryFrom($cell) ?? false,
-        };
-        if ($role === false) {
+        $cell = $this->cell(Meaning::Role);
+        $role = RoleCell::read($cell);
+        if ($cell !== '' && $role === null) {
             $this->fault('role', "\"{$this->short($cell)}\" must be must, room or off.");
         }
 
-        return $role ?: null;
+        return $role;
     }
 
     /** @return non-empty-list<?Half> */

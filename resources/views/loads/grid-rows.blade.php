@@ -1,0 +1,1 @@
+<table data-lines><tbody>@foreach ($rows as $row)@include('loads.grid-row')@endforeach</tbody></table>

@@ -1,0 +1,4 @@
+<div id="part-sums" class="sums" role="group" aria-label="Sums by leg">
+    <table class="table is-plain"><thead><tr><th scope="col">Together</th><th scope="col" class="num">Breakers</th><th scope="col" class="num">Watts</th><th scope="col" class="num">Leg A</th><th scope="col" class="num">Leg B</th><th scope="col">No figures</th></tr></thead>
+        <tbody>@foreach (Underpin\Loads\RoleSums::of($screen->design()->plan()) as $sum)<tr><th scope="row"><span class="role-chip" data-role="{{ $sum->role->value }}">{{ $sum->role->words() }}</span></th><td class="num">{{ $sum->count }}</td><td class="num">{{ number_format($sum->watts) }} <small>W</small></td><td class="num">{{ number_format($sum->legs->aAmps, 1) }} <small>A</small></td><td class="num">{{ number_format($sum->legs->bAmps, 1) }} <small>A</small></td><td>{{ $sum->open === 0 ? '' : $sum->open.' of '.$sum->count }}</td></tr>@endforeach</tbody></table>
+</div>

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\LoadLibraryTest;
+
+use Underpin\Codebook\MotorCurrents;
+use Underpin\Job\Circuit;
+use Underpin\Job\Load;
+use Underpin\Job\LoadKind;
+use Underpin\Job\Position;
+use Underpin\Job\Role;
+use Underpin\Loads\Library\Grade;
+use Underpin\Loads\Library\LoadLibrary;
+use Underpin\Loads\Library\Suggestion;
+use Underpin\Loads\Library\TypicalLoad;
+use Underpin\Loads\Library\Watts;
+
+/** The stock of every new shop. */
+function stock(): LoadLibrary
+{
+    static $library = null;
+
+    return $library ??= new LoadLibrary(array_map(fn (array $l): TypicalLoad => new TypicalLoad(
+        $l[0], LoadKind::from($l[1]), $l[2], new Watts(...$l[3]), new Watts(...$l[4]), $l[5], Role::from($l[6]), explode(', ', $l[7]),
+    ), require dirname(__DIR__, 2).'/database/data/typical-loads.php'));
+}
+
+/** @return list<Suggestion> */
+function suggested(string $name, int $poles = 1): array
+{
+    return stock()->suggest(new Circuit('c', new Position(1, $poles), 20, $name));
+}
+
+/** @return list<string> */
+function names(string $name, int $poles = 1): array
+{
+    return array_map(fn (Suggestion $s): string => $s->typical->name, suggested($name, $poles));
+}
+
+it('knows what people write on a door', function (string $said, int $poles, array $loads) {
+    expect(names($said, $poles))->toBe($loads);
+})->with([
+    ['Water heater 4500W', 2, ['Water heater, electric']],
+    ['Well pump 1HP', 2, ['Well pump, 1 hp']],
+    ['Fridge', 1, ['Refrigerator']],
+    ['AC', 2, ['Central air conditioner, 3 ton']],
+    ['A/C condenser', 2, ['Central air conditioner, 3 ton']],
+    ['AC', 1, ['Window air conditioner']],
+    ['CPAP', 1, ['Breathing aid at night']],
+    ['Internet', 1, ['Router and modem']],
+    ['Septic', 1, ['Sewage ejector pump']],
+    ['SMOKES', 1, ['Smoke and carbon monoxide alarms']],
+    ['Toaster', 1, ['Toaster']],
+    ['EV', 2, ['Car charger, 32 A']],
+    ['EV', 1, ['Car charger, 120 V']],
+    ['Refrig.', 1, ['Refrigerator']],
+    ['1/2 HP sump', 1, ['Sump pump, 1/2 hp']],
+    ['sump pump', 1, ['Sump pump, 1/3 hp']],
+    ['Bsmt lights', 1, ['LED lighting, one room']],
+    ['Gas dryer', 1, ['Dryer, gas']],
+    ['DRYER', 2, ['Dryer, electric']],
+    ['Office and router', 1, ['Desktop computer and screen', 'Router and modem']],
+    ['Kitchen lights + disposal', 1, ['Kitchen lights', 'Garbage disposal']],
+    ['Bedroom 1 & 2 outlets', 1, ['Outlets, bedroom']],
+    ['Washer/Dryer', 2, ['Clothes washer', 'Dryer, electric']],
+    ['Spare', 1, []],
+    ['Barn subpanel', 2, []],
+    ['', 1, []],
+    ['??', 1, []],
+]);
+
+it('never hangs 240 V on one pole', function () {
+    foreach (stock()->loads as $load) {
+        foreach ($load->phrases as $phrase) {
+            foreach (suggested(implode(' ', $phrase)) as $suggestion) {
+                expect($suggestion->typical->volts)->toBe(120, implode(' ', $phrase));
+            }
+            expect(array_filter(stock()->find(implode(' ', $phrase), 120, 99), fn (TypicalLoad $l): bool => $l->volts === 240))->toBe([]);
+        }
+    }
+});
+
+it('finds every load by its own name first', function () {
+    foreach (stock()->loads as $load) {
+        expect(array_column(stock()->find($load->name, $load->volts, 9), 'name'))->toContain($load->name)
+            ->and(names($load->name, $load->volts === 240 ? 2 : 1))->toContain($load->name);
+    }
+});
+
+it('takes the watts, the amperes, the horsepower and the tons that a name says', function () {
+    [$heater] = suggested('Water heater 5.5 kW', 2);
+    expect($heater->runW())->toBe(5500.0)->and($heater->startW())->toBe(5500.0)->and($heater->why)->toContain('as the name says');
+    [$charger] = suggested('EV charger 40A', 2);
+    expect($charger->runW())->toBe(9600.0);
+    [$pump] = suggested('Irrigation pump 5 HP', 2);
+    expect($pump->runW())->toBe(round(MotorCurrents::fullLoadAmps('5', 240) * 240 * $pump->typical->pf))
+        ->and($pump->startW() / $pump->runW())->toEqualWithDelta(9500 / 2600, 0.001)
+        ->and($pump->why)->toBe('5 hp by NEC 2023 Table 430.248');
+    [$odd] = suggested('Well pump 4 hp', 2);
+    expect($odd->why)->toBe('5 hp by NEC 2023 Table 430.248');
+    [$air] = suggested('A/C 2.5 ton', 2);
+    expect($air->runW())->toBe(round(3200 * 2.5 / 3))->and($air->startW())->toBe(round(14500 * 2.5 / 3));
+});
+
+it('says low, usual and high, and a start that is never below its running', function () {
+    foreach (stock()->loads as $load) {
+        expect($load->runW->low)->toBeLessThanOrEqual($load->runW->usual)
+            ->and($load->runW->usual)->toBeLessThanOrEqual($load->runW->high);
+        foreach (suggested($load->name.' 300 W', $load->volts === 240 ? 2 : 1) as $suggestion) {
+            foreach (Grade::cases() as $grade) {
+                expect($suggestion->startW($grade))->toBeGreaterThanOrEqual($suggestion->runW($grade), $load->name);
+            }
+        }
+    }
+});
+
+it('fills a load that has no figures, and keeps what was said of it', function () {
+    $bare = new Load('x', 'Well pump 1 hp', LoadKind::Other, plug: false, startW: 9000.0);
+    $circuit = new Circuit('c', new Position(1, 2), 20, 'Water', loads: [$bare, new Load('y', 'Fridge', runW: 10.0)]);
+    [$only] = stock()->suggest($circuit);
+    $taken = $only->taken('new', $bare);
+    expect(count(stock()->suggest($circuit)))->toBe(1)
+        ->and($taken->id)->toBe('x')->and($taken->name)->toBe('Well pump 1 hp')->and($taken->plug)->toBeFalse()
+        ->and($taken->runW)->toBe(1450.0)->and($taken->startW)->toBe(9000.0)->and($taken->kind)->toBe(LoadKind::Pump);
+});
+
+it('knows some 120 loads, each under its own name and with words of its own', function () {
+    $names = array_map(fn (TypicalLoad $l): string => $l->name, stock()->loads);
+    expect(count($names))->toBeGreaterThan(120)->and(array_unique($names))->toHaveCount(count($names));
+    foreach (stock()->loads as $load) {
+        expect(count($load->phrases))->toBeGreaterThan(1, $load->name);
+    }
+});
+
+it('finds by a few letters', function (string $typed, string $first) {
+    expect(stock()->find($typed, 240, 8)[0]->name ?? 'nothing')->toBe($first);
+})->with([
+    ['smoke', 'Smoke and carbon monoxide alarms'], ['a/c', 'Central air conditioner, 3 ton'], ['condenser',
+        'Central air conditioner, 3 ton'],
+    ['toaster', 'Toaster'], ['ev', 'Car charger, 32 A'], ['we', 'Well pump, 1/2 hp'], ['xyzzy', 'nothing'],
+]);
