@@ -45,7 +45,7 @@ final class GridAnswer
             'circuits' => $touched,
             'reload' => $screen->patch?->touchesPanels() === true,
             'html' => JobResponse::parts($request, $screen, self::around()).view('loads.grid-rows', [
-                'rows' => $grid->rowsOf($touched), 'grid' => $grid,
+                'rows' => $grid->rows($touched), 'grid' => $grid,
             ])->render(),
         ])->header('Vary', 'X-Parts');
     }

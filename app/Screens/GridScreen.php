@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Screens;
 
+use Underpin\Exchange\Grid\GridColumns;
 use Underpin\Exchange\Grid\GridRow;
+use Underpin\Form\Field;
 use Underpin\Job\Circuit;
 use Underpin\Loads\Library\LoadLibrary;
 use Underpin\Loads\Library\Suggestion;
@@ -21,49 +23,35 @@ final readonly class GridScreen
         return new self($screen, $screen->row->shop->library());
     }
 
-    /** @return list<GridRow> */
-    public function rows(): array
+    /** @return array<string, Field> by name: with one panel alone there is nothing to tell by its name */
+    public function columns(): array
     {
-        return GridRow::all($this->screen->job->service->panels);
+        $columns = array_column(GridColumns::form()->fields(), null, 'name');
+
+        return count($this->screen->job->service->panels) > 1 ? $columns : array_diff_key($columns, ['panel' => 0]);
     }
 
     /**
-     * @param  list<string>  $circuits  ids
+     * @param  ?list<string>  $only  ids of breakers; null: all
      * @return list<GridRow>
      */
-    public function rowsOf(array $circuits): array
+    public function rows(?array $only = null): array
     {
-        $rows = [];
-        foreach ($this->screen->job->service->panels as $panel) {
-            foreach ($panel->circuits as $circuit) {
-                if (in_array($circuit->id, $circuits, true)) {
-                    array_push($rows, ...GridRow::of($panel, $circuit));
-                }
-            }
-        }
-
-        return $rows;
+        return GridRow::all($this->screen->job, $only);
     }
 
     /** @return list<Suggestion> for what has no figures in this line */
     public function suggestions(GridRow $row): array
     {
         return array_values(array_filter(
-            $this->library->suggest($row->circuit), fn (Suggestion $each): bool => $each->load === $row->load?->id,
+            $row->isFeeder ? [] : $this->library->suggest($row->circuit),
+            fn (Suggestion $each): bool => $each->load === $row->load?->id,
         ));
     }
 
     /** @return list<array{Circuit, non-empty-list<Suggestion>}> of the whole job */
     public function suggested(): array
     {
-        $all = [];
-        foreach ($this->screen->job->circuits() as $circuit) {
-            $suggestions = $this->library->suggest($circuit);
-            if ($suggestions !== []) {
-                $all[] = [$circuit, $suggestions];
-            }
-        }
-
-        return $all;
+        return $this->library->suggestAll($this->screen->job);
     }
 }

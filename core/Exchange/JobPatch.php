@@ -103,9 +103,14 @@ final readonly class JobPatch
     /** Something of a panel was changed beside its circuits, or a panel came or went. */
     public function touchesPanels(): bool
     {
-        $ofPanels = fn (array $change): bool => ($change['key'][0] ?? '') === 'panels' && ($change['key'][2] ?? '') !== 'circuits';
+        foreach ($this->changes as $change) {
+            [$part, , $circuits] = [...$change['key'], '', '', ''];
+            if ($part === 'panels' && $circuits !== 'circuits') {
+                return true;
+            }
+        }
 
-        return array_filter($this->changes, $ofPanels) !== [];
+        return false;
     }
 
     /** @return list<string> ids of the circuits that were changed, added or removed */

@@ -21,7 +21,7 @@ return new class extends Migration
             $words = ['role' => $load[6], 'words' => $load[7]];
             DB::table('library_loads')->where('name', $load[0])->update($words);
             $have = DB::table('library_loads')->where('name', $load[0])->pluck('shop_id')->all();
-            DB::table('library_loads')->insert(DB::table('shops')->whereNotIn('id', $have)->pluck('id')->map(fn (int $shop): array => [
+            DB::table('library_loads')->insert(DB::table('shops')->whereNotIn('id', $have)->pluck('id')->map(fn (mixed $shop): array => [
                 'shop_id' => $shop, 'name' => $load[0], 'kind' => $load[1], 'volts' => $load[2],
                 'run_low_w' => $load[3][0], 'run_usual_w' => $load[3][1], 'run_high_w' => $load[3][2],
                 'start_low_w' => $load[4][0], 'start_usual_w' => $load[4][1], 'start_high_w' => $load[4][2],

@@ -4,32 +4,24 @@ declare(strict_types=1);
 
 namespace Tests\Core\LoadLibraryTest;
 
+use Tests\Support\Stock;
 use Underpin\Codebook\MotorCurrents;
 use Underpin\Job\Circuit;
+use Underpin\Job\Job;
 use Underpin\Job\Load;
 use Underpin\Job\LoadKind;
+use Underpin\Job\Panel;
 use Underpin\Job\Position;
 use Underpin\Job\Role;
+use Underpin\Job\Service;
 use Underpin\Loads\Library\Grade;
-use Underpin\Loads\Library\LoadLibrary;
 use Underpin\Loads\Library\Suggestion;
 use Underpin\Loads\Library\TypicalLoad;
-use Underpin\Loads\Library\Watts;
-
-/** The stock of every new shop. */
-function stock(): LoadLibrary
-{
-    static $library = null;
-
-    return $library ??= new LoadLibrary(array_map(fn (array $l): TypicalLoad => new TypicalLoad(
-        $l[0], LoadKind::from($l[1]), $l[2], new Watts(...$l[3]), new Watts(...$l[4]), $l[5], Role::from($l[6]), explode(', ', $l[7]),
-    ), require dirname(__DIR__, 2).'/database/data/typical-loads.php'));
-}
 
 /** @return list<Suggestion> */
 function suggested(string $name, int $poles = 1): array
 {
-    return stock()->suggest(new Circuit('c', new Position(1, $poles), 20, $name));
+    return Stock::loads()->suggest(new Circuit('c', new Position(1, $poles), 20, $name));
 }
 
 /** @return list<string> */
@@ -71,19 +63,19 @@ it('knows what people write on a door', function (string $said, int $poles, arra
 ]);
 
 it('never hangs 240 V on one pole', function () {
-    foreach (stock()->loads as $load) {
+    foreach (Stock::loads()->loads as $load) {
         foreach ($load->phrases as $phrase) {
             foreach (suggested(implode(' ', $phrase)) as $suggestion) {
                 expect($suggestion->typical->volts)->toBe(120, implode(' ', $phrase));
             }
-            expect(array_filter(stock()->find(implode(' ', $phrase), 120, 99), fn (TypicalLoad $l): bool => $l->volts === 240))->toBe([]);
+            expect(array_filter(Stock::loads()->find(implode(' ', $phrase), 120, 99), fn (TypicalLoad $l): bool => $l->volts === 240))->toBe([]);
         }
     }
 });
 
 it('finds every load by its own name first', function () {
-    foreach (stock()->loads as $load) {
-        expect(array_column(stock()->find($load->name, $load->volts, 9), 'name'))->toContain($load->name)
+    foreach (Stock::loads()->loads as $load) {
+        expect(array_column(Stock::loads()->find($load->name, $load->volts, 9), 'name'))->toContain($load->name)
             ->and(names($load->name, $load->volts === 240 ? 2 : 1))->toContain($load->name);
     }
 });
@@ -104,7 +96,7 @@ it('takes the watts, the amperes, the horsepower and the tons that a name says',
 });
 
 it('says low, usual and high, and a start that is never below its running', function () {
-    foreach (stock()->loads as $load) {
+    foreach (Stock::loads()->loads as $load) {
         expect($load->runW->low)->toBeLessThanOrEqual($load->runW->usual)
             ->and($load->runW->usual)->toBeLessThanOrEqual($load->runW->high);
         foreach (suggested($load->name.' 300 W', $load->volts === 240 ? 2 : 1) as $suggestion) {
@@ -118,23 +110,45 @@ it('says low, usual and high, and a start that is never below its running', func
 it('fills a load that has no figures, and keeps what was said of it', function () {
     $bare = new Load('x', 'Well pump 1 hp', LoadKind::Other, plug: false, startW: 9000.0);
     $circuit = new Circuit('c', new Position(1, 2), 20, 'Water', loads: [$bare, new Load('y', 'Fridge', runW: 10.0)]);
-    [$only] = stock()->suggest($circuit);
+    [$only] = Stock::loads()->suggest($circuit);
     $taken = $only->taken('new', $bare);
-    expect(count(stock()->suggest($circuit)))->toBe(1)
+    expect(count(Stock::loads()->suggest($circuit)))->toBe(1)
         ->and($taken->id)->toBe('x')->and($taken->name)->toBe('Well pump 1 hp')->and($taken->plug)->toBeFalse()
         ->and($taken->runW)->toBe(1450.0)->and($taken->startW)->toBe(9000.0)->and($taken->kind)->toBe(LoadKind::Pump);
 });
 
 it('knows some 120 loads, each under its own name and with words of its own', function () {
-    $names = array_map(fn (TypicalLoad $l): string => $l->name, stock()->loads);
+    $names = array_map(fn (TypicalLoad $l): string => $l->name, Stock::loads()->loads);
     expect(count($names))->toBeGreaterThan(120)->and(array_unique($names))->toHaveCount(count($names));
-    foreach (stock()->loads as $load) {
+    foreach (Stock::loads()->loads as $load) {
         expect(count($load->phrases))->toBeGreaterThan(1, $load->name);
     }
 });
 
+it('takes all at once, with the role that most choose where nothing was said yet', function () {
+    $job = new Job('House', new Service(panels: [new Panel('p', 'Panel', 12, circuits: [
+        new Circuit('a', new Position(1), 20, 'Fridge'),
+        new Circuit('b', new Position(2), 20, 'Toaster', role: Role::Must),
+        new Circuit('c', new Position(3), 20, 'CPAP', loads: [new Load('x', 'CPAP', LoadKind::Medical)]),
+        new Circuit('d', new Position(4), 20, 'Hall', loads: [new Load('y', 'Lamp', runW: 60.0)]),
+        new Circuit('e', new Position(5, 2), 60, 'Fridge feeder'),
+    ])]));
+    $next = 0;
+    $key = function () use (&$next): string {
+        return 'n'.(++$next);
+    };
+    $taken = Stock::loads()->takeAll($job, $key)->service->panels[0];
+    expect(array_map(fn (Circuit $c): array => [$c->role, $c->runW()], $taken->circuits))->toBe([
+        [Role::Must, 160.0], [Role::Must, 1000.0], [Role::Off, 60.0], [Role::Off, 60.0], [Role::Off, 0.0],
+    ])
+        ->and($taken->circuit('c')?->loads[0]->id)->toBe('x')
+        ->and(Stock::loads()->takeAll($job, $key, 'b', Grade::Low)->circuits()[1]->runW())->toBe(700.0)
+        ->and(Stock::loads()->takeAll($job, $key, 'b')->circuits()[0])->toBe($job->circuits()[0])
+        ->and(Stock::loads()->takeAll($job, $key, 'd'))->toBe($job);
+});
+
 it('finds by a few letters', function (string $typed, string $first) {
-    expect(stock()->find($typed, 240, 8)[0]->name ?? 'nothing')->toBe($first);
+    expect(Stock::loads()->find($typed, 240, 8)[0]->name ?? 'nothing')->toBe($first);
 })->with([
     ['smoke', 'Smoke and carbon monoxide alarms'], ['a/c', 'Central air conditioner, 3 ton'], ['condenser',
         'Central air conditioner, 3 ton'],

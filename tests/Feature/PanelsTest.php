@@ -142,12 +142,13 @@ it('tells the board how far a job has come and what is wrong', function () {
 
 it('lets the shop put its own figures and its own loads into the library', function () {
     $fields = [
-        'name' => 'Goat milker', 'kind' => 'pump', 'pf' => '0.85', 'volts' => '120', 'run_low_w' => '400', 'start_low_w' => '900',
+        'name' => 'Goat milker', 'kind' => 'pump', 'role' => 'must', 'words' => 'milking, goats', 'pf' => '0.85', 'volts' => '120',
+        'run_low_w' => '400', 'start_low_w' => '900',
         'run_usual_w' => '700', 'start_usual_w' => '1,900', 'run_high_w' => '900', 'start_high_w' => '3000',
     ];
     $this->get('/library/new')->assertOk()->assertSee('A load of our own');
     $this->post('/library', $fields)->assertRedirect('/catalogue');
-    $this->get("$this->base/library?q=milker&circuit=c2")->assertSee('Goat milker')->assertSee('700 W');
+    $this->get("$this->base/library?q=goats&circuit=c2")->assertSee('Goat milker')->assertSee('700 W');
     $load = LibraryLoad::query()->where('name', 'Goat milker')->firstOrFail();
     $this->put("/library/$load->id", ['run_high_w' => '1000'] + $fields)->assertRedirect('/catalogue');
     expect($load->refresh()->run_high_w)->toEqual(1000.0);

@@ -6,6 +6,7 @@ namespace Underpin\Exchange\Grid;
 
 use Underpin\Csv\Number;
 use Underpin\Job\Circuit;
+use Underpin\Job\Job;
 use Underpin\Job\Load;
 use Underpin\Job\Panel;
 
@@ -15,32 +16,37 @@ final readonly class GridRow
     /**
      * @param  ?Load  $load  null: none is on it yet
      * @param  bool  $isFirst  of its breaker: what is said of the breaker is changed in its first line
+     * @param  bool  $isFeeder  it feeds another panel: what that draws is said there
      */
-    private function __construct(public Panel $panel, public Circuit $circuit, public ?Load $load, public bool $isFirst)
-    {
+    private function __construct(
+        public Panel $panel, public Circuit $circuit, public ?Load $load, public bool $isFirst, public bool $isFeeder,
+    ) {
     }
 
     /** @return non-empty-list<self> a line for each load of a breaker, or one without */
-    public static function of(Panel $panel, Circuit $circuit): array
+    public static function of(Panel $panel, Circuit $circuit, bool $isFeeder = false): array
     {
         $rows = [];
         foreach ($circuit->loads === [] ? [null] : $circuit->loads as $i => $load) {
-            $rows[] = new self($panel, $circuit, $load, $i === 0);
+            $rows[] = new self($panel, $circuit, $load, $i === 0, $isFeeder);
         }
 
         return $rows;
     }
 
     /**
-     * @param  list<Panel>  $panels
+     * @param  ?list<string>  $only  ids of the breakers; null: all
      * @return list<self>
      */
-    public static function all(array $panels): array
+    public static function all(Job $job, ?array $only = null): array
     {
         $rows = [];
-        foreach ($panels as $panel) {
+        $feeders = array_map(fn (Circuit $feeder): string => $feeder->id, $job->feeders());
+        foreach ($job->service->panels as $panel) {
             foreach ($panel->circuits as $circuit) {
-                array_push($rows, ...self::of($panel, $circuit));
+                if ($only === null || in_array($circuit->id, $only, true)) {
+                    array_push($rows, ...self::of($panel, $circuit, in_array($circuit->id, $feeders, true)));
+                }
             }
         }
 
@@ -55,7 +61,7 @@ final readonly class GridRow
     /** A figure is missing in it that sizing needs. */
     public function isMissing(): bool
     {
-        return ! $this->circuit->isSpare() && ($this->load?->runW === null || $this->load->startIsMissing());
+        return ! $this->circuit->isSpare() && ! $this->isFeeder && ($this->load?->runW === null || $this->load->startIsMissing());
     }
 
     /** @return array<string, string> what stands in its cells, by column */

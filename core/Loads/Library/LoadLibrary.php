@@ -6,8 +6,10 @@ namespace Underpin\Loads\Library;
 
 use Closure;
 use Underpin\Job\Circuit;
+use Underpin\Job\Job;
 use Underpin\Job\Load;
 use Underpin\Job\LoadKind;
+use Underpin\Job\Panel;
 use Underpin\Job\Role;
 
 /** The shop's typical loads: what is looked up in them by a few letters, and what they suggest by the name of a circuit. */
@@ -64,7 +66,7 @@ final readonly class LoadLibrary
      */
     public function suggest(Circuit $circuit): array
     {
-        if ($circuit->isSpare()) {
+        if ($circuit->isSpare() || SaidName::of($circuit->name)->isOfPanel()) {
             return [];
         }
         if ($circuit->loads === []) {
@@ -75,6 +77,42 @@ final readonly class LoadLibrary
         return array_merge([], ...array_map(
             fn (Load $load): array => array_slice($this->fromName($circuit, $load->name, $load->id), 0, 1), array_values($open),
         ));
+    }
+
+    /** @return list<array{Circuit, non-empty-list<Suggestion>}> every breaker whose name says more than what stands there */
+    public function suggestAll(Job $job): array
+    {
+        $all = [];
+        foreach ($job->drawingCircuits() as $circuit) {
+            $there = $job->panelWith($circuit->id)?->circuit($circuit->id);
+            $suggestions = $there === null ? [] : $this->suggest($there);
+            if ($there !== null && $suggestions !== []) {
+                $all[] = [$there, $suggestions];
+            }
+        }
+
+        return $all;
+    }
+
+    /**
+     * The job with those figures.
+     *
+     * @param  Closure(): string  $newKey  an id that no other load has
+     * @param  string  $only  id of the one breaker that is meant; empty: all
+     */
+    public function takeAll(Job $job, Closure $newKey, string $only = '', Grade $grade = Grade::Usual): Job
+    {
+        $meant = array_map(fn (array $each): string => $each[0]->id, $this->suggestAll($job));
+        $meant = $only === '' ? $meant : array_intersect($meant, [$only]);
+        $take = fn (Circuit $circuit): Circuit => in_array($circuit->id, $meant, true) ? $this->take($circuit, $newKey, $grade) : $circuit;
+        $panels = array_map(
+            fn (Panel $panel): Panel => array_filter($panel->circuits, fn (Circuit $c): bool => in_array($c->id, $meant, true)) === []
+                ? $panel
+                : $panel->with(circuits: array_map($take, $panel->circuits)),
+            $job->service->panels,
+        );
+
+        return $meant === [] ? $job : $job->with($job->service->with(panels: $panels));
     }
 
     /**

@@ -30,6 +30,10 @@ final readonly class SaidName
     private const SMALL = ['the', 'of', 'for', 'in', 'on', 'a', 'an', 'to', 'by', 'at', 'and', 'with', 'or', 'main', 'new', 'old', 'hp',
         'one'];
 
+    private const PANELS = ['feeder', 'subpanel', 'sub', 'panel', 'feed'];
+
+    private const OTHER_PANELS = ['alarm', 'security', 'control', 'fire'];
+
     /** words that say something only beside another: "Bedroom 1 and 2 outlets" is one thing */
     private const GENERAL = ['outlet', 'light', 'receptacle', 'plug', 'lighting', 'circuit', 'north', 'south', 'east', 'west', 'left',
         'right'];
@@ -81,6 +85,12 @@ final readonly class SaidName
         }
 
         return array_map(self::of(...), $parts);
+    }
+
+    /** It feeds a panel: its name says where that stands, not what hangs on it. An alarm panel is a thing by itself. */
+    public function isOfPanel(): bool
+    {
+        return array_intersect($this->words, self::PANELS) !== [] && array_intersect($this->words, self::OTHER_PANELS) === [];
     }
 
     /** How far the size that is said here is from that of another; 0 where either says none. */

@@ -224,9 +224,12 @@ async function deliver(state, inputs) {
         byRow.set(row.dataset.name, row);
         return { row: row.dataset.name, column: input.dataset.column, value: input.value, was: input.defaultValue };
     });
-    const response = await untilAnswered(() => fetch(table.dataset.grid, {
+    // One name for it however often it is asked: the server makes it once.
+    const asked = {
         method: 'PUT', body: JSON.stringify({ sheet: table.dataset.sheet, cells: JSON.stringify(sent) }), headers: heads(own),
-    }));
+    };
+    const response = await untilAnswered(() => fetch(table.dataset.grid, asked));
+    if (response.status === 208) return location.reload();
     const answer = await response.json().catch(() => ({}));
     for (const input of inputs) delete input.dataset.sent;
     if (!response.ok) return say(table, `Not saved. ${answer.message ?? ''}`, true);

@@ -1,7 +1,7 @@
 @push('scripts')@vite('resources/js/loads/grid.js')@endpush
-@php($f = Underpin\Exchange\Grid\GridColumns::form())
+@php($columns = $grid->columns())
 @php($last = $screen->job->service->panels === [] ? null : $screen->job->service->panels[array_key_last($screen->job->service->panels)])
-<x-layouts.loads :screen="$screen" title="What must run" at="list">
+<x-layouts.loads :screen="$screen" title="What must run" at="list" :isTight="true">
     <x-slot:actions><div class="actions">
         <a class="button" href="{{ $screen->links->to(Underpin\StageKey::Loads) }}" data-other-view title="Board ( g, or Alt + g in a cell )"><kbd>g</kbd> Board</a>
         <x-next :screen="$screen"/>
@@ -19,10 +19,10 @@
         <button class="button" type="button" data-grid-tool="more" data-of="loads-grid">Another load <kbd>Ctrl ↵</kbd></button>
         <span id="loads-grid-says" class="grid-says" role="status"></span>
     </p>
-    <div class="scroll is-tall" tabindex="0" role="region" aria-label="Breakers and what hangs on them"><table class="table grid loads-grid" id="loads-grid" data-grid="{{ route('jobs.grid.update', $screen->row->id) }}" data-needs="amps" data-take="{{ route('jobs.suggestions', $screen->row->id) }}">
-        <thead><tr>@foreach ($f->fields() as $field)<th scope="col" class="g-{{ $field->name }}" aria-sort="none"><button type="button" id="gh-{{ $field->name }}" data-grid-sort="{{ $field->name }}">{{ $field->label }}@if ($field->unit()) <small>{{ $field->unit()->value }}</small>@endif</button></th>@endforeach<th scope="col" class="g-take"><span class="sr">Take what the name suggests</span></th></tr></thead>
+    <div class="scroll is-tall is-sheet" tabindex="0" role="region" aria-label="Breakers and what hangs on them"><table class="table grid loads-grid" id="loads-grid" data-grid="{{ route('jobs.grid.update', $screen->row->id) }}" data-needs="amps" data-take="{{ route('jobs.suggestions', $screen->row->id) }}">
+        <thead><tr>@foreach ($columns as $field)<th scope="col" class="g-{{ $field->name }}" aria-sort="none"><button type="button" id="gh-{{ $field->name }}" data-grid-sort="{{ $field->name }}">{{ $field->label }}@if ($field->unit()) <small>{{ $field->unit()->value }}</small>@endif</button></th>@endforeach<th scope="col" class="g-take"><span class="sr">Take what the name suggests</span></th></tr></thead>
         <tbody>@foreach ($grid->rows() as $row)@include('loads.grid-row')@endforeach
-            <tr data-row="" data-blank>@foreach ($f->fields() as $field)<td class="g-{{ $field->name }}"><input data-column="{{ $field->name }}" value="{{ $field->name === 'panel' ? $last->name : '' }}" aria-label="{{ $field->label }}, new breaker" @if ($field->name === 'name') placeholder="Another breaker" @endif @if ($field->name === 'leg') readonly tabindex="-1" @endif @if ($field->name === 'space') placeholder="next free" @endif autocomplete="off"></td>@endforeach<td class="g-take"></td></tr>
+            <tr data-row="" data-blank>@foreach ($columns as $field)<td class="g-{{ $field->name }}"><input data-column="{{ $field->name }}" value="{{ $field->name === 'panel' ? $last->name : '' }}" aria-label="{{ $field->label }}, new breaker" @if ($field->name === 'name') placeholder="Another breaker" @endif @if ($field->name === 'leg') readonly tabindex="-1" @endif @if ($field->name === 'space') placeholder="next free" @endif autocomplete="off"></td>@endforeach<td class="g-take"></td></tr>
         </tbody>
     </table></div>
     @part('loads.sums')

@@ -15,9 +15,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Underpin\Job\Circuit;
 use Underpin\Job\Job as JobFile;
-use Underpin\Job\Panel;
 use Underpin\Loads\Library\Grade;
 use Underpin\Say;
 use Underpin\StageKey;
@@ -32,23 +30,11 @@ final class SuggestionController extends Controller
         $only = $request->string('circuit')->toString();
         $grade = Grade::tryFrom($request->string('grade')->toString()) ?? Grade::Usual;
         $library = $job->shop->library();
-        $taken = 0;
         $edited = JobEditor::change(
-            $job, $this->user(), fn () => 'Figures by name: '.Say::count($taken, 'breaker'),
-            function (JobFile $file) use ($library, $only, $grade, &$taken): JobFile {
-                $take = function (Circuit $circuit) use ($library, $only, $grade, &$taken): Circuit {
-                    $fresh = $only === '' || $only === $circuit->id ? $library->take($circuit, $this->newKey(...), $grade) : $circuit;
-                    $taken += $fresh === $circuit ? 0 : 1;
-
-                    return $fresh;
-                };
-                $panels = array_map(
-                    fn (Panel $panel): Panel => $panel->with(circuits: array_map($take, $panel->circuits)), $file->service->panels,
-                );
-
-                return $taken === 0 ? $file : $file->with($file->service->with(panels: $panels));
-            },
+            $job, $this->user(), $only === '' ? 'Figures by the names of breakers' : 'Figures by the name of a breaker',
+            fn (JobFile $file): JobFile => $library->takeAll($file, $this->newKey(...), $only, $grade),
         );
+        $taken = count($edited->patch?->circuits() ?? []);
         $said = $taken === 0 ? 'No name says more than what stands there.' : 'Figures taken for '.Say::count($taken, 'breaker').'.';
 
         return GridAnswer::wanted($request)

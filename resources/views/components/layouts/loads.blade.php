@@ -1,4 +1,4 @@
-@props(['screen', 'title', 'at'])
+@props(['screen', 'title', 'at', 'isTight' => false])
 <x-layouts.page :title="$title.' · '.$screen->row->name" :job="$screen->row">
     @part('parts.header')
     <div id="page">
@@ -6,9 +6,9 @@
         <div class="job">
             @part('parts.spine')
             <main class="stage" data-page="{{ $at }}" tabindex="-1" data-stage-name="loads">
-                <div class="stage-head"><h1>{{ $title }}</h1>{{ $actions ?? '' }}</div>
+                <div class="stage-head"><h1>{{ $title }}</h1>@if ($isTight)<x-schools :screen="$screen" :at="$at"/>@endif {{ $actions ?? '' }}</div>
                 <p class="print-only"><b>{{ $screen->row->name }}</b>{{ $screen->row->customer_address ? ', '.$screen->row->customer_address : '' }}. {{ $screen->job->authority->rules->authority ?: 'No local amendments named' }}, {{ $screen->job->authority->rules->edition }}. A licensed electrician and the local authority decide.</p>
-                <x-schools :screen="$screen" :at="$at"/>
+                @unless ($isTight)<x-schools :screen="$screen" :at="$at"/>@endunless
                 {{ $slot }}
             </main>
         </div>
