@@ -46,7 +46,7 @@ return Application::configure(basePath: dirname(__DIR__))
             subdomains: false,
         );
         // Which of two themes a browser likes is no secret, and the page's script sets it.
-        $middleware->encryptCookies(except: ['night']);
+        $middleware->encryptCookies(except: ['night', 'narrow']);
         $middleware->redirectGuestsTo(fn (): string => route('login'));
         $middleware->redirectUsersTo(fn (): string => route('jobs.index'));
     })

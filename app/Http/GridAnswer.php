@@ -55,7 +55,7 @@ final class GridAnswer
     {
         return [
             Part::any('parts.header'), Part::any('parts.strip'), Part::any('parts.spine'), Part::any('loads.sums'),
-            Part::any('loads.suggested'),
+            Part::any('loads.suggested'), Part::any('loads.fits'),
         ];
     }
 }

@@ -13,6 +13,7 @@ use App\Screens\Pages\StagePages;
 use Underpin\Checks\Finding;
 use Underpin\Checks\Review;
 use Underpin\Design\Design;
+use Underpin\Drawing\Board\BoardSize;
 use Underpin\Drawing\Board\Highlights;
 use Underpin\Drawing\Board\PanelBoard;
 use Underpin\Drawing\Spot;
@@ -122,11 +123,17 @@ final readonly class JobScreen
         return $this->job->panelWith($circuit->id);
     }
 
+    /** The device says how wide it is: a board for the hand has other proportions, not smaller letters. */
+    public static function boardSize(): BoardSize
+    {
+        return request()->cookie('narrow') === '1' ? BoardSize::narrow() : BoardSize::wide();
+    }
+
     public function board(Panel $panel): PanelBoard
     {
         return new PanelBoard($panel, $this->design(), new Highlights(
             $this->at, $this->newPanel, $this->newSpace, $this->review->flaggedCircuits(),
-        ));
+        ), self::boardSize());
     }
 
     /** The markup of one breaker, to take the place of the one on the page. */

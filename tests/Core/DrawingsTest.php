@@ -14,6 +14,7 @@ use Underpin\Design\Design;
 use Underpin\Drawing\Anchor;
 use Underpin\Drawing\Board\BoardInk;
 use Underpin\Drawing\Board\BoardLayout;
+use Underpin\Drawing\Board\BoardSize;
 use Underpin\Drawing\Board\Highlights;
 use Underpin\Drawing\Board\PanelBoard;
 use Underpin\Drawing\Box;
@@ -184,7 +185,7 @@ it('lays a board out for any number of spaces, one inch each', function (int $sp
     $boxes = array_map(fn (Rect $r): Box => $r->box, $free->only(Rect::class));
     expectApart($boxes);
     expect($boxes[0]->y)->toBe($boxes[1]->y)
-        ->and((new BoardLayout($spaces))->row(3)->y - (new BoardLayout($spaces))->row(1)->y)
+        ->and((new BoardLayout($spaces, BoardSize::wide()))->row(3)->y - (new BoardLayout($spaces, BoardSize::wide()))->row(1)->y)
         ->toEqualWithDelta(25.4 / $drawing->sheet->mmPerUnit, 1e-9);
 })->with([2, 8, 42, 84]);
 
@@ -211,7 +212,7 @@ it('marks the role on the outer edge, so that it survives grey print', function 
             fn ($e) => $e instanceof Rect && in_array($e->ink, [BoardInk::Bar, BoardInk::BarFrame, BoardInk::FaceOff], true),
         ));
         expect(array_map(fn (Rect $r) => $r->ink, $marks))->toBe($inks);
-        $box = (new BoardLayout(40))->box($circuit->position);
+        $box = (new BoardLayout(40, BoardSize::wide()))->box($circuit->position);
         foreach ($marks as $mark) {
             expect($circuit->position->space % 2 === 1 ? $mark->box->x === $box->x : $mark->box->right() === $box->right())->toBeTrue();
         }
@@ -234,7 +235,7 @@ it('draws the right column as the mirror image of the left', function () {
         [5, 6],
     );
     foreach ($left as $i => [$from, $to]) {
-        expect($right[$i])->toBe([BoardLayout::WIDTH - $to, BoardLayout::WIDTH - $from]);
+        expect($right[$i])->toBe([BoardSize::wide()->width - $to, BoardSize::wide()->width - $from]);
     }
 });
 

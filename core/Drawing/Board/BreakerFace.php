@@ -25,23 +25,16 @@ final readonly class BreakerFace
 {
     private const EDGE_W = 9;
 
-    private const HANDLE = 220;
-
     private const HANDLE_W = 28;
 
     private const HANDLE_H = 16;
 
     private const NAME = 18;
 
-    private const AMPS = 212;
-
     private const HALF_LETTER = 5;
 
-    /** letters that a breaker has room for */
-    private const LETTERS = 20;
-
-    /** and where it says that it is an AFCI or GFCI */
-    private const LETTERS_MARKED = 15;
+    /** between the lines of a name, and from the edge of a breaker to its first */
+    private const LINE = 17;
 
     private bool $isRight;
 
@@ -49,8 +42,11 @@ final readonly class BreakerFace
 
     private ?Box $tied;
 
+    private BoardSize $size;
+
     public function __construct(private Circuit $circuit, BoardLayout $layout, private bool $isFlagged)
     {
+        $this->size = $layout->size;
         $this->isRight = BoardLayout::isRight($circuit->position->space);
         $this->box = $layout->box($circuit->position);
         $this->tied = $layout->tiedBox($circuit->position);
@@ -70,7 +66,7 @@ final readonly class BreakerFace
 
     private function spoken(): string
     {
-        return self::shortName($this->circuit)." {$this->rating()}"
+        return implode(' ', $this->size->lines($this->circuit))." {$this->rating()}"
             .($this->tied === null ? '' : " tied to {$this->circuit->position->space}a")
             .", {$this->circuit->title()}, {$this->circuit->leg()->words()}, {$this->circuit->role->words()}"
             .($this->isFlagged ? ', has findings' : '');
@@ -79,14 +75,6 @@ final readonly class BreakerFace
     private function rating(): string
     {
         return trim("{$this->circuit->breakerAmps} {$this->circuit->protection->short()}");
-    }
-
-    /** As much of a name as a breaker has room for. */
-    private static function shortName(Circuit $circuit): string
-    {
-        $name = $circuit->name === '' ? 'unnamed' : $circuit->name;
-
-        return mb_strimwidth($name, 0, $circuit->protection->mark() === '' ? self::LETTERS : self::LETTERS_MARKED, '…');
     }
 
     private function face(Box $box): Rect
@@ -130,38 +118,54 @@ final readonly class BreakerFace
     /** @return list<Element> thrown to the middle of the panel when it is on */
     private function handle(): array
     {
-        $y = $this->box->middle() - self::HANDLE_H / 2;
+        $y = $this->ratingLine() - self::HALF_LETTER - self::HANDLE_H / 2;
         $isOn = $this->circuit->role === Role::Must;
         $half = self::HANDLE_W / 2;
+        $from = $this->size->breaker - self::HANDLE_W - 10;
 
         return [
-            new Rect($this->part(self::HANDLE, self::HANDLE_W, $y, self::HANDLE_H), BoardInk::Handle, 4),
+            new Rect($this->part($from, self::HANDLE_W, $y, self::HANDLE_H), BoardInk::Handle, 4),
             new Rect(
-                $this->part(self::HANDLE + ($isOn ? $half : 0), $half, $y, self::HANDLE_H),
-                $isOn ? BoardInk::HandleOn : BoardInk::HandleOff, 4,
+                $this->part($from + ($isOn ? $half : 0), $half, $y, self::HANDLE_H), $isOn ? BoardInk::HandleOn : BoardInk::HandleOff, 4,
             ),
         ];
+    }
+
+    /** The baseline of its rating: on the middle, or at the foot where that stands below the name. */
+    private function ratingLine(): float
+    {
+        $isHalf = $this->circuit->position->half !== null;
+
+        return $this->size->isStacked ? $this->box->bottom() - ($isHalf ? 4 : 8) : $this->box->middle() + self::HALF_LETTER;
     }
 
     /** @return list<Element> */
     private function words(): array
     {
-        $isHalf = $this->circuit->position->half !== null;
+        $lines = $this->size->lines($this->circuit);
+        $isSmall = $this->circuit->position->half !== null;
+        $isSmallName = $isSmall || count($lines) > 1;
         $name = match (true) {
-            $this->isOff() => $isHalf ? BoardInk::NameHalfOff : BoardInk::NameOff,
-            default => $isHalf ? BoardInk::NameHalf : BoardInk::Name,
+            $this->isOff() => $isSmallName ? BoardInk::NameHalfOff : BoardInk::NameOff,
+            default => $isSmallName ? BoardInk::NameHalf : BoardInk::Name,
         };
         $amps = match (true) {
-            $this->isOff() => $isHalf ? BoardInk::AmpsHalfOff : BoardInk::AmpsOff,
-            default => $isHalf ? BoardInk::AmpsHalf : BoardInk::Amps,
+            $this->isOff() => $isSmall ? BoardInk::AmpsHalfOff : BoardInk::AmpsOff,
+            default => $isSmall ? BoardInk::AmpsHalf : BoardInk::Amps,
         };
         $outward = $this->isRight ? Anchor::End : Anchor::Start;
         $inward = $this->isRight ? Anchor::Start : Anchor::End;
-        $baseline = $this->box->middle() + self::HALF_LETTER;
+        $first = $this->size->isStacked
+            ? $this->box->y + ($isSmall ? 13 : self::LINE + 3)
+            : $this->box->middle() + self::HALF_LETTER - (count($lines) - 1) * self::LINE / 2;
 
         return [
-            new Text($this->x(self::NAME), $baseline, self::shortName($this->circuit), $name, $outward),
-            new Text($this->x(self::AMPS), $baseline, $this->rating(), $amps, $inward),
+            ...array_map(fn (string $line, int $i): Text => new Text(
+                $this->x(self::NAME), $first + $i * self::LINE, $line, $name, $outward,
+            ), $lines, array_keys($lines)),
+            $this->size->isStacked
+                ? new Text($this->x(self::NAME), $this->ratingLine(), $this->rating(), $amps, $outward)
+                : new Text($this->x($this->size->breaker - self::HANDLE_W - 18), $this->ratingLine(), $this->rating(), $amps, $inward),
             ...$this->tied === null ? [] : [new Text(
                 $this->x(self::NAME), $this->tied->middle() + self::HALF_LETTER,
                 "tied to {$this->circuit->position->space}a", $name, $outward,

@@ -40,26 +40,26 @@ final readonly class MovedBoard
     public function __construct(private Panel $panel, private Design $design)
     {
         $this->after = PanelsAfter::after($panel, $design);
-        $this->at = new BoardLayout($panel->spaces);
+        $this->at = new BoardLayout($panel->spaces, BoardSize::wide());
     }
 
     public function drawing(): Drawing
     {
-        $right = BoardLayout::WIDTH + self::BETWEEN;
+        $right = $this->at->size->width + self::BETWEEN;
         $asFound = new Design($this->design->job->with(new Connection), $this->design->ways);
         $foot = self::HEAD + $this->at->height() + 28;
 
         return new Drawing(
             "{$this->panel->name}, before and after",
-            Sheet::diagram($right + BoardLayout::WIDTH, self::HEAD + $this->at->height() + self::FOOT), [
+            Sheet::diagram($right + $this->at->size->width, self::HEAD + $this->at->height() + self::FOOT), [
                 new Layer('boards', [
                     $this->board(new PanelBoard($this->panel, $asFound), 'before', 0.0),
                     $this->board(new PanelBoard($this->after, $this->design), 'after', $right),
                 ]),
                 new Layer('moves', array_merge([], ...array_map($this->join(...), $this->moved(), array_keys($this->moved())))),
                 new Layer('notes', [
-                    new Text(BoardLayout::WIDTH / 2, 22, 'Before', BoardInk::MoveNote, Anchor::Middle),
-                    new Text($right + BoardLayout::WIDTH / 2, 22, 'After', BoardInk::MoveNote, Anchor::Middle),
+                    new Text($this->at->size->width / 2, 22, 'Before', BoardInk::MoveNote, Anchor::Middle),
+                    new Text($right + $this->at->size->width / 2, 22, 'After', BoardInk::MoveNote, Anchor::Middle),
                     new Text(4, $foot, 'Runs, of what is not left off: '.self::legs($this->panel), BoardInk::MoveNote),
                     new Text($right + 4, $foot, self::legs($this->after), BoardInk::MoveNote),
                     new Text(4, $foot + 24, 'Look before each move whether its conductors reach the new space.', BoardInk::MoveNote),
@@ -98,8 +98,8 @@ final readonly class MovedBoard
     private function join(array $pair, int $n): array
     {
         [$out, $in] = [$this->aisle($pair[0]->position, false), $this->aisle($pair[1]->position, true)];
-        $x = BoardLayout::WIDTH + 24 + $n * 16;
-        $right = BoardLayout::WIDTH + self::BETWEEN;
+        $x = $this->at->size->width + 24 + $n * 16;
+        $right = $this->at->size->width + self::BETWEEN;
         [$y1, $y2] = [self::HEAD + $out[2][1], self::HEAD + $in[2][1]];
         $corners = [];
         foreach ($out as [$u, $v]) {

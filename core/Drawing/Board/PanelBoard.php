@@ -32,8 +32,6 @@ final readonly class PanelBoard
 
     private const EDGE = 4;
 
-    private const MAIN_W = 208;
-
     private const MAIN_H = 56;
 
     private const MAIN_Y = 18;
@@ -43,9 +41,10 @@ final readonly class PanelBoard
 
     private BoardLayout $at;
 
-    public function __construct(public Panel $panel, private Design $design, private Highlights $highlights = new Highlights)
-    {
-        $this->at = new BoardLayout($panel->spaces);
+    public function __construct(
+        public Panel $panel, private Design $design, private Highlights $highlights = new Highlights, ?BoardSize $size = null,
+    ) {
+        $this->at = new BoardLayout($panel->spaces, $size ?? BoardSize::wide());
     }
 
     public function drawing(): Drawing
@@ -73,7 +72,7 @@ final readonly class PanelBoard
 
     public function sheet(): Sheet
     {
-        return Sheet::scaled(BoardLayout::WIDTH, $this->at->height(), self::SPACE_MM / BoardLayout::ROW);
+        return Sheet::scaled($this->at->size->width, $this->at->height(), self::SPACE_MM / $this->at->size->row);
     }
 
     public function breaker(Circuit $circuit): Link
@@ -105,11 +104,11 @@ final readonly class PanelBoard
     /** @return list<Element> */
     private function enclosure(): array
     {
-        $main = new Box((BoardLayout::WIDTH - self::MAIN_W) / 2, self::MAIN_Y, self::MAIN_W, self::MAIN_H);
+        $main = new Box(($this->at->size->width - $this->at->size->main) / 2, self::MAIN_Y, $this->at->size->main, self::MAIN_H);
         $said = fn (float $y, string $words, BoardInk $ink): Text => new Text($main->centre(), $y, $words, $ink, Anchor::Middle);
 
         return [
-            new Rect(new Box(1, 1, BoardLayout::WIDTH - 2, $this->at->height() - 2), BoardInk::Enclosure, 12),
+            new Rect(new Box(1, 1, $this->at->size->width - 2, $this->at->height() - 2), BoardInk::Enclosure, 12),
             ...$this->panel->mainAmps === null
                 ? [
                     new Rect($main, BoardInk::NoMain, 5),
@@ -137,8 +136,8 @@ final readonly class PanelBoard
                     new Box($row->x + self::EDGE, $row->y, $row->w - 2 * self::EDGE, $row->h),
                     $leg === Leg::A ? BoardInk::BandA : BoardInk::BandB,
                 ),
-                new Text(BoardLayout::NUMBERS, $baseline, (string) $odd, BoardInk::SpaceNumber, Anchor::End),
-                new Text($row->right() - BoardLayout::NUMBERS, $baseline, (string) ($odd + 1), BoardInk::SpaceNumber),
+                new Text($this->at->size->numbers, $baseline, (string) $odd, BoardInk::SpaceNumber, Anchor::End),
+                new Text($row->right() - $this->at->size->numbers, $baseline, (string) ($odd + 1), BoardInk::SpaceNumber),
                 new Text($row->centre(), $baseline, $leg->value, $leg === Leg::A ? BoardInk::LetterA : BoardInk::LetterB, Anchor::Middle),
             );
         }
@@ -172,9 +171,11 @@ final readonly class PanelBoard
 
         return [
             new Rect($box, BoardInk::Generator, 4),
-            new Text(
-                $box->centre(), $box->middle() + self::HALF_LETTER, 'Generator breaker, held down', BoardInk::GeneratorWord, Anchor::Middle,
-            ),
+            ...array_map(fn (string $line, int $i): Text => new Text(
+                $box->centre(), $box->middle() + self::HALF_LETTER + $i, $line, BoardInk::GeneratorWord, Anchor::Middle,
+            ), ...$this->at->size->isStacked
+                ? [['Generator', 'breaker,', 'held down'], [-20, 0, 20]]
+                : [['Generator breaker, held down'], [0]]),
         ];
     }
 
@@ -185,14 +186,20 @@ final readonly class PanelBoard
             return [];
         }
         $isRight = BoardLayout::isRight($this->panel->interlockSpace);
-        $x = fn (float $fromLeft): float => $isRight ? BoardLayout::WIDTH - $fromLeft : $fromLeft;
+        $x = fn (float $fromLeft): float => $isRight ? $this->at->size->width - $fromLeft : $fromLeft;
         $quarter = ($isRight ? -1 : 1) * tan(M_PI / 8);
+
+        $corner = $this->at->size->plate;
+        $atMain = ($this->at->size->width - $this->at->size->main) / 2 - 8;
 
         return [new Group('Interlock plate', [
             new Path([Trace::open([
-                new Point($x(120), 90), new Point($x(120), 56, $quarter), new Point($x(126), 50), new Point($x(208), 50),
+                new Point($x($corner), 90), new Point($x($corner), 56, $quarter), new Point($x($corner + 6), 50), new Point($x($atMain), 50),
             ])], BoardInk::Plate),
-            new Text($x(128), 42, 'interlock', BoardInk::PlateWord, $isRight ? Anchor::End : Anchor::Start),
+            new Text(
+                $x($this->at->size->isStacked ? $this->at->size->column : $corner + 8), 42, 'interlock', BoardInk::PlateWord,
+                $isRight ? Anchor::End : Anchor::Start,
+            ),
         ])];
     }
 }

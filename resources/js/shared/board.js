@@ -7,6 +7,11 @@ const roles = { 1: 'must', 2: 'room', 3: 'off' };
 export function startBoard() {
     select(new URLSearchParams(location.search).get('at'));
     document.addEventListener('click', (event) => {
+        const close = event.target.closest('[data-deselect]');
+        if (close) {
+            event.preventDefault();
+            return leave(close.getAttribute('href'));
+        }
         const link = event.target.closest('[data-board] a, .twin a[data-at]');
         if (!link || event.metaKey || event.ctrlKey) return;
         event.preventDefault();
@@ -22,6 +27,10 @@ function act(event) {
     if (roles[digit] && selected()) return (onBoard(event.target) || isMeant(event, 'marks the breaker')) && setRole(digit);
     if (event.altKey) return ['ArrowUp', 'ArrowDown'].includes(event.key) && moveBreaker(event.key === 'ArrowUp' ? -1 : 1);
     if (isArrow) return move(event.key);
+    if (event.key === 'Escape' && selected()) {
+        leave(location.pathname);
+        return true;
+    }
     const isOnBoard = event.target === document.body || event.target.matches('.breaker, main');
     return event.key === 'Enter' && isOnBoard && enterDrawer();
 }
@@ -44,9 +53,22 @@ function open(link) {
     select(link.dataset.at ?? null);
     if (!link.dataset.at) link.classList.add('is-selected');
     history.replaceState(null, '', href);
-    opening = load(href).then(() => {
-        if (window.innerWidth < 700) document.getElementById('part-drawer')?.scrollIntoView({ behavior: 'smooth' });
-    });
+    opening = load(href);
+    keepInSight(link);
+}
+
+/** On a phone the drawer is a sheet over the lower half of the screen: what is selected stays above it. */
+function keepInSight(link) {
+    const bottom = link.getBoundingClientRect().bottom;
+    const free = window.innerHeight * 0.42;
+    if (window.innerWidth <= 700 && bottom > free) window.scrollBy({ top: bottom - free, behavior: 'smooth' });
+}
+
+/** Nothing is selected any more. */
+function leave(href) {
+    select(null);
+    history.replaceState(null, '', href);
+    opening = load(href);
 }
 
 /** One step over the board: within a column up and down, across it left and right. */

@@ -1,3 +1,4 @@
+@include('loads.by-name')
 <section class="loads" aria-label="Loads">
     <h3>What hangs on it</h3>
     @forelse ($circuit->loads as $load)
@@ -40,7 +41,7 @@
         </form>
         <form id="remove-{{ $load->id }}" method="post" action="{{ route('jobs.loads.destroy', [$screen->row->id, $load->id]) }}" data-parts>@csrf @method('DELETE')</form>
     @empty
-        <p class="quiet">Nothing yet. Find it in the library, or type its nameplate.</p>
+        <p class="quiet">Nothing yet. Take it by its name, find it in the library, or type its nameplate.</p>
     @endforelse
     @if ($circuit->loads !== [])
         <dl class="figures">

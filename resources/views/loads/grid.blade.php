@@ -10,6 +10,7 @@
         <div class="blank"><h2>No panel yet</h2><p>Bring in a schedule from a spreadsheet, or add a panel and type its breakers here.</p>
             <a class="button is-primary" href="{{ route('jobs.schedule.create', $screen->row->id) }}">Bring in a schedule</a> <a class="button" href="{{ $screen->links->to(Underpin\StageKey::Survey) }}#add-panel">Add a panel</a></div>
     @else
+    @part('loads.fits')
     @part('loads.suggested')
     <p class="grid-tools">
         <span class="select"><select data-grid-filter="role" data-of="loads-grid" aria-label="Role shown"><option value="">every role</option>@foreach (Underpin\Job\Role::cases() as $role)<option value="{{ $role->value }}">{{ $role->words() }}</option>@endforeach</select></span>
