@@ -159,6 +159,10 @@ final readonly class JobScreen
             return $this->links->to(StageKey::PlaceAndFuel)."#on-plan-$spot->onPlan";
         }
 
+        if ($spot->candidate !== null) {
+            return "#fit-$spot->candidate";
+        }
+
         return $spot->circuit === null
             ? $this->links->to(StageKey::Survey, ['panel' => $spot->panel, 'space' => $spot->space])
             : $this->links->to($this->stage, ['at' => $spot->circuit]);

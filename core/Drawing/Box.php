@@ -30,4 +30,9 @@ final readonly class Box
     {
         return $this->y + $this->h / 2;
     }
+
+    public function overlaps(self $other): bool
+    {
+        return $this->x < $other->right() && $other->x < $this->right() && $this->y < $other->bottom() && $other->y < $this->bottom();
+    }
 }

@@ -8,8 +8,14 @@ namespace Underpin\Drawing;
 final readonly class Spot
 {
     private function __construct(public ?string $circuit, public ?string $panel, public ?int $space, public ?string $part = null,
-        public ?string $onPlan = null)
+        public ?string $onPlan = null, public ?string $candidate = null)
     {
+    }
+
+    /** A machine on a fuel that is compared with others: its row of the table. */
+    public static function candidate(string $id): self
+    {
+        return new self(null, null, null, null, null, $id);
     }
 
     /** A part of the thing that will be built, by its id: its row of the wire table. */

@@ -23,6 +23,8 @@ use Underpin\Say;
  */
 final readonly class Fit
 {
+    private const LEAST_LOADED_PCT = 25.0;
+
     /** amperes of the circuits that must run and can be fed, per hot conductor */
     public LegCurrents $running;
 
@@ -111,6 +113,43 @@ final readonly class Fit
     public function sparePct(): float
     {
         return 100 * $this->spareAmps() / $this->supply->runLimitAmps();
+    }
+
+    /** Per cent of what it gives for a moment that is left at the highest moment: the worst start, or a restart with everything on. */
+    public function startSparePct(): float
+    {
+        $highest = max($this->starting->peakAmps(), $this->restartAmps);
+
+        return 100 * ($this->supply->surgeLimitAmps() - $highest) / $this->supply->surgeLimitAmps();
+    }
+
+    /** What must run is so small a part of it that it costs more, burns more and, a diesel, fouls: good practice, a quarter. */
+    public function isFarTooLarge(): bool
+    {
+        return $this->plan->must !== [] && $this->running->worstAmps() > 0 && $this->sparePct() > 100 - self::LEAST_LOADED_PCT;
+    }
+
+    /** How it stands, for a row among others: with the margin that it was judged by. */
+    public function standing(): string
+    {
+        $margin = Say::pct($this->marginPct);
+
+        return match (true) {
+            $this->plan->must === [] => 'Not judged: nothing is marked to run',
+            $this->cannotFeed !== [] => 'No 240 V for '.Say::list($this->titles($this->cannotFeed), 2),
+            $this->overRun() => 'Over by '.Say::amps(-$this->spareAmps()).' while running',
+            $this->overSurge() => sprintf('Over by %s at a start',
+                Say::amps($this->starting->peakAmps() - $this->supply->surgeLimitAmps())),
+            $this->surgeIsUnknown() => 'Not judged: what it gives for a moment is not known',
+            $this->verdict === Verdict::Unknown => 'Not judged: '.$this->whatIsMissing(),
+            $this->restartIsOver() => 'Holds in the right order only',
+            $this->verdict === Verdict::Tight => sprintf('Holds, with %s free: under the %s margin', Say::pct($this->sparePct()), $margin),
+            $this->isFarTooLarge() => sprintf(
+                'Holds the %s margin; far too large: %s times what must run', $margin,
+                Say::figure(round($this->supply->runLimitAmps() / $this->running->worstAmps())),
+            ),
+            default => "Holds the $margin margin",
+        };
     }
 
     /** What can run together: all that must and what else there is room for, or the best part of it. */

@@ -42,6 +42,12 @@ final readonly class Supply
     }
 
     /** Watts that it carries for hours here. */
+    /** Of this machine on this fuel, among others. */
+    public function id(): string
+    {
+        return $this->machine->id.'-'.str_replace(' ', '-', $this->fuel->value);
+    }
+
     public function runW(): float
     {
         return $this->rating->runW * $this->derate->left();

@@ -21,8 +21,15 @@ final class SizePage extends PlainPage
         return 'size.page';
     }
 
+    public function script(): string
+    {
+        return 'resources/js/size/page.js';
+    }
+
     public function data(JobScreen $screen, Request $request): array
     {
-        return ['size' => SizeScreen::of($screen, $request->string('only')->toString())];
+        $beside = array_values(array_filter((array) $request->query('beside'), is_string(...)));
+
+        return ['size' => SizeScreen::of($screen, $request->string('only')->toString(), $beside)];
     }
 }

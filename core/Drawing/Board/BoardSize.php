@@ -53,7 +53,8 @@ final readonly class BoardSize
             return [$name];
         }
         // In two lines the letters are smaller.
-        $lines = $most === 1 ? [] : explode("\n", wordwrap($name, $letters + ($this->isStacked ? 0 : 3), "\n", true));
+        $more = $this->isStacked || mb_strlen($name) <= $letters + 3 ? 0 : 3;
+        $lines = $most === 1 ? [] : explode("\n", wordwrap($name, $letters + $more, "\n", true));
 
         return count($lines) === 2 ? $lines : self::cut($name, $letters, $most);
     }

@@ -1,9 +1,19 @@
 @php($row = $screen->row)
+@php($margin = $screen->job->generator->marginPct)
+@php([$here, $away] = $size->byPlace())
 <div class="stage-head">
     <h1>Which machine holds</h1>
+    @if ($screen->findings() !== [])<a class="saved" href="#findings-here">{{ Underpin\Say::count(count($screen->findings()), 'finding') }} below</a>@endif
     <x-next :screen="$screen"/>
 </div>
-<div class="stage-head">
+@php($f = (new App\Http\Requests\Size\MarginRequest)->form())
+<div class="size-tools">
+    <form id="margin-form" class="inline" method="post" action="{{ route('jobs.margin', ['job' => $row->id, 'only' => $size->fuel?->value]) }}" data-parts data-autosave>
+        @csrf @method('PUT')
+        <x-was :values="['margin_pct' => $margin]"/>
+        <x-field :of="$f->field('margin_pct')" id="margin" :value="Underpin\Csv\Number::write($margin)"/>
+        <button class="button">Judge again</button>
+    </form>
     <nav class="chips" aria-label="Fuel">
         <a href="{{ route('jobs.stage', [$row->id, 'size']) }}" @if ($size->fuel === null) aria-current="true" @endif>every fuel</a>
         @foreach (Underpin\Job\Fuel::cases() as $fuel)
@@ -11,70 +21,66 @@
         @endforeach
     </nav>
 </div>
-@php($f = (new App\Http\Requests\Size\MarginRequest)->form())
-<form id="margin-form" class="inline" method="post" action="{{ route('jobs.margin', $row->id) }}" data-parts data-autosave>
-    @csrf @method('PUT')
-    <x-was :values="['margin_pct' => $screen->job->generator->marginPct]"/>
-    <x-field :of="$f->field('margin_pct')" id="margin" :value="Underpin\Csv\Number::write($screen->job->generator->marginPct)"/>
-    <button class="button">Judge again</button>
-    <p class="quiet">Running watts decide what it carries for hours; the advertised peak is gone after seconds.</p>
-</form>
-<x-findings :screen="$screen" :edition="$screen->job->authority->rules->edition" :findings="$screen->findings()"/>
 @if ($size->fits === [])
     <div class="blank"><h2>No machine here</h2><p>No machine in the catalogue burns {{ $size->fuel?->value ?? 'any fuel' }}.</p></div>
+@else
+@if ($screen->design()->onGenerator()->must === [])
+    <p class="asks-for">Nothing is marked to run yet, so no machine can be judged. <a href="{{ $screen->links->to(Underpin\StageKey::Loads) }}">Mark the loads</a></p>
 @endif
-<ol class="machines">
+<figure class="spare-chart">
+    <x-drawing :drawing="$size->picture($screen)" :screen="$screen" role="group" aria-label="Machines by price and by what is left on the worse leg"/>
+    <figcaption>Free on the worse leg, over price; a stem ends where the worst start takes it. Round portable, square standby{{ $away === [] ? '' : ', grey: fuel not here' }}.
+    </figcaption>
+</figure>
+@if (count($size->beside) > 1)
+    @include('size.beside')
+@endif
+@if ($away !== [])<input type="checkbox" class="show-away" id="show-away" @checked($here === [])>@endif
+<form id="beside-form" method="get" action="{{ route('jobs.stage', [$row->id, 'size']) }}#beside" class="grid-tools">
+    @if ($size->fuel)<input type="hidden" name="only" value="{{ $size->fuel->value }}">@endif
+    <button class="button" data-beside>Side by side <small>2 to {{ $size::MOST_BESIDE }} ticked</small></button>
+    <span class="select"><select data-fit-filter="form" aria-label="Kind of machine shown"><option value="">every kind</option>@foreach (array_unique(array_map(fn ($fit) => $fit->supply->machine->form->words(), $size->fits)) as $form)<option>{{ $form }}</option>@endforeach</select></span>
+    <label class="choice"><input type="checkbox" data-fit-filter="holds"> only what holds</label>
+    @if ($away !== [])<label class="button away-button" for="show-away">{{ count($away) }} on other fuels</label>@endif
+    <span class="grid-says" id="fits-say" role="status"></span>
+</form>
+<div class="scroll fits-scroll" tabindex="0" role="region" aria-label="Machines"><table class="table fits" id="fits">
+    <thead><tr><th><span class="sr">Beside</span></th>
+        @foreach (['name' => 'Machine', 'leg' => 'Worse leg', 'start' => 'Worst start', 'spare' => 'Free', 'price' => 'Price', 'rank' => 'How it stands'] as $key => $head)<th scope="col" aria-sort="{{ $key === 'rank' ? 'ascending' : 'none' }}" class="{{ in_array($key, ['leg', 'start', 'spare', 'price'], true) ? 'num' : '' }}"><button type="button" data-fit-sort="{{ $key }}">{{ $head }}</button></th>@endforeach
+        <th><span class="sr">Pick</span></th></tr></thead>
+    <tbody>
     @foreach ($size->fits as $i => $fit)
-        @php($machine = $fit->supply->machine)
+        @php($supply = $fit->supply)
+        @php($machine = $supply->machine)
+        @php($id = $supply->id())
         @php($picked = $size->isPicked($fit, $screen))
-        <li class="machine {{ $picked ? 'is-picked' : '' }}" data-verdict="{{ $fit->verdict->tone() }}">
-            <div class="machine-head">
-                <h2>{{ $machine->name }} <small>on {{ $fit->supply->fuel->value }}</small></h2>
-                <p class="verdict" data-tone="{{ $fit->verdict->tone() }}"><b>{{ $fit->headline() }}</b></p>
-            </div>
-            <dl class="figures">
-                <div><dt>Running{{ $fit->supply->derate->left() < 1 ? ' here' : '' }}</dt><dd>{{ number_format($fit->supply->runW()) }} <i>W</i></dd></div>
-                <div><dt>Peak{{ $fit->supply->derate->left() < 1 ? ' here' : '' }}</dt><dd>@if ($fit->supply->rating->peakW === null) not known @else{{ number_format($fit->supply->peakW()) }} <i>W</i>@endif</dd></div>
-                @if ($fit->supply->feedsBothLegs())
-                    <div><dt>Leg A</dt><dd>{{ number_format($fit->running->aAmps, 1) }} <small>of {{ number_format($fit->supply->runLimitAmps(), 1) }}</small> <i>A</i></dd></div>
-                    <div><dt>Leg B</dt><dd>{{ number_format($fit->running->bAmps, 1) }} <small>of {{ number_format($fit->supply->runLimitAmps(), 1) }}</small> <i>A</i></dd></div>
-                @else
-                    <div><dt>One hot</dt><dd>{{ number_format($fit->running->aAmps, 1) }} <small>of {{ number_format($fit->supply->runLimitAmps(), 1) }}</small> <i>A</i></dd></div>
-                @endif
-                <div><dt>Worst start</dt><dd>{{ number_format($fit->starting->peakAmps(), 1) }} <small>of {{ number_format($fit->supply->surgeLimitAmps(), 1) }}</small> <i>A</i></dd></div>
-                <div><dt>Spare</dt><dd>{{ number_format($fit->sparePct(), 0) }} <i>%</i></dd></div>
-                <div><dt>Price</dt><dd>@if ($machine->priceUsd === null) not known @else<i>$</i> {{ number_format($machine->priceUsd) }}@endif</dd></div>
-            </dl>
-            <form id="pick-{{ $machine->id }}-{{ \Illuminate\Support\Str::slug($fit->supply->fuel->value) }}" method="post" action="{{ route('jobs.machine', ['job' => $row->id, 'only' => $size->fuel?->value]) }}" data-parts>
+        <tr id="fit-{{ $id }}" class="{{ $picked ? 'is-picked' : '' }} {{ $supply->fuelIsMissing() ? 'is-away' : '' }}" data-verdict="{{ $fit->verdict->tone() }}" data-form="{{ $machine->form->words() }}" data-holds="{{ $fit->verdict === Underpin\Sizing\Verdict::Holds ? 1 : 0 }}" data-name="{{ $machine->name }}" data-leg="{{ $fit->running->worstAmps() - $supply->runLimitAmps() }}" data-start="{{ -$fit->startSparePct() }}" data-spare="{{ -$fit->sparePct() }}" data-price="{{ $machine->priceUsd ?? 9999999 }}" data-rank="{{ $i }}">
+            <td><label class="tick"><input type="checkbox" name="beside[]" value="{{ $id }}" form="beside-form" @checked(in_array($fit, $size->beside, true))><span class="sr">Put {{ $supply->words() }} beside others</span></label></td>
+            <th scope="row">{{ $machine->name }} <small>{{ $supply->fuel->value }}{{ $supply->fuelIsMissing() ? ', not here' : '' }}{{ $supply->feedsBothLegs() ? '' : ', 120 V' }}</small></th>
+            <td class="num is-detail">{{ number_format($fit->running->worstAmps(), 1) }} <small>of {{ number_format($supply->runLimitAmps(), 1) }} A</small></td>
+            <td class="num is-detail">{{ number_format(max($fit->starting->peakAmps(), $fit->restartAmps), 1) }} <small>of {{ number_format($supply->surgeLimitAmps(), 1) }} A</small></td>
+            <td class="num">{{ number_format($fit->sparePct(), 0) }} <small>%</small></td>
+            <td class="num">@if ($machine->priceUsd === null)<small>not known</small>@else<small>$</small> {{ number_format($machine->priceUsd) }}@endif</td>
+            <td><details class="standing"><summary data-tone="{{ $fit->verdict->tone() }}">{{ $fit->standing() }}</summary>
+                <ul>@foreach ($fit->why() as $why)<li>{{ $why }}</li>@endforeach
+                    <li>{{ ucfirst($machine->form->words()) }}, {{ $machine->volts === 240 ? '120/240 V' : '120 V' }}, {{ $machine->outlet->value === 'terminals' ? 'own terminals' : 'outlet '.$machine->outlet->value }} {{ $machine->outletAmps }} A, neutral {{ $machine->bond->value ?? 'not known' }}{{ $machine->gfci ? ', GFCI outlet' : '' }}.</li>
+                    @php($gaps = Underpin\Job\Machine\MachineGaps::of($machine))
+                    @if ($gaps !== [])<li>Not known of it: {{ Underpin\Say::list(array_keys($gaps), 4) }}.</li>@endif
+                    @if ($fit->plan->must !== [] && ($picked || $i < 8))@foreach ($size->together($fit) as $head => $words)<li><b>{{ $head }}:</b> {{ $words }}</li>@endforeach @endif
+                </ul></details></td>
+            <td><form id="pick-{{ $id }}" method="post" action="{{ route('jobs.machine', ['job' => $row->id, 'only' => $size->fuel?->value]) }}" data-parts>
                 @csrf @method('PUT')
                 <x-was :values="['machine' => $screen->job->generator->machine?->id, 'fuel' => $screen->job->generator->fuel?->value]"/>
                 @if ($picked)
                     <input type="hidden" name="key" value=""><input type="hidden" name="fuel" value=""><button class="button is-picked" aria-pressed="true">Picked <small>take back</small></button>
                 @else
-                    <input type="hidden" name="key" value="{{ $machine->id }}"><input type="hidden" name="fuel" value="{{ $fit->supply->fuel->value }}">
-                    <button class="button {{ $i === 0 ? 'is-primary' : '' }}" aria-pressed="false">Pick this</button>
+                    <input type="hidden" name="key" value="{{ $machine->id }}"><input type="hidden" name="fuel" value="{{ $supply->fuel->value }}">
+                    <button class="button {{ $i === 0 ? 'is-primary' : '' }}" aria-pressed="false" aria-label="Pick {{ $supply->words() }}">Pick</button>
                 @endif
-            </form>
-            <details @if ($picked || $i < $size::OPEN_ROWS) open @endif>
-                <summary>Why</summary>
-                <ul>@foreach ($fit->why() as $why)<li>{{ $why }}</li>@endforeach
-                    <li>{{ ucfirst($machine->form->words()) }}, {{ $machine->volts === 240 ? '120/240 V' : '120 V' }}, {{ $machine->outlet->value === 'terminals' ? 'own terminals' : 'outlet '.$machine->outlet->value }} {{ $machine->outletAmps }} A, neutral {{ $machine->bond->value ?? 'not known' }}{{ $machine->gfci ? ', GFCI outlet' : '' }}.</li>
-                    @php($gaps = Underpin\Job\Machine\MachineGaps::of($machine))
-                    @if ($gaps !== [])<li>Not known of it: {{ Underpin\Say::list(array_keys($gaps), 4) }}.</li>@endif
-                </ul>
-                @if (($picked || $i < $size::OPEN_ROWS) && $fit->plan->must !== [])
-                    @php($together = $fit->together())
-                    @if ($fit->verdict === Underpin\Sizing\Verdict::Short)
-                        <p><b>The best it can run together:</b> {{ Underpin\Say::list(array_map(fn ($c) => $c->title(), $together->on), 12) ?: 'nothing' }}.
-                            @if ($together->waiting !== []) <b>Must wait or take turns:</b> {{ Underpin\Say::list(array_map(fn ($c) => $c->title(), $together->waiting), 12) }}.@endif</p>
-                    @elseif ($fit->plan->room !== [])
-                        @php($also = array_filter($together->on, fn ($c) => $c->role === Underpin\Job\Role::Room))
-                        <p><b>Room beside what must run:</b> {{ Underpin\Say::list(array_values(array_map(fn ($c) => $c->title(), $also)), 12) ?: 'none' }}.
-                            @if ($together->waiting !== []) <b>Take turns:</b> {{ Underpin\Say::list(array_map(fn ($c) => $c->title(), $together->waiting), 12) }}.@endif
-                            @if ($together->unweighed !== []) <b>No figures, so not weighed:</b> {{ Underpin\Say::list(array_map(fn ($c) => $c->title(), $together->unweighed), 6) }}.@endif</p>
-                    @endif
-                @endif
-            </details>
-        </li>
+            </form></td>
+        </tr>
     @endforeach
-</ol>
+    </tbody>
+</table></div>
+@endif
+<div id="findings-here" tabindex="-1"><x-findings :screen="$screen" :edition="$screen->job->authority->rules->edition" :findings="$screen->findings()"/></div>
