@@ -32,6 +32,7 @@ final class JobResponse
         if ($request->headers->get('X-Parts') === self::NONE) {
             return self::html('', $said);
         }
+
         return self::html(self::parts($request, $screen, $screen->page->parts()), $said);
     }
 

@@ -5,10 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Underpin\Job\LoadKind;
-use Underpin\Job\Role;
-use Underpin\Loads\Library\TypicalLoad;
-use Underpin\Loads\Library\Watts;
 
 /**
  * A typical load with its low, usual and high figures, in watts.
@@ -31,15 +27,4 @@ use Underpin\Loads\Library\Watts;
 final class LibraryLoad extends Model
 {
     protected $guarded = [];
-
-    public function core(): TypicalLoad
-    {
-        return new TypicalLoad(
-            $this->name, LoadKind::tryFrom($this->kind) ?? LoadKind::Other, $this->volts,
-            new Watts($this->run_low_w, $this->run_usual_w, $this->run_high_w),
-            new Watts($this->start_low_w, $this->start_usual_w, $this->start_high_w),
-            $this->pf, Role::tryFrom($this->role) ?? Role::Off,
-            array_values(array_filter(array_map(trim(...), explode(',', $this->words)))),
-        );
-    }
 }

@@ -6,8 +6,6 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Underpin\Loads\Library\LoadLibrary;
-use Underpin\Loads\Library\TypicalLoad;
 
 /**
  * @property int $id
@@ -74,16 +72,6 @@ final class Shop extends Model
     public function ranges(): HasMany
     {
         return $this->hasMany(ShopRange::class);
-    }
-
-    /** Its typical loads, to look things up in and to take suggestions from. */
-    public function library(): LoadLibrary
-    {
-        return once(function (): LoadLibrary {
-            $rows = $this->libraryLoads()->orderBy('id')->get();
-
-            return new LoadLibrary(array_values(array_map(fn (LibraryLoad $row): TypicalLoad => $row->core(), $rows->all())));
-        });
     }
 
     /** @return HasMany<LibraryLoad, $this> */

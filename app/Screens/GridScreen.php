@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Screens;
 
+use App\Shop\ShopLibrary;
 use Underpin\Exchange\Grid\GridColumns;
 use Underpin\Exchange\Grid\GridRow;
 use Underpin\Form\Field;
@@ -20,7 +21,7 @@ final readonly class GridScreen
 
     public static function of(JobScreen $screen): self
     {
-        return new self($screen, $screen->row->shop->library());
+        return new self($screen, ShopLibrary::of($screen->row->shop));
     }
 
     /** @return array<string, Field> by name: with one panel alone there is nothing to tell by its name */

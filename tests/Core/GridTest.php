@@ -102,7 +102,9 @@ it('hangs a load on a breaker by its watts alone, of the kind that its name says
 });
 
 it('puts another load beside the first, and takes one away when all of it is emptied', function () {
-    $job = typed(house(), ['c1/new 4' => ['load' => 'Toaster', 'run_w' => '1000'], 'c1/l2' => ['load' => '', 'run_w' => '', 'start_w' => '']]);
+    $job = typed(house(), [
+        'c1/new 4' => ['load' => 'Toaster', 'run_w' => '1000'], 'c1/l2' => ['load' => '', 'run_w' => '', 'start_w' => ''],
+    ]);
     expect(array_map(fn (Load $l): string => $l->name, circuit($job, 'c1')->loads))->toBe(['Refrigerator', 'Toaster']);
     typed(house(), ['c1/l2' => ['load' => '']], $edit);
     expect(fault($edit))->toBe(['load', 'Load is missing: its watts are still there. Empty them as well to take the load away.']);
@@ -121,7 +123,9 @@ it('adds breakers in the next free places', function () {
         ->and($well->label())->toBe('10–12');
 });
 
-it('refuses by the name of the column, with what was given and what would be taken', function (string $row, array $cells, string $column, string $said) {
+it('refuses by the name of the column, with what was given and what would be taken', function (
+    string $row, array $cells, string $column, string $said,
+) {
     $job = typed(house(), [$row => $cells, 'c3/' => ['name' => 'Stairs']], $edit);
     expect(fault($edit)[0])->toBe($column)->and(fault($edit)[1])->toContain($said)
         ->and(circuit($job, 'c3')->name)->toBe('Stairs');

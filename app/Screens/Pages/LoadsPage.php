@@ -44,7 +44,8 @@ final class LoadsPage implements StagePage
     {
         return [
             Part::any('parts.header'), Part::any('parts.strip'), Part::any('parts.spine'),
-            Part::any('parts.tally'), Part::any('loads.fits'), Part::any('loads.sums'), Part::any('loads.suggested'), Part::of('parts.board', 'panels')->beside('role', 'loads', 'measured'), Part::any('parts.circuits'),
+            Part::any('parts.tally'), Part::any('loads.fits'), Part::any('loads.sums'), Part::any('loads.suggested'),
+            Part::of('parts.board', 'panels')->beside('role', 'loads', 'measured'), Part::any('parts.circuits'),
             Part::of('loads.measured', 'panels'),
             Part::of('parts.drawer', 'panels')->beside('role'),
             Part::any('parts.role'), Part::any('parts.own'), Part::any('parts.findings'), Part::any('parts.missing'),

@@ -49,7 +49,8 @@ final readonly class BoardLayout
             Half::Upper => new Box($whole->x, $whole->y, $whole->w, $this->strip()),
             // Alone, or the inner pair of a quad: one handle across the middle of two spaces.
             Half::Lower => new Box(
-                $whole->x, $whole->y + $this->size->row / 2 - 1.5, $whole->w, $position->poles === 2 ? $this->size->row - 1 : $this->strip(),
+                $whole->x, $whole->y + $this->size->row / 2 - 1.5, $whole->w,
+                $position->poles === 2 ? $this->size->row - 1 : $this->strip(),
             ),
         };
     }

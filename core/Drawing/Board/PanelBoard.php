@@ -194,7 +194,8 @@ final readonly class PanelBoard
 
         return [new Group('Interlock plate', [
             new Path([Trace::open([
-                new Point($x($corner), 90), new Point($x($corner), 56, $quarter), new Point($x($corner + 6), 50), new Point($x($atMain), 50),
+                new Point($x($corner), 90), new Point($x($corner), 56, $quarter), new Point($x($corner + 6), 50),
+                new Point($x($atMain), 50),
             ])], BoardInk::Plate),
             new Text(
                 $x($this->at->size->isStacked ? $this->at->size->column : $corner + 8), 42, 'interlock', BoardInk::PlateWord,

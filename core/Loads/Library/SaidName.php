@@ -14,7 +14,7 @@ final readonly class SaidName
     private const SAME = [
         '/\ba\/c\b/' => 'ac', '/\bd\/w\b/' => 'dw', '/\bwi-?\s?fi\b/' => 'wifi', '/\bw\/d\b/' => 'washer, dryer', '/\bw\/h\b/' => 'wh',
         '/\brm\b/' => 'room', '/\bbsmt\b/' => 'basement', '/\bbd?rm\b/' => 'bedroom', '/\bair-?con\b/' => 'ac',
-            '/\bh\.?w\.?h\.?(?=\s|$)/' => 'hwh',
+        '/\bh\.?w\.?h\.?(?=\s|$)/' => 'hwh',
     ];
 
     private const HORSEPOWER = '/(?:(\d+)[\s-]+)?(?:(\d+)\/(\d+)|(\d+(?:\.\d+)?))\s*-?\s*(?:hp|horsepower)\b/';
@@ -108,6 +108,7 @@ final readonly class SaidName
 
     /**
      * @param  callable(array<string>): float  $read
+     *
      * @param-out  string  $plain  without what was taken
      */
     private static function take(string $pattern, string &$plain, callable $read): ?float

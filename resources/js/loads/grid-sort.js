@@ -26,7 +26,8 @@ function sort(table, head, column) {
 }
 
 function show(table, filters) {
-    const wanted = Object.fromEntries(filters.map((each) => [each.dataset.gridFilter, each.type === 'checkbox' ? each.checked : each.value]));
+    const value = (each) => (each.type === 'checkbox' ? each.checked : each.value);
+    const wanted = Object.fromEntries(filters.map((each) => [each.dataset.gridFilter, value(each)]));
     for (const row of table.tBodies[0].rows) {
         const isOther = (wanted.role !== '' && row.dataset.role !== wanted.role)
             || (wanted.leg !== '' && row.dataset.leg !== wanted.leg)

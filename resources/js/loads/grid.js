@@ -68,7 +68,7 @@ function anotherLoad() {
         const isOfLoad = ['load', 'run_w', 'start_w'].includes(input.dataset.column);
         input.removeAttribute('id');
         input.removeAttribute('placeholder');
-        input.setAttribute('aria-label', `${input.dataset.column.replace('_w', 's')}, another load on ${row.querySelectorAll('input')[2].value}`);
+        input.setAttribute('aria-label', `${input.dataset.column.replace('_w', 's')}, another load`);
         input.removeAttribute('aria-labelledby');
         input.readOnly = !isOfLoad;
         input.tabIndex = isOfLoad ? 0 : -1;
@@ -129,7 +129,8 @@ function answered(answer, sent) {
         }
         for (const gone of old) {
             // A line that is being typed into, and is not saved, stays.
-            if (gone.dataset.row.includes('/new ') && [...gone.querySelectorAll('input')].some((each) => each.value !== each.defaultValue)) continue;
+            const isTyped = [...gone.querySelectorAll('input')].some((each) => each.value !== each.defaultValue);
+            if (isTyped && gone.dataset.row.includes('/new ')) continue;
             if (gone.contains(here)) focused = rows(table)[Math.max(0, rows(table).indexOf(gone) - 1)];
             gone.remove();
         }

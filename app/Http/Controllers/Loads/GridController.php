@@ -12,6 +12,7 @@ use App\JobFile\JobEditor;
 use App\Models\Job;
 use App\Screens\GridScreen;
 use App\Screens\JobScreen;
+use App\Shop\ShopLibrary;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -37,7 +38,7 @@ final class GridController extends Controller
     public function update(Request $request, Job $job): JsonResponse
     {
         $rows = CellsInput::rows($request);
-        $edit = new GridEdit($job->shop->library(), $this->newKey(...));
+        $edit = new GridEdit(ShopLibrary::of($job->shop), $this->newKey(...));
         $edited = JobEditor::change(
             $job, $this->user(), fn (): string => $this->label($rows), fn (JobFile $file): JobFile => $edit->apply($file, $rows),
         );

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Loads;
 use App\Http\Controllers\Controller;
 use App\JobFile\JobRows;
 use App\Models\Job;
+use App\Shop\ShopLibrary;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
@@ -21,8 +22,8 @@ final class LibraryController extends Controller
         $circuit = JobRows::read($job)->panelWith($key)?->circuit($key) ?? abort(404);
         $typed = mb_substr($request->string('q')->toString(), 0, 60);
 
-        return view('loads.library', [
-            'loads' => $this->user()->shop->library()->find($typed, $circuit->leg()->volts(), self::MOST), 'job' => $job, 'circuit' => $key,
-        ]);
+        $loads = ShopLibrary::of($this->user()->shop)->find($typed, $circuit->leg()->volts(), self::MOST);
+
+        return view('loads.library', ['loads' => $loads, 'job' => $job, 'circuit' => $key]);
     }
 }

@@ -11,6 +11,7 @@ use App\Http\JobResponse;
 use App\JobFile\JobEditor;
 use App\Models\Job;
 use App\Screens\JobScreen;
+use App\Shop\ShopLibrary;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -29,7 +30,7 @@ final class SuggestionController extends Controller
     {
         $only = $request->string('circuit')->toString();
         $grade = Grade::tryFrom($request->string('grade')->toString()) ?? Grade::Usual;
-        $library = $job->shop->library();
+        $library = ShopLibrary::of($job->shop);
         $edited = JobEditor::change(
             $job, $this->user(), $only === '' ? 'Figures by the names of breakers' : 'Figures by the name of a breaker',
             fn (JobFile $file): JobFile => $library->takeAll($file, $this->newKey(...), $only, $grade),
