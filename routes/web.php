@@ -7,6 +7,7 @@ use App\Http\Controllers\Auth\InvitationController;
 use App\Http\Controllers\Auth\NewPasswordController;
 use App\Http\Controllers\Auth\SecondStepController;
 use App\Http\Controllers\Auth\SessionController;
+use App\Http\Controllers\HelpController;
 use App\Http\Controllers\Jobs\FindController;
 use App\Http\Controllers\Jobs\JobController;
 use App\Http\Controllers\Jobs\JobFileController;
@@ -103,6 +104,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::put('/library/{load}', [LibraryLoadController::class, 'update'])->whereNumber('load')->name('library.update');
     Route::post('/shop-history/{event}/take-back', ShopHistoryController::class)->whereNumber('event')->name('shop.take-back');
     Route::get('/find', FindController::class)->name('find');
+    Route::get('/help', HelpController::class)->name('help');
     Route::get('/line', LineController::class)->name('line');
     Route::get('/local-rules', [RuleProfileController::class, 'index'])->name('rules.index');
     Route::post('/local-rules', [RuleProfileController::class, 'store'])->name('rules.store');

@@ -24,6 +24,14 @@ final readonly class ExistingEquipment
         return new self($found === null ? $answers : [...$answers, $fault->value => $found]);
     }
 
+    /** No equipment is there, so none of its faults; one that was found stays found until somebody says otherwise. */
+    public function withNone(): self
+    {
+        $no = array_fill_keys(array_map(fn (ExistingFault $f): string => $f->value, ExistingFault::cases()), false);
+
+        return new self([...$no, ...$this->found]);
+    }
+
     /** @return list<ExistingFault> that are there */
     public function faults(): array
     {

@@ -41,6 +41,8 @@ document.addEventListener('click', (event) => {
     if (tool?.dataset.key === 'n') toggleNight();
     if (tool?.dataset.key === '/') document.getElementById('finder').showModal();
     if (tool?.dataset.key === '?') document.getElementById('keys').showModal();
+    if (tool?.dataset.key === 'c') document.getElementById('begin').showModal();
+    event.target.closest('[data-close]')?.closest('dialog').close();
     if (tool?.dataset.key === 'print') window.print();
 });
 

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Survey\CircuitController;
+use App\Http\Controllers\Survey\LikeJobController;
 use App\Http\Controllers\Survey\JobRulesController;
 use App\Http\Controllers\Survey\PanelController;
 use App\Http\Controllers\Survey\ScheduleController;
@@ -13,6 +14,8 @@ use Illuminate\Support\Facades\Route;
 /* What is there. */
 
 Route::post('/panels', [PanelController::class, 'store'])->name('panels.store');
+Route::post('/panels/first', [PanelController::class, 'first'])->name('panels.first');
+Route::post('/like', LikeJobController::class)->name('like.into');
 Route::patch('/panels/{panel}', [PanelController::class, 'update'])->name('panels.update');
 Route::delete('/panels/{panel}', [PanelController::class, 'destroy'])->name('panels.destroy');
 Route::get('/schedule', [ScheduleController::class, 'create'])->name('schedule.create');
@@ -27,6 +30,7 @@ Route::delete('/circuits/{circuit}', [CircuitController::class, 'destroy'])->nam
 Route::get('/rules', [JobRulesController::class, 'show'])->name('rules');
 Route::put('/rules', [JobRulesController::class, 'update'])->name('rules.update');
 Route::put('/existing', [SurveyController::class, 'existing'])->name('existing');
+Route::put('/existing/none', [SurveyController::class, 'noneExisting'])->name('existing.none');
 Route::put('/site', [SurveyController::class, 'site'])->name('site');
 Route::put('/service', [ServiceController::class, 'place'])->name('service');
 Route::put('/service/other-source', [ServiceController::class, 'otherSource'])->name('other-source');

@@ -12,11 +12,7 @@ afterEach(fn () => $this->browser->close());
 it('goes from a spreadsheet to a switching card', function () {
     $csv = tempnam(sys_get_temp_dir(), 'schedule').'.csv';
     file_put_contents($csv, Houses::schedule42());
-    $b = $this->browser->signIn()
-        ->type('#new-name', 'Walk house')
-        ->type('#new-customer', 'W. Alker')
-        ->click('#new-job button')
-        ->see('What is there');
+    $b = $this->browser->signIn()->begin('Walk house');
 
     $b->click('a[href$="/schedule"]')->see('Bring in a panel schedule');
     $b->attach('#schedule-file', $csv);
@@ -53,7 +49,7 @@ it('goes from a spreadsheet to a switching card', function () {
     $b->click('.stage-head h1')->press(']')->see('What must run')->press(']')->see('Which machine holds');
     // The cheapest bonds its neutral, and the card would stay a draft: this one's floats.
     $b->click('#pick-heron-65-gasoline button')->see('Holds');
-    $b->find('.machine.is-picked');
+    $b->find('#fits .is-picked');
     $b->press(']')->see('How it connects')->click('#way-manual_switch button');
     $b->find('.matrix .is-picked');
     $b->see('a switch for 4');
@@ -85,7 +81,7 @@ it('asks nothing of any other host, and little of the wire', function () {
 });
 
 it('shows both when two people change the same thing', function () {
-    $b = $this->browser->signIn()->type('#new-name', 'Shared house')->click('#new-job button')->see('What is there');
+    $b = $this->browser->signIn()->begin('Shared house', panel: true);
     $path = strtok($b->path(), '?');
     $other = Browser::open()->signIn('tobiah@ridgeandharbor.example')->visit($path);
     $other->type('#p0-name', 'Cellar panel')->press(WebDriverKeys::TAB)->see('Saved');
@@ -97,7 +93,7 @@ it('shows both when two people change the same thing', function () {
 });
 
 it('keeps what was typed when the server refuses it', function () {
-    $b = $this->browser->signIn()->type('#new-name', 'Refused house')->click('#new-job button')->see('What is there');
+    $b = $this->browser->signIn()->begin('Refused house', panel: true);
     $b->type('#p0-spaces', '41')->press(WebDriverKeys::TAB)->see('Spaces must be an even number');
     expect($b->attribute('#p0-spaces', 'value'))->toBe('41')->and($b->attribute('#p0-spaces', 'aria-invalid'))->toBe('true');
 });
@@ -130,7 +126,7 @@ it('finds anything with a slash', function () {
 it('draws the board and takes a role without scripts', function () {
     $plain = Browser::open(scripts: false);
     $plain->visit('/sign-in')->type('#email', 'nell@ridgeandharbor.example')->type('#password', 'demo-shop-2026')->click('#sign-in button');
-    $plain->type('#new-name', 'Plain house')->click('#new-job button');
+    $plain->begin('Plain house', panel: true);
     $plain->click('.free[data-space="5"]')->type('#n-name', 'Pump')->click('#new-breaker-form button');
     $plain->find('.breaker[data-space="5"]');
     $plain->click('#role-form button[value="must"]');

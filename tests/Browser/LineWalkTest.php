@@ -10,8 +10,7 @@ beforeEach(fn () => $this->browser = Browser::open());
 afterEach(fn () => $this->browser->close());
 
 it('keeps what was changed while the server is away, says that it is not saved, and sends it in order when it is back', function () {
-    $b = $this->browser->signIn()->type('#new-name', 'Cut line')->type('#new-customer', 'C. Line')->click('#new-job button')
-        ->see('What is there');
+    $b = $this->browser->signIn()->begin('Cut line', panel: true);
     $page = $b->path();
     Servers::stopWeb();
     try {

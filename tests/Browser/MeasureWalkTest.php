@@ -116,7 +116,7 @@ it('takes an hour of ten readings a second without growing slow, and loses none'
 it('brings a year of utility data in, with its progress, and carries the peak to the worksheet', function () {
     $file = sys_get_temp_dir().'/underpin-year-'.bin2hex(random_bytes(4)).'.csv';
     IntervalFiles::csv($file, 1);
-    $b = $this->browser->signIn()->type('#new-name', 'Interval house')->click('#new-job button')->see('What is there');
+    $b = $this->browser->signIn()->begin('Interval house');
     $path = (string) strtok($b->path(), '?');
     $base = dirname($path);
     $b->visit("$base/intervals")
@@ -137,7 +137,7 @@ it('brings a year of utility data in, with its progress, and carries the peak to
 it('goes on with a file when the worker is killed in the middle of it', function () {
     $file = sys_get_temp_dir().'/underpin-years-'.bin2hex(random_bytes(4)).'.csv';
     IntervalFiles::csv($file, 5);
-    $b = $this->browser->signIn()->type('#new-name', 'Worker house')->click('#new-job button')->see('What is there');
+    $b = $this->browser->signIn()->begin('Worker house');
     $base = dirname((string) strtok($b->path(), '?'));
     Servers::holdWorker();
     $b->visit("$base/intervals")->attach('#iv-file', $file)->click('#interval-form button')->see('Waiting for its turn');

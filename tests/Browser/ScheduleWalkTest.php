@@ -41,7 +41,7 @@ afterEach(function () {
 });
 
 it('takes a workbook as it is, shows the board it makes, and takes nothing away that the sheet does not have', function (string $kind) {
-    $b = $this->browser->type('#new-name', "House of $kind")->click('#new-job button')->see('What is there');
+    $b = $this->browser->begin("House of $kind");
     $path = dirname((string) strtok($b->path(), '?'));
     $b->visit("$path/schedule")->attach('#schedule-file', ($this->workbook)("panel.$kind"))->see('Its rows stand below');
     $b->click('#schedule-form button')->see('was taken as spaces 9–11')->see('Main panel: 6 breakers')->see('Kitchen 1920 W');
@@ -59,7 +59,7 @@ it('takes a workbook as it is, shows the board it makes, and takes nothing away 
 })->with(['xlsx', 'ods']);
 
 it('mends a row in its place', function () {
-    $b = $this->browser->type('#new-name', 'Mended house')->click('#new-job button')->see('What is there');
+    $b = $this->browser->begin('Mended house');
     $b->visit(dirname((string) strtok($b->path(), '?')).'/schedule')->type('#pasted', "ckt,name,bkr\n1,Kitchen,twenty\n3,Bath,15\n");
     $b->click('#schedule-form button')->see('Row 2')->type('#cell-2-2', '20/1')->click('#mend-form button')->see('2 breakers');
     expect($b->has('.mend'))->toBeFalse();
@@ -68,7 +68,7 @@ it('mends a row in its place', function () {
 });
 
 it('takes columns for what a person says, and a panel the size that was chosen', function () {
-    $b = $this->browser->type('#new-name', 'Tagged house')->click('#new-job button')->see('What is there');
+    $b = $this->browser->begin('Tagged house', panel: true);
     // Words of this run alone: what was said of a column once is known again.
     $word = bin2hex(random_bytes(4));
     $sheet = "Tag $word,Trip,Zone $word\n20,15,Kitchen\n60,20,Bath\n";

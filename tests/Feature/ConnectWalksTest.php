@@ -22,9 +22,10 @@ CSV;
 
 beforeEach(function () {
     $this->actingAs($this->person('nell@shop.example'));
-    $this->post('/jobs', ['name' => 'Walked house', 'customer_name' => 'A. Person', 'spaces' => '20'])->assertRedirect();
+    $this->post('/jobs', ['name' => 'Walked house'])->assertRedirect();
     $this->job = Job::query()->where('name', 'Walked house')->firstOrFail();
     $this->base = "/jobs/{$this->job->id}";
+    $this->post("$this->base/panels/first", ['spaces' => '20', 'main_a' => ''])->assertRedirect();
     $this->file = fn (): JobData => JobFile::standard()->decode((string) $this->get("$this->base/job.json")->getContent());
     $this->send = function (string $method, string $path, array $fields): void {
         $this->call($method, "$this->base/$path", $fields)->assertRedirect();

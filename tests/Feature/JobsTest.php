@@ -40,13 +40,6 @@ it('draws the board and the strip without any script', function () {
         ->not->toContain('<script>')->not->toContain('style="');
 });
 
-it('begins a job with an empty panel, and refuses one without a name', function () {
-    $user = $this->person();
-    $this->actingAs($user)->post('/jobs', ['name' => 'New one', 'customer_name' => 'C', 'spaces' => '30'])->assertRedirect();
-    expect(Job::query()->firstOrFail()->panels()->firstOrFail()->spaces)->toBe(30);
-    $this->actingAs($user)->post('/jobs', ['name' => ' ', 'customer_name' => '', 'spaces' => '30'])->assertSessionHasErrors('name');
-    $this->actingAs($user)->post('/jobs', ['name' => 'x', 'customer_name' => '', 'spaces' => '31'])->assertSessionHasErrors('spaces');
-});
 
 it('finds jobs by any word of name, customer or place', function () {
     $user = $this->demo();

@@ -63,7 +63,7 @@ it('asks whoever sends it again to wait while it is being made, and does not bre
 it('makes once what leads to another page', function () {
     $user = $this->person();
     $this->actingAs($user);
-    $fields = ['name' => 'Once only', 'customer_name' => '', 'spaces' => '30'];
+    $fields = ['name' => 'Once only'];
     $heads = ['X-Once' => str_repeat('0f', 16)];
     $this->post('/jobs', $fields, $heads)->assertRedirect();
     $this->post('/jobs', $fields, $heads)->assertStatus(208);

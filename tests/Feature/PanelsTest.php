@@ -95,7 +95,7 @@ it('leaves a job its machine when the catalogue changes', function () {
 it('ranks the catalogue by fuel and margin', function () {
     $this->get("$this->base/size?only=natural+gas")->assertSee('on natural gas')->assertDontSee('on gasoline');
     $this->get("$this->base/size?only=diesel")->assertSee('No machine in the catalogue burns diesel');
-    $first = fn () => preg_match('#<h2>([^<]+)<small#', (string) $this->get("$this->base/size")->getContent(), $found)
+    $first = fn () => preg_match('#<th scope="row">([^<]+)<small#', (string) $this->get("$this->base/size")->getContent(), $found)
         ? trim($found[1])
         : '';
     $small = $first();

@@ -44,7 +44,7 @@ it('lets an apprentice note what is found', function () {
     expect($this->job->refresh()->name)->toBe('Renamed');
     $circuit = $this->job->circuits()->firstOrFail();
     asApprentice($this, 'PATCH', "circuits/$circuit->key/role", ['role' => 'must', 'stage' => 'loads'])->assertRedirect();
-    $this->post('/jobs', ['name' => 'New one', 'customer_name' => '', 'spaces' => '30'])->assertRedirect();
+    $this->post('/jobs', ['name' => 'New one'])->assertRedirect();
     expect(Job::query()->where('name', 'New one')->exists())->toBeTrue();
 });
 

@@ -17,14 +17,20 @@ beforeEach(function () {
         ...array_map(
             strval(...),
             $this->load->only(
-                ['name', 'kind', 'volts', 'pf', 'run_low_w', 'run_usual_w', 'run_high_w', 'start_low_w', 'start_usual_w', 'start_high_w']
+                [
+                    'name', 'kind', 'role', 'words', 'volts', 'pf', 'run_low_w', 'run_usual_w', 'run_high_w', 'start_low_w',
+                    'start_usual_w', 'start_high_w',
+                ]
             ),
         ),
         ...$changes,
     ];
     $this->was = json_encode(
         $this->load->only(
-            ['name', 'kind', 'volts', 'pf', 'run_low_w', 'run_usual_w', 'run_high_w', 'start_low_w', 'start_usual_w', 'start_high_w']
+            [
+                'name', 'kind', 'role', 'words', 'volts', 'pf', 'run_low_w', 'run_usual_w', 'run_high_w', 'start_low_w',
+                'start_usual_w', 'start_high_w',
+            ]
         )
     );
 });

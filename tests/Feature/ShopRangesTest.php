@@ -21,7 +21,7 @@ it('gives every new job the ranges of the shop, and leaves those of an old one u
     ($this->type)('cool-down', 'high', '6')->assertJsonPath('refused', []);
     ($this->type)('dip', 'high', '25')->assertJsonPath('refused', []);
     $this->get('/local-rules')->assertSee('value="25"', false)->assertSee('Range of per cent of the volts lost');
-    $this->post('/jobs', ['name' => 'A new one', 'customer_name' => 'Somebody', 'spaces' => '20'])->assertRedirect();
+    $this->post('/jobs', ['name' => 'A new one'])->assertRedirect();
     $range = fn (Job $job, string $of) => JobRows::read($job->refresh())->work->range($of);
     $new = Job::query()->where('name', 'A new one')->firstOrFail();
     expect($range($new, 'cool-down')->high)->toBe(6.0)->and($range($new, 'dip')->ofShop)->toBeTrue()

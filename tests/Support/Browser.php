@@ -156,6 +156,19 @@ final class Browser
         return $this->click("$css option[value=\"$value\"]");
     }
 
+    /** A new job of the shop, with the panel that it begins with where one is to be typed by hand. */
+    public function begin(string $name, bool $panel = false): self
+    {
+        $this->type('#new-name', $name)->click('#new-job button')->see('What is there');
+        if ($panel) {
+            $path = (string) strtok($this->path(), '?');
+            $this->click('#begin-panel button')->find('#loads-grid');
+            $this->visit($path)->find('#p0-name');
+        }
+
+        return $this;
+    }
+
     public function pressWithAlt(string $key): self
     {
         return $this->pressWith(WebDriverKeys::ALT, $key);

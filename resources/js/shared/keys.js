@@ -15,9 +15,17 @@ export function toggleNight() {
 
 export function startKeys() {
     document.addEventListener('keydown', (event) => {
+        if (isStepBack(event)) return event.preventDefault();
         if (event.ctrlKey || event.metaKey || event.target.closest('input, textarea, select, dialog')) return;
         if (own.some((handler) => handler(event)) || act(event)) event.preventDefault();
     });
+}
+
+/** Ctrl and z takes a step back like u, and with Shift forward: in a field only while nothing was typed into it. */
+function isStepBack(event) {
+    if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || event.target.closest('dialog, [data-grid]')) return false;
+    const isField = event.target.matches('input, textarea');
+    return !(isField && event.target.value !== event.target.defaultValue) && submit(event.shiftKey ? 'redo-form' : 'undo-form');
 }
 
 /** The letter or digit of a key, also with Alt, which makes other signs of them on some keyboards. */
@@ -49,6 +57,7 @@ function act(event) {
         case ']': return step(1);
         case '/': return show('finder');
         case '?': return show('keys');
+        case 'c': return show('begin');
         case 'n': toggleNight(); return true;
         case 'u': return submit('undo-form');
         case 'U': return submit('redo-form');

@@ -183,6 +183,11 @@ function mark(key) {
 
 export function token() { return document.querySelector('meta[name="csrf-token"]').content; }
 
+/** What is said stands in the other half of the screen than the one that was touched last: it never covers what is clicked. */
+document.addEventListener('pointerdown', (event) => {
+    document.getElementById('toast')?.classList.toggle('is-above', event.clientY > innerHeight / 2);
+}, true);
+
 let hiding;
 export function toast(text, bad = false) {
     const place = document.getElementById('toast');

@@ -4,6 +4,7 @@
     <nav class="tools" aria-label="Tools">
         @auth
             <button type="button" class="tool" data-key="/" title="Find anything ( / )"><kbd>/</kbd> find</button>
+            <button type="button" class="tool tool-new" data-key="c" title="New job ( c )"><kbd>c</kbd> new</button>
             {{ $tools ?? '' }}
         @endauth
         <button type="button" class="tool" data-key="n" title="Day and night ( n )"><kbd>n</kbd> <span class="to-night">night</span><span class="to-day">day</span></button>

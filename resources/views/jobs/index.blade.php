@@ -53,8 +53,6 @@
                 <form id="new-job" method="post" action="{{ route('jobs.store') }}">
                     @csrf
                     <x-field :of="$f->field('name')" id="new-name" required/>
-                    <x-field :of="$f->field('customer_name')" id="new-customer"/>
-                    <x-pick :of="$f->field('spaces')" id="new-spaces" value="42"/>
                     <button class="button is-primary">Begin</button>
                 </form>
                 <h2>Bring in a job file</h2>

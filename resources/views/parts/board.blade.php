@@ -16,10 +16,10 @@
             </details>
         </section>
     @empty
-        <div class="blank">
+        @unless ($screen->stage->value === 'survey')<div class="blank">
             <h2>No panel yet</h2>
             <p>Bring in a schedule from a spreadsheet, or add a panel and fill its spaces by hand.</p>
             <a class="button is-primary" href="{{ route('jobs.schedule.create', $screen->row->id) }}">Bring in a schedule</a>
-        </div>
+        </div>@endunless
     @endforelse
 </div>

@@ -2,6 +2,10 @@
 <details id="part-existing" class="sheet" @if ($existing->found !== [] && count($existing->found) < count(Underpin\Job\ExistingFault::cases())) open @endif>
     <summary>Backup equipment that is there already <small>{{ $existing->found === [] ? 'not looked at' : Underpin\Say::count(count($existing->faults()), 'fault').', '.count($existing->found).' of '.count(Underpin\Job\ExistingFault::cases()).' questions answered' }}</small></summary>
     <p class="quiet">Answer at the wall. Every yes becomes a finding with what to do.</p>
+    @if ($existing->faults() === [] && count($existing->found) < count(Underpin\Job\ExistingFault::cases()))
+    <form id="existing-none" method="post" action="{{ route('jobs.existing.none', $screen->row->id) }}" data-parts>@csrf @method('PUT')
+        <button class="button">There is none</button> <span class="quiet">answers all of them with no</span></form>
+    @endif
     <ul class="questions">
         @foreach (Underpin\Job\ExistingFault::cases() as $fault)
             @php($answer = $existing->answer($fault))

@@ -1,14 +1,15 @@
 <div class="stage-head">
     <h1>What is there</h1>
     <div class="actions">
-        <a class="button is-primary" href="{{ route('jobs.schedule.create', $screen->row->id) }}">Bring in a schedule</a>
+        @if ($screen->job->service->panels !== [])<a class="button" href="{{ route('jobs.schedule.create', $screen->row->id) }}">Bring in a schedule</a>@endif
         <a class="button" href="{{ route('jobs.schedule.export', $screen->row->id) }}" title="The schedule as CSV">CSV</a>
         <a class="button" href="{{ route('jobs.export', $screen->row->id) }}">Job file</a>
         <x-next :screen="$screen"/>
     </div>
 </div>
 @php($row = $screen->row)
-<details class="sheet" @if ($row->customer_name === '' || $row->service_a === null || $errors->hasAny(['name', 'customer_name', 'service_a'])) open @endif>
+@if ($screen->job->service->panels === [])@include('survey.begin')@endif
+<details class="sheet" @if (($screen->job->service->panels !== [] && ($row->customer_name === '' || $row->service_a === null)) || $errors->hasAny(['name', 'customer_name', 'service_a'])) open @endif>
     <summary>Job and customer <small>{{ $row->customer_name ?: 'no customer yet' }}{{ $row->service_a ? ', '.$row->service_a.' A service' : '' }}</small></summary>
     @php($was = App\Http\Controllers\Jobs\JobController::facts($screen->job))
     @php($f = (new App\Http\Requests\Jobs\JobFactsRequest)->form())

@@ -20,8 +20,6 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Underpin\Job\Client;
 use Underpin\Job\Job as JobFile;
-use Underpin\Job\Panel;
-use Underpin\Job\Service;
 use Underpin\Job\Work\Work;
 use Underpin\StageKey;
 use Underpin\Stages\Stages;
@@ -64,10 +62,7 @@ final class JobController extends Controller
     {
         $in = $request->values();
         $edited = JobEditor::create($this->user()->shop, $this->user(), new JobFile(
-            $in->text('name'),
-            new Client($in->text('customer_name')),
-            new Service(panels: [new Panel('main', 'Main panel', $in->whole('spaces'))]),
-            new Work(ranges: ShopRanges::own($this->user()->shop)),
+            $in->text('name'), new Work(ranges: ShopRanges::own($this->user()->shop)),
         ));
 
         return redirect()->route('jobs.stage', [$edited->row->id, StageKey::Survey->value]);

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Survey;
 use App\Http\Controllers\Controller;
 use App\Http\Controllers\EditsJob;
 use App\Http\JobResponse;
+use App\Http\Requests\Survey\FirstPanelRequest;
 use App\Http\Requests\Survey\NewPanelRequest;
 use App\Http\Requests\Survey\PanelRequest;
 use App\JobFile\Conflict;
@@ -44,6 +45,19 @@ final class PanelController extends Controller
         });
 
         return JobResponse::changed($request, JobScreen::of($edited, StageKey::Survey), 'Added');
+    }
+
+    /** The panel that a job begins with; its breakers are typed in the grid. */
+    public function first(FirstPanelRequest $request, Job $job): RedirectResponse
+    {
+        $in = $request->values();
+        JobEditor::change($job, $this->user(), 'Main panel added', fn (JobFile $file): JobFile => $file->service->panels === []
+            ? $file->with($file->service->with(panels: [
+                new Panel('main', 'Main panel', $in->whole('spaces'), mainAmps: $in->wholeOrNull('main_a')),
+            ]))
+            : throw new Refused('spaces', 'Spaces: this job has a panel already.'));
+
+        return redirect()->route('jobs.grid', $job->id);
     }
 
     public function update(PanelRequest $request, Job $job, string $panel): Response|RedirectResponse

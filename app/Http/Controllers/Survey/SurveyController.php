@@ -13,6 +13,7 @@ use App\JobFile\JobEditor;
 use App\Models\Job;
 use App\Screens\JobScreen;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Underpin\Job\ExistingFault;
 use Underpin\Job\Job as JobFile;
@@ -38,6 +39,15 @@ final class SurveyController extends Controller
             return $file->with($file->service->with(existing: $existing->with($fault, $found)));
         };
         $edited = JobEditor::change($job, $this->user(), $label, $edit);
+
+        return JobResponse::changed($request, JobScreen::of($edited, StageKey::Survey), 'Saved');
+    }
+
+    /** No backup equipment is there: every question that nobody has answered is answered with no. */
+    public function noneExisting(Request $request, Job $job): Response|RedirectResponse
+    {
+        $edit = fn (JobFile $file): JobFile => $file->with($file->service->with(existing: $file->service->existing->withNone()));
+        $edited = JobEditor::change($job, $this->user(), 'No backup equipment is there', $edit);
 
         return JobResponse::changed($request, JobScreen::of($edited, StageKey::Survey), 'Saved');
     }

@@ -21,6 +21,7 @@
 @auth
     @include('parts.finder')
     @include('parts.keys')
+    @include('parts.begin')
 @endauth
 </body>
 </html>

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Find\Rules;
+
+beforeEach(function () {
+    $this->user = $this->demo();
+    $this->actingAs($this->user);
+    $this->job = $this->user->shop->jobs()->where('name', 'Kestrel Gap goat dairy')->firstOrFail();
+    $this->find = fn (string $q, bool $open = true): string => (string) $this->get(
+        '/find?'.http_build_query(['q' => $q, 'job' => $open ? $this->job->id : '']),
+    )->assertOk()->getContent();
+});
+
+it('finds what people look for', function (string $typed, string $words, string $kind, string $url, bool $open = true) {
+    $found = ($this->find)($typed, $open);
+    expect($found)->toContain($words)->toContain($kind)->toContain($url);
+})->with([
+    'a job' => ['salt wh', 'Salt Wharf row house', '<small>', '/jobs/', false],
+    'a job by its place' => ['port merri', 'Salt Wharf row house', '<small>', '/jobs/', false],
+    'a breaker' => ['milk', 'Milk cooler', 'breaker', '/loads?at='],
+    'a breaker by its space' => ['9', 'Milk cooler', 'breaker', '/loads?at='],
+    'a load' => ['cooler compressor', 'Cooler compressor', 'load on Milk cooler', '/loads?at='],
+    'a stage' => ['wire', 'Wire', 'stage', '/wire'],
+    'a rule by its number' => ['310.16', '310.16', 'rule', '/help#section-310.16'],
+    'a rule by what it is for' => ['702.5', '702.5(A)', 'rule', '/help#section-702.5-A'],
+    'what can be done' => ['price', 'Price book', 'shop', '/prices', false],
+    'what can be done here' => ['interlock', 'Interlock: the moves', 'this job', '/connect'],
+    'the quote' => ['quote', 'Quote and price', 'this job', '#quotes'],
+    'a typical load by what it is called' => ['cpap', 'Breathing aid at night', 'typical load', '/library/', false],
+    'help' => ['begin a job', 'Begin a job', 'help', '/help#begin-a-job', false],
+]);
+
+it('finds nothing of another shop, and says so', function () {
+    $this->flushSession();
+    $this->actingAs($this->person('sam@two.example'));
+    expect(($this->find)('salt'))->not->toContain('Salt Wharf')->toContain('Nothing is called');
+    expect(($this->find)('milk'))->not->toContain('loads?at=');
+});
+
+it('takes odd words for words', function (string $typed) {
+    expect(($this->find)($typed))->toContain('<ul class="found">')->not->toContain('<script>x');
+})->with(['', '%', '_', '<script>x</script>', "\xff", str_repeat('a', 500), '((', '\\']);
+
+it('shows every section that the docs list under help, each at an address of its own', function () {
+    $page = (string) $this->get('/help')->assertOk()->assertSee('Begin a job')->getContent();
+    $anchors = array_map(fn (array $row): string => Rules::anchor($row[0]), Rules::sections());
+    expect(count($anchors))->toBeGreaterThan(100)->and(array_unique($anchors))->toBe($anchors);
+    foreach ($anchors as $anchor) {
+        expect($page)->toContain("id=\"$anchor\"");
+    }
+});
