@@ -1,5 +1,5 @@
 // The loads as a sheet: what the server made of a line comes back as that line; a step back is the job's own; names suggest figures.
-import { onKey } from '../shared/keys.js';
+import { goStage, onKey } from '../shared/keys.js';
 import { morph } from '../shared/morph.js';
 import { partsHeads, swap, toast } from '../shared/parts.js';
 import { heads, rows, say, startGrid } from '../shared/grid.js';
@@ -10,11 +10,12 @@ const own = {
     heads: () => ({ 'X-Grid': '1', ...partsHeads() }), answered, back: () => history('undo-form'), more: anotherLoad, key: ownKey,
 };
 
+let grid = null;
 if (table) {
-    startGrid(table, own);
+    grid = startGrid(table, own);
     startSorting(table);
     table.addEventListener('click', (event) => {
-        const button = event.target.closest('[data-take]');
+        const button = event.target.closest('button[data-take]');
         if (button) take(button.dataset.take);
     });
     // Before the page's own listeners: here an answer brings lines, not a page.
@@ -40,9 +41,10 @@ function otherView() {
 }
 
 function ownKey(event) {
-    if (event.altKey && ['KeyG', 'KeyT'].includes(event.code)) {
+    if (event.altKey && ['KeyG', 'KeyT', 'BracketLeft', 'BracketRight'].includes(event.code)) {
         event.preventDefault();
         if (event.code === 'KeyG') otherView();
+        else if (event.code !== 'KeyT') leaveFor(event.code === 'BracketRight' ? 1 : -1);
         else take(event.shiftKey ? '' : event.target.closest('tr').dataset.circuit ?? null);
         return true;
     }
@@ -52,6 +54,13 @@ function ownKey(event) {
         return true;
     }
     return false;
+}
+
+/** To the stage after or before, once what was typed is saved. */
+async function leaveFor(step) {
+    document.activeElement.blur();
+    await grid.queue;
+    goStage(step);
 }
 
 /** One more load on the breaker whose line has the focus. */
@@ -80,8 +89,10 @@ function anotherLoad() {
 
 async function take(circuit) {
     if (circuit === null) return say(table, 'Nothing is suggested for this line.');
-    await document.activeElement?.blur?.();
-    await ask(table.dataset.take, { circuit });
+    // What is being typed goes first.
+    document.activeElement?.blur();
+    await grid.queue;
+    await ask(table.dataset.suggestions, { circuit });
 }
 
 async function history(id) {

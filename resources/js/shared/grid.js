@@ -146,7 +146,8 @@ function fill(state) {
             if (above) changed.push([input, above.value]);
         }
     }
-    for (const line of lines.slice(1)) line.forEach((input, c) => changed.push([input, lines[0][c].value]));
+    // What was typed into the first row goes along: it may not have been left yet.
+    if (lines.length > 1) for (const line of lines) line.forEach((input, c) => changed.push([input, lines[0][c].value]));
     put(state, changed);
 }
 

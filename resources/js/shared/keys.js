@@ -53,8 +53,8 @@ function act(event) {
     if (event.altKey && !MEANT[key]) return false;
     if (MEANT[key] && !isMeant(event, MEANT[key])) return true;
     switch (key) {
-        case '[': return step(-1);
-        case ']': return step(1);
+        case '[': return goStage(-1);
+        case ']': return goStage(1);
         case '/': return show('finder');
         case '?': return show('keys');
         case 'c': return show('begin');
@@ -65,7 +65,7 @@ function act(event) {
     }
 }
 
-function step(by) {
+export function goStage(by) {
     const stages = [...document.querySelectorAll('[data-stage]')];
     const next = stages[stages.findIndex((stage) => stage.hasAttribute('aria-current')) + by];
     if (next) location.assign(next.href);

@@ -16,6 +16,7 @@ document.addEventListener('change', (event) => {
     if (event.target.matches('[name="beside[]"]')) limit(event.target);
 });
 
+onKey((event) => event.key === 'p' && Boolean(document.querySelector('[data-first]')?.click() ?? true));
 onKey((event) => event.key === 'b' && Boolean(document.querySelector('[data-beside]')?.click() ?? true));
 
 function sort(head, by) {

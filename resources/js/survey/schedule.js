@@ -29,6 +29,12 @@ file?.addEventListener('change', async () => {
     }
 });
 
+// Rows that are pasted are looked at at once: nothing is saved by that.
+pasted?.addEventListener('paste', (event) => {
+    const rows = event.clipboardData?.getData('text/plain').trim().split(/\r?\n/) ?? [];
+    if (rows.length > 1 && pasted.value.trim() === '') setTimeout(() => pasted.form.requestSubmit());
+});
+
 /** Numbers as they are, not as the cell shows them: "1,920" may be two numbers. A day stays as it is shown: it may be a pair of spaces. */
 function plain(sheet, XLSX) {
     for (const cell of sheet['!data']?.flat() ?? []) {

@@ -4,6 +4,7 @@
         <div><dt><kbd>g</kbd></dt><dd>board or grid of the loads; with <kbd>Alt</kbd> in a cell</dd></div>
         <div><dt><kbd>t</kbd>, <kbd>Shift</kbd> <kbd>t</kbd></dt><dd>take what the name of the breaker suggests, or of all; with <kbd>Alt</kbd> in a cell</dd></div>
         <div><dt><kbd>Ctrl</kbd> <kbd>d</kbd>, <kbd>Ctrl</kbd> <kbd>↵</kbd></dt><dd>in the grid: fill down, another load on the breaker</dd></div>
+        <div><dt><kbd>p</kbd></dt><dd>pick the machine that stands first</dd></div>
         <div><dt><kbd>b</kbd></dt><dd>machines that are ticked side by side</dd></div>
         <div><dt><kbd>Esc</kbd></dt><dd>nothing selected; in a cell, what was saved</dd></div>
         <div><dt><kbd>Enter</kbd></dt><dd>into the fields of the selected breaker</dd></div>

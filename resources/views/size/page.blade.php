@@ -59,7 +59,7 @@
             <th scope="row">{{ $machine->name }} <small>{{ $supply->fuel->value }}{{ $supply->fuelIsMissing() ? ', not here' : '' }}{{ $supply->feedsBothLegs() ? '' : ', 120 V' }}</small></th>
             <td class="num is-detail">{{ number_format($fit->running->worstAmps(), 1) }} <small>of {{ number_format($supply->runLimitAmps(), 1) }} A</small></td>
             <td class="num is-detail">{{ number_format(max($fit->starting->peakAmps(), $fit->restartAmps), 1) }} <small>of {{ number_format($supply->surgeLimitAmps(), 1) }} A</small></td>
-            <td class="num">{{ number_format($fit->sparePct(), 0) }} <small>%</small></td>
+            <td class="num">{{ number_format($fit->sparePct(), 0) }} <small>%<span class="only-hand"> free</span></small></td>
             <td class="num">@if ($machine->priceUsd === null)<small>not known</small>@else<small>$</small> {{ number_format($machine->priceUsd) }}@endif</td>
             <td><details class="standing"><summary data-tone="{{ $fit->verdict->tone() }}">{{ $fit->standing() }}</summary>
                 <ul>@foreach ($fit->why() as $why)<li>{{ $why }}</li>@endforeach
@@ -75,7 +75,7 @@
                     <input type="hidden" name="key" value=""><input type="hidden" name="fuel" value=""><button class="button is-picked" aria-pressed="true">Picked <small>take back</small></button>
                 @else
                     <input type="hidden" name="key" value="{{ $machine->id }}"><input type="hidden" name="fuel" value="{{ $supply->fuel->value }}">
-                    <button class="button {{ $i === 0 ? 'is-primary' : '' }}" aria-pressed="false" aria-label="Pick {{ $supply->words() }}">Pick</button>
+                    <button class="button {{ $i === 0 ? 'is-primary' : '' }}" aria-pressed="false" aria-label="Pick {{ $supply->words() }}" @if ($i === 0) title="Pick the first ( p )" data-first @endif>@if ($i === 0)<kbd>p</kbd> @endif Pick</button>
                 @endif
             </form></td>
         </tr>

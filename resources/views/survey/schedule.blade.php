@@ -43,7 +43,7 @@
                 <noscript><p class="quiet">Without scripts a workbook cannot be opened here: save the sheet as CSV.</p></noscript>
                 @error('file')<p class="error" role="alert">{{ $message }}</p>@enderror
                 <label class="label" for="pasted">or paste the rows here</label>
-                <textarea class="textarea" id="pasted" name="pasted" rows="8" spellcheck="false">{{ old('pasted') }}</textarea>
+                <textarea class="textarea" id="pasted" name="pasted" rows="8" spellcheck="false" @if (! $reading && ! $sheet) autofocus @endif>{{ old('pasted') }}</textarea>
                 <button class="button is-primary">Look at it</button>
                 <p class="quiet">Nothing is saved yet.</p>
             </form>

@@ -14,7 +14,7 @@
         @if ($reading->goodRows > 0)
             <form id="take-form" method="post" action="{{ route('jobs.schedule.take', $job->id) }}">
                 @include('survey.sheet.fields')
-                <button class="button is-primary">{{ $reading->badRows ? 'Take the '.$reading->goodRows.' good rows' : 'Take all '.$reading->goodRows.' rows' }}</button>
+                <button class="button is-primary" @if ($reading->badRows === 0) autofocus @endif>{{ $reading->badRows ? 'Take the '.$reading->goodRows.' good rows' : 'Take all '.$reading->goodRows.' rows' }}</button>
                 <p class="quiet">A circuit that keeps its space and name keeps what the sheet has no column for. It can be undone.</p>
             </form>
         @endif
