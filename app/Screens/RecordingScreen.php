@@ -6,6 +6,7 @@ namespace App\Screens;
 
 use App\Models\Recording;
 use App\Recordings\RecordingRows;
+use Illuminate\Support\Facades\Cache;
 use Underpin\Drawing\Drawing;
 use Underpin\Drawing\Plot\RecordingPlot;
 use Underpin\Job\Circuit;
@@ -18,6 +19,7 @@ use Underpin\Measure\Offer;
 use Underpin\Measure\Offers;
 use Underpin\Measure\RecordingSummary;
 use Underpin\Measure\RecordingTally;
+use Underpin\Measure\Step;
 use Underpin\Measure\StepFinder;
 use Underpin\Say;
 
@@ -59,6 +61,43 @@ final readonly class RecordingScreen
         return self::since(max(0, (RecordingRows::lastMs($recording) ?? 0) - self::LIVE_MS), $recording, $job);
     }
 
+    /**
+     * Steps that were found do not vanish when the readings that they were found in are not looked at any more: what is older than the
+     * newer half of the window is final, and is kept beside the recording.
+     *
+     * @param  list<Step>  $fresh
+     * @return list<Step> in the order of time
+     */
+    private static function withEarlier(Recording $recording, int $fromMs, array $fresh): array
+    {
+        $key = "steps of recording $recording->id";
+        $kept = Cache::get($key);
+        $final = $fromMs + intdiv(self::LIVE_MS, 2);
+        $old = array_filter(is_array($kept) ? $kept : [], fn (mixed $step): bool => is_array($step) && $step[0] < $final);
+        $steps = [
+            ...array_map(fn (array $step): Step => new Step(...$step), array_values($old)),
+            ...array_filter($fresh, fn (Step $step): bool => $fromMs === 0 || $step->atMs >= $final),
+        ];
+        Cache::put($key, array_map(fn (Step $s): array => array_values(get_object_vars($s)), $steps), now()->addDay());
+
+        return $steps;
+    }
+
+    /** @return array<string, Offer> what can be taken together and is not yet, by the id of the circuit */
+    public function agreeing(): array
+    {
+        return array_filter(Offers::agreeing($this->offers), fn (Offer $offer): bool => ! self::isTaken($offer));
+    }
+
+    /** The circuit has the very figures of this step already. */
+    public static function isTaken(Offer $offer): bool
+    {
+        $there = $offer->circuit?->measured;
+        $new = $offer->step->measured('');
+
+        return $there !== null && abs($there->runAmps - $new->runAmps) < 0.005 && $there->leg === $new->leg;
+    }
+
     /** In one pass: a recording may last a day. */
     private static function since(int $ms, Recording $recording, Job $job): self
     {
@@ -75,7 +114,7 @@ final readonly class RecordingScreen
 
         return new self(
             $recording, $plot?->drawing($marks, self::titles($job)), $tally->summary(), $marks,
-            Offers::of($finder->steps(), $marks, $job->drawingCircuits()),
+            Offers::of(self::withEarlier($recording, $ms, $finder->steps()), $marks, $job->drawingCircuits()),
             self::notRun($marks, $job),
         );
     }

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Underpin\Measure;
 
 use Underpin\Job\Circuit;
+use Underpin\Say;
 
 /** A step that was found, with the circuit it probably is. */
 final readonly class Offer
 {
+    private const FAR = 1.5;
+
     /**
      * @param  ?Mark  $mark  what was said near it
      * @param  ?Circuit  $circuit  the one that was named, or the likeliest; null: none fits
@@ -21,6 +24,38 @@ final readonly class Offer
     public function contradicts(): bool
     {
         return $this->mark?->circuitId !== null && $this->circuit !== null && $this->step->leg() !== $this->circuit->leg();
+    }
+
+    /** What was measured, as a multiple of what the list says that the circuit runs at; null: the list has no figure. */
+    public function share(): ?float
+    {
+        $listed = $this->circuit?->runAmps() ?? 0.0;
+
+        return $listed > 0.0 ? $this->step->runAmps() / $listed : null;
+    }
+
+    /** Half as much again as the list says, or two thirds of it: one of the two is wrong, or something else hangs on it. */
+    public function isFarOff(): bool
+    {
+        $share = $this->share();
+
+        return $share !== null && ($share >= self::FAR || $share <= 1 / self::FAR);
+    }
+
+    /** Somebody named the circuit, it answered on the leg of its space, and runs at about what the list says. */
+    public function agrees(): bool
+    {
+        return $this->mark?->circuitId !== null && $this->circuit !== null && ! $this->contradicts()
+            && $this->share() !== null && ! $this->isFarOff();
+    }
+
+    /** How far it is from the list; empty: not far, or the list has no figure. */
+    public function farWords(): string
+    {
+        return $this->isFarOff() ? sprintf(
+            'Measured %s; the list says %s: %s times as much. A nameplate, or what else hangs on it, would tell.',
+            Say::amps($this->step->runAmps()), Say::amps($this->circuit?->runAmps() ?? 0.0), number_format((float) $this->share(), 1),
+        ) : '';
     }
 
     public function words(): string

@@ -32,6 +32,24 @@ final class Offers
         return $offers;
     }
 
+    /**
+     * Those that can be taken together: each agrees, and of one circuit the newest.
+     *
+     * @param  list<Offer>  $offers  the newest first
+     * @return array<string, Offer> by the id of the circuit
+     */
+    public static function agreeing(array $offers): array
+    {
+        $agreeing = [];
+        foreach ($offers as $offer) {
+            if ($offer->circuit !== null && $offer->agrees()) {
+                $agreeing[$offer->circuit->id] ??= $offer;
+            }
+        }
+
+        return $agreeing;
+    }
+
     /** @param  list<Mark>  $marks */
     private static function nearest(Step $step, array $marks): ?Mark
     {

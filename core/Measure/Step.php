@@ -20,7 +20,7 @@ final readonly class Step
         public float $bRun,
         public float $aStart,
         public float $bStart,
-        private float $leastAmps,
+        public float $leastAmps,
     ) {
     }
 

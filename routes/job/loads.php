@@ -41,6 +41,7 @@ Route::post('/recordings/{recording}/stop', [RecordingController::class, 'stop']
 Route::post('/recordings/{recording}/readings', [RecordingController::class, 'readings'])->name('recordings.readings');
 Route::post('/recordings/{recording}/marks', [RecordingController::class, 'mark'])->name('recordings.marks');
 Route::get('/recordings/{recording}/offers', [RecordingController::class, 'offers'])->name('recordings.offers');
+Route::post('/recordings/{recording}/take', [RecordingController::class, 'take'])->name('recordings.take');
 Route::get('/recordings/{recording}/readings.csv', [RecordingController::class, 'export'])->name('recordings.export');
 Route::put('/measured', [MeasuredController::class, 'update'])->name('measured');
 Route::delete('/measured', [MeasuredController::class, 'destroy'])->name('measured.destroy');

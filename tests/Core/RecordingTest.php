@@ -137,6 +137,29 @@ it('says of an offer where it answered', function () {
         )->toStartWith('2 Lamps answered on leg B, but its space hangs on leg A');
 });
 
+it('says when what was measured is far from the list, and what agrees', function (float $amps, ?float $listW, ?string $named, bool $far, bool $agrees) {
+    $circuit = Houses::circuit('2', 1, Role::Must, $listW, $listW, name: 'Lamps');
+    $step = new Step(1000, $amps, 0.0, $amps, 0.0, 0.3);
+    [$offer] = Offers::of([$step], $named === null ? [] : [new Mark(1000, 'on', $named)], [$circuit]);
+    expect($offer->isFarOff())->toBe($far)->and($offer->agrees())->toBe($agrees)->and($offer->farWords() !== '')->toBe($far);
+})->with([
+    'as listed' => [5.0, 600.0, 'c2', false, true],
+    'just below half as much again' => [7.4, 600.0, 'c2', false, true],
+    'half as much again' => [7.5, 600.0, 'c2', true, false],
+    'two thirds' => [3.3, 600.0, 'c2', true, false],
+    'just above two thirds' => [3.4, 600.0, 'c2', false, true],
+    'only alike, named by nobody' => [5.0, 600.0, null, false, false],
+    'no figure in the list' => [5.0, null, 'c2', false, false],
+]);
+
+it('takes of one circuit the newest step, and none that answered elsewhere', function () {
+    $circuits = [Houses::circuit('2', 1, Role::Must, 600, 600, name: 'Lamps'), Houses::circuit('4', 1, Role::Must, 600, 600, name: 'Fridge')];
+    $steps = [new Step(1000, 5.0, 0.0, 5.0, 0.0, 0.3), new Step(60_000, 5.2, 0.0, 5.2, 0.0, 0.3), new Step(120_000, 5.0, 0.0, 5.0, 0.0, 0.3)];
+    $marks = [new Mark(1000, '', 'c2'), new Mark(60_000, '', 'c2'), new Mark(120_000, '', 'c4')];
+    $agreeing = Offers::agreeing(Offers::of($steps, $marks, $circuits));
+    expect(array_keys($agreeing))->toBe(['c2'])->and($agreeing['c2']->step->atMs)->toBe(60_000);
+});
+
 it('makes a measurement of a step: its leg, what it runs at, and no start below that', function (
     Step $step, Leg $leg, float $runAmps, float $startAmps,
 ) {

@@ -136,6 +136,26 @@ it('offers what it finds, and takes it for a circuit', function () {
     expect(($this->file)()->service->panels[0]->circuit('c4')?->measured)->toBeNull();
 });
 
+it('takes all that agree at once, keeps what was found, and takes nothing that does not', function () {
+    $path = ($this->begin)();
+    $run = ($this->file)()->service->panels[0]->circuit('c2')?->runAmps() ?? 0.0;
+    // The fridge, on its leg and about as listed; then, minutes later, something on the other leg that was named the boiler.
+    $level = fn (int $i): array => [$i * 100, 1.0 + ($i >= 60 ? $run : 0.0) + ($i >= 3500 ? 5.0 : 0.0), 1.0];
+    foreach (array_chunk(range(0, 3600), 1800) as $some) {
+        $this->postJson("$path/readings", ['readings' => array_map($level, $some)])->assertOk();
+        $this->get("$path/offers", ['X-Parts' => '1'])->assertOk();
+    }
+    $this->postJson("$path/marks", ['at_ms' => 6000, 'said' => '', 'circuit' => 'c2'])->assertOk();
+    $this->postJson("$path/marks", ['at_ms' => 350_000, 'said' => '', 'circuit' => 'c4'])->assertOk();
+    // The first step is long out of the live window, and still stands there.
+    $this->get("$path/offers", ['X-Parts' => '1'])->assertOk()->assertSee('Steps found <small>2</small>', false)
+        ->assertSee('Take all that agree <small>1</small>', false);
+    $this->post("$path/take")->assertRedirect($path);
+    $panel = ($this->file)()->service->panels[0];
+    expect($panel->circuit('c2')?->measured?->runAmps)->toEqualWithDelta($run, 0.02)->and($panel->circuit('c4')?->measured)->toBeNull();
+    $this->get($path)->assertSee('✓ taken', false)->assertDontSee('Take all that agree');
+});
+
 it('lists every marked step of a long recording, and the newest of the rest', function () {
     $path = ($this->begin)();
     // A pump that comes on every twenty seconds for half an hour.
@@ -154,7 +174,7 @@ it('lists every marked step of a long recording, and the newest of the rest', fu
         ->assertSee('first pump')
         ->assertSee('59 more without a mark are not listed')
         ->getContent();
-    expect(substr_count($page, '<article class="offer'))->toBe(31);
+    expect(substr_count($page, '<tr class="offer '))->toBe(31);
 });
 
 it('counts a reading typed by hand the same', function () {

@@ -1,4 +1,5 @@
 <x-layouts.loads :screen="$screen" title="Measure" at="measure">
+    <x-slot:actions><div class="actions"><button class="button is-primary" form="new-recording" id="start-recording">Start recording</button></div></x-slot:actions>
     <div class="halves">
         <section class="way" aria-label="New recording">
             <h2>Record with two clamps on the mains</h2>
@@ -11,7 +12,7 @@
                     <x-pick :of="$f->field('inlet_a')" id="rc-inlet" :value="$screen->job->wire->inletAmps === 50 ? 50 : 30"/>
                     <x-field :of="$f->field('buffer_a')" unit="A a leg" id="rc-buffer" value="0"/>
                 </div>
-                <button class="button is-primary">Start recording</button>
+                <button class="button">Start recording</button>
             </form>
         </section>
         <section class="way" aria-label="Read off">

@@ -8,6 +8,7 @@ use App\Devices\ClampMeters;
 use App\Devices\StandIn\StandInClampMeter;
 use App\Http\Controllers\Controller;
 use App\Http\Controllers\EditsJob;
+use App\Http\JobResponse;
 use App\Http\Requests\Loads\RecordingRequest;
 use App\Http\Requests\TableFields;
 use App\JobFile\AttachmentRows;
@@ -30,11 +31,13 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Symfony\Component\HttpFoundation\StreamedResponse;
+use Underpin\Job\Job as JobFile;
 use Underpin\Job\Measured;
 use Underpin\Measure\Mark;
 use Underpin\Measure\Reading;
 use Underpin\Measure\ReadingsTable;
 use Underpin\Refused;
+use Underpin\Say;
 use Underpin\StageKey;
 
 /** Recording sessions with two clamps on the mains. */
@@ -161,6 +164,28 @@ final class RecordingController extends Controller
         $screen = JobScreen::open($job, StageKey::Loads);
 
         return response(view('loads.offers', ['screen' => $screen, 'data' => RecordingScreen::live($row, $screen->job)])->render());
+    }
+
+    /** Every step that agrees with the list, at once. */
+    public function take(Request $request, Job $job, string $recording): Response|RedirectResponse
+    {
+        $row = $this->recording($job, $recording);
+        $agreeing = RecordingScreen::of($row, JobEditor::open($job)->job)->agreeing();
+        $today = now()->format('Y-m-d');
+        $edit = function (JobFile $file) use ($agreeing, $today): JobFile {
+            foreach ($agreeing as $id => $offer) {
+                $circuit = $file->panelWith($id)?->circuit($id);
+                $file = $circuit === null ? $file : $this->withCircuit($file, $circuit->with(measured: $offer->step->measured($today)));
+            }
+
+            return $file;
+        };
+        $said = 'Measured: '.Say::count(count($agreeing), 'breaker').' as the list says';
+        $edited = JobEditor::change($job, $this->user(), $said, $edit);
+
+        return JobResponse::wanted($request)
+            ? JobResponse::changed($request, JobScreen::of($edited, StageKey::Loads), $said)
+            : redirect()->route('jobs.recordings.show', [$job->id, $recording])->with('status', $said);
     }
 
     public function export(Job $job, string $recording): StreamedResponse
