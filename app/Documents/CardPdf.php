@@ -6,7 +6,6 @@ namespace App\Documents;
 
 use App\Documents\Card\CardContents;
 use App\Documents\Card\CardFit;
-use Dompdf\Dompdf;
 use Illuminate\Support\Facades\Log;
 
 /** The switching card on one letter sheet, as large as it goes; a house with very many breakers gets several. */
@@ -14,30 +13,25 @@ final readonly class CardPdf
 {
     public static function of(CardContents $contents): string
     {
-        $fit = CardFit::of($contents, Sheet::empty()->getFontMetrics());
-        $pdf = self::laidOut($contents, $fit);
-        while ($fit->isOneSheet && $pdf->getCanvas()->get_page_count() > 1) {
+        $fit = CardFit::of($contents, Sheet::fonts());
+        $sheet = self::laidOut($contents, $fit);
+        while ($fit->isOneSheet && $sheet->pages() > 1) {
             Log::notice('A card was laid out again', ['points' => $fit->points]);
             $fit = $fit->smaller();
-            $pdf = self::laidOut($contents, $fit);
+            $sheet = self::laidOut($contents, $fit);
         }
 
-        return (string) $pdf->output();
+        return $sheet->written();
     }
 
     /** The same in large print, on several sheets. */
     public static function large(CardContents $contents): string
     {
-        return (string) self::laidOut($contents, CardFit::largePrint())->output();
+        return self::laidOut($contents, CardFit::largePrint())->written();
     }
 
-    private static function laidOut(CardContents $contents, CardFit $fit): Dompdf
+    private static function laidOut(CardContents $contents, CardFit $fit): Sheet
     {
-        $pdf = Sheet::empty();
-        $pdf->setPaper('letter');
-        $pdf->loadHtml(view('documents.card', ['contents' => $contents, 'fit' => $fit])->render());
-        $pdf->render();
-
-        return $pdf;
+        return Sheet::laidOut(view('documents.card', ['contents' => $contents, 'fit' => $fit])->render());
     }
 }

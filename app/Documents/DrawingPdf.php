@@ -41,17 +41,14 @@ final readonly class DrawingPdf implements Writer
         $upright = self::scale($drawing, self::UPRIGHT);
         $across = self::scale($drawing, self::ACROSS);
         $scale = max($upright, $across);
-        $pdf = Sheet::empty();
-        $pdf->setPaper('letter', $across > $upright ? 'landscape' : 'portrait');
-        $pdf->loadHtml(view('documents.drawing', [
+        $html = view('documents.drawing', [
             'row' => $this->row, 'job' => $this->review->design->job, 'drawing' => $drawing, 'drawn' => Carbon::now(),
             'dangers' => $this->review->dangers(),
             'svg' => base64_encode(SvgPrint::of($drawing)),
             'width' => $drawing->sheet->width * $scale, 'height' => $drawing->sheet->height * $scale,
-        ])->render());
-        $pdf->render();
+        ])->render();
 
-        return (string) $pdf->output();
+        return Sheet::laidOut($html, $across > $upright ? 'landscape' : 'portrait')->written();
     }
 
     /** @param  array{float, float}  $room */

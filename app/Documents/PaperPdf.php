@@ -35,15 +35,10 @@ final readonly class PaperPdf
      */
     public static function blocks(string $title, array $blocks, Job $row, JobFile $job, string $on): string
     {
-        $pdf = Sheet::empty();
-        $pdf->setPaper('letter', 'portrait');
-        $pdf->loadHtml(view('documents.paper', [
+        return Sheet::laidOut(view('documents.paper', [
             'title' => $title, 'row' => $row, 'job' => $job, 'blocks' => $blocks, 'written' => Carbon::parse($on),
             'size' => self::size(...), 'svg' => fn (Drawing $drawing): string => base64_encode(SvgPrint::of($drawing)),
-        ])->render());
-        $pdf->render();
-
-        return (string) $pdf->output();
+        ])->render())->written();
     }
 
     /** @return array{float, float} width and height on the sheet, points */

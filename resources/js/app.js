@@ -55,13 +55,13 @@ if (open) {
 }
 
 // The server draws a board for the hand or for the desk: it is told which, and asked again where the page has the other one.
-const narrow = matchMedia('(max-width: 920px)');
+const narrow = matchMedia('screen and (max-width: 920px)');
 function tellWidth() {
     document.cookie = `narrow=${narrow.matches ? 1 : 0}; path=/; max-age=31536000; samesite=lax`;
     const board = document.querySelector('[data-board]');
     if (board && board.classList.contains('is-narrow') !== narrow.matches && navigator.cookieEnabled) location.reload();
 }
-narrow.addEventListener('change', tellWidth);
+narrow.addEventListener('change', () => matchMedia('screen').matches && tellWidth());
 tellWidth();
 
 startPhotos();

@@ -8,6 +8,7 @@ use App\Documents\Card\CardFit;
 use App\Documents\CardPdf;
 use App\Documents\Sheet;
 use App\Documents\SquarePattern;
+use App\Documents\Woff;
 use App\JobFile\JobEditor;
 use App\Models\Job;
 use App\Models\RehearsalLink;
@@ -23,23 +24,29 @@ use Underpin\Sizing\Supply;
 /** How many sheets it takes. */
 function sheets(string $pdf): int
 {
-    return (int) preg_match_all('#/Type\s*/Page\b#', $pdf);
+    return (int) preg_replace('/.*?^Pages:\s+(\d+).*/ms', '$1', (string) of('pdfinfo', $pdf));
+}
+
+/** What a tool of the system says of it. */
+function of(string $tool, string $pdf, string $after = ''): string
+{
+    $path = tempnam(sys_get_temp_dir(), 'card');
+    file_put_contents($path, $pdf);
+    $said = (string) shell_exec("$tool ".escapeshellarg($path)." $after 2>&1");
+    unlink($path);
+
+    return $said;
 }
 
 function wordsOf(string $pdf): string
 {
-    $path = tempnam(sys_get_temp_dir(), 'card');
-    file_put_contents($path, $pdf);
-    $words = (string) shell_exec('pdftotext -layout '.escapeshellarg($path).' -');
-    unlink($path);
-
-    return (string) preg_replace('/\s+/', ' ', $words);
+    return (string) preg_replace('/\s+/', ' ', of('pdftotext -layout', $pdf, '-'));
 }
 
 it('lays out the card of every demo job once, on one sheet, in type that can be read', function () {
     $this->demo();
     Log::shouldReceive('notice')->never();
-    $fonts = Sheet::empty()->getFontMetrics();
+    $fonts = Sheet::fonts();
     foreach (Job::query()->with('shop')->get() as $row) {
         $contents = CardContents::of(JobEditor::open($row));
         $fit = CardFit::of($contents, $fonts);
@@ -66,16 +73,41 @@ it('leads to the rehearsal by a square and by letters where there is a link, sti
 it('wastes no room: the next larger type would not do', function () {
     $this->demo();
     $contents = CardContents::of(JobEditor::open(Job::query()->where('name', 'Kestrel Gap goat dairy')->firstOrFail()));
-    $fit = CardFit::of($contents, Sheet::empty()->getFontMetrics());
+    $fit = CardFit::of($contents, Sheet::fonts());
     $larger = (new ReflectionClass(CardFit::class))->newInstanceWithoutConstructor();
     foreach (['points' => $fit->points + 1.0, 'isOneSheet' => true, 'split' => $fit->split, 'left' => $fit->left] as $name => $value) {
         (new ReflectionProperty(CardFit::class, $name))->setValue($larger, $value);
     }
-    $pdf = Sheet::empty();
-    $pdf->setPaper('letter');
-    $pdf->loadHtml(view('documents.card', ['contents' => $contents, 'fit' => $larger])->render());
-    $pdf->render();
-    expect($pdf->getCanvas()->get_page_count())->toBe(2);
+    $sheet = Sheet::laidOut(view('documents.card', ['contents' => $contents, 'fit' => $larger])->render());
+    expect($sheet->pages())->toBe(2);
+});
+
+it('says its language and what it consists of, in the order in which it is read, in the faces of the pages', function () {
+    $this->demo();
+    $pdf = CardPdf::of(CardContents::of(JobEditor::open(Job::query()->where('name', 'Kestrel Gap goat dairy')->firstOrFail())));
+    $tree = of('pdfinfo -struct-text', $pdf);
+    expect(of('pdfinfo', $pdf))->toMatch('/Tagged:\s+yes/')->and($pdf)->toContain('/Lang (en-US)')
+        ->and($tree)->toStartWith('Document')->toContain('H2 (block)')->toContain('LI (block)')->toContain('/Scope /Column')
+        ->and(strpos($tree, '"To the generator"'))->toBeLessThan(strpos($tree, '"Turn on in this order"'))
+        ->and(strpos($tree, '"Turn on in this order"'))->toBeLessThan(strpos($tree, '"Back to the utility"'))
+        // A table that only lays out two columns is none.
+        ->and(substr_count($tree, 'Table (block)'))->toBe(1);
+    preg_match_all('/^[A-Z]{6}\+(\S+)/m', of('pdffonts', $pdf), $faces);
+    expect(array_unique($faces[1]))->toBe(['Archivo-Regular', 'Archivo-Bold'])
+        ->and(of('pdftotext', $pdf, '-'))->toContain('When the power is out');
+});
+
+it('unpacks a font of the pages, and refuses what is none', function () {
+    $woff = (string) file_get_contents(base_path('node_modules/@fontsource/archivo/files/archivo-latin-400-normal.woff'));
+    $plain = Woff::trueType($woff);
+    $entry = unpack('ntables', $plain, 4);
+    expect($entry['tables'])->toBe(unpack('ntables', $woff, 12)['tables'])->and(strlen($plain))->toBeGreaterThan(strlen($woff));
+    for ($i = 0; $i < $entry['tables']; $i++) {
+        ['at' => $at, 'bytes' => $bytes] = unpack('a4tag/Nsum/Nat/Nbytes', $plain, 12 + 16 * $i);
+        expect($at % 4)->toBe(0)->and($at + $bytes)->toBeLessThanOrEqual(strlen($plain));
+    }
+    expect(fn () => Woff::trueType('wOF2'.str_repeat("\0", 60)))->toThrow(UnexpectedValueException::class);
+    expect(fn () => Woff::trueType(substr($woff, 0, 5000)))->toThrow(UnexpectedValueException::class);
 });
 
 it('says in it everything that the page says', function () {

@@ -16,7 +16,7 @@ final readonly class CardFit
 
     public const MARGIN_Y = 22;
 
-    /** Of the height that the renderer gives its type, which is 1.28 of its size. */
+    /** Of the height that the renderer gives its type, which is 1.2 of its size. */
     public const LINE = 0.94;
 
     /** Of the type: the indent of a list, and the sizes of what is not body. */

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Documents\Card;
 
+use App\Documents\PrintFonts;
 use Dompdf\FontMetrics;
 
 /** How wide words are in the type of a card, and how many lines they take. */
 final class CardWords
 {
-    private const FONT = 'DejaVu Sans';
+    private const FONT = PrintFonts::WORDS;
 
     private const MEASURED_AT = 100.0;
 
@@ -64,6 +65,8 @@ final class CardWords
 
     private function font(bool $isBold): string
     {
-        return (string) $this->fonts->getFont(self::FONT, $isBold ? 'bold' : 'normal');
+        $weight = $isBold ? 'bold' : 'normal';
+
+        return (string) ($this->fonts->getFont(self::FONT, $weight) ?? $this->fonts->getFont('DejaVu Sans', $weight));
     }
 }

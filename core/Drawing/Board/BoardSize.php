@@ -46,9 +46,9 @@ final readonly class BoardSize
     {
         $name = $circuit->name === '' ? 'unnamed' : $circuit->name;
         $isMarked = $circuit->protection->mark() !== '';
-        // Half a space is as high as one line.
+        // Half a space is as high as one line, of smaller letters.
         $most = $circuit->position->half === null ? 2 : 1;
-        $letters = ($isMarked ? $this->lettersMarked : $this->letters) + ($most === 1 ? 2 : 0);
+        $letters = ($isMarked ? $this->lettersMarked : $this->letters) + ($most === 1 ? ($this->isStacked ? 3 : 7) : 0);
         if (mb_strlen($name) <= $letters) {
             return [$name];
         }

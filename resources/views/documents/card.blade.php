@@ -3,7 +3,7 @@
 <html lang="en"><head><meta charset="utf-8"><title>Switching card: {{ $contents->file->name }}</title>
 <style>
 @page { margin: {{ $fit::MARGIN_Y }}pt {{ $fit::MARGIN_X }}pt; }
-body { font-family: "DejaVu Sans", sans-serif; font-size: {{ $p }}pt; line-height: {{ $fit::LINE }}; color: #111; margin: 0; }
+body { font-family: Archivo, "DejaVu Sans", sans-serif; font-size: {{ $p }}pt; line-height: {{ $fit::LINE }}; color: #111; margin: 0; }
 p, ol, ul { margin: 0; } ol, ul { padding-left: {{ $fit::INDENT * $p }}pt; } li { margin-bottom: {{ $fit::GAP }}pt; } small { font-size: {{ $fit::SMALL * $p }}pt; color: #333; }
 h2 { font-size: {{ $fit::HEAD * $p }}pt; margin: 0; } h3 { font-size: {{ $fit::TITLE * $p }}pt; margin: 5pt 0 2pt; border-bottom: 1.5pt solid #111; }
 .card-numbers { margin: 2pt 0 4pt; } .card-draft { border: 2pt solid #9E2F21; padding: 4pt 6pt; margin-bottom: 5pt; } .card-cautions { margin-bottom: 4pt; padding: 4pt 6pt 4pt {{ $fit::INDENT * $p + 4 }}pt; border: 1.5pt solid #111; }
@@ -19,7 +19,7 @@ h2 { font-size: {{ $fit::HEAD * $p }}pt; margin: 0; } h3 { font-size: {{ $fit::T
 @if ($square !== null)<div class="card-square"><img src="{{ $square }}" alt="Square pattern of the rehearsal's address">Rehearse it</div>@endif
 @include('documents.card-head')
 @if ($fit->isOneSheet)
-    <table class="card-columns"><tr>
+    <table class="card-columns" role="presentation"><tr>
         <td style="width: {{ $fit->left }}pt; padding-right: {{ $fit::GUTTER }}pt">@foreach (array_slice($contents->sections, 0, $fit->split) as $section)@include('documents.card-section')@endforeach</td>
         <td>@foreach (array_slice($contents->sections, $fit->split) as $section)@include('documents.card-section')@endforeach</td>
     </tr></table>

@@ -2,7 +2,7 @@
 <html lang="en"><head><meta charset="utf-8"><title>{{ $drawing->title }}: {{ $job->name }}</title>
 <style>
 @page { margin: 26pt; }
-body { font-family: "DejaVu Sans", sans-serif; font-size: 10pt; color: #111; }
+body { font-family: Archivo, "DejaVu Sans", sans-serif; font-size: 10pt; color: #111; }
 h1 { font-size: 15pt; margin: 0; } p { margin: 2pt 0; } .drawn { margin: 10pt 0; text-align: center; }
 .danger { border: 1.5pt solid #9E2F21; padding: 4pt; color: #9E2F21; }
 .foot { border-top: 1pt solid #111; padding-top: 4pt; font-size: 8pt; }

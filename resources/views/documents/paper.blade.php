@@ -2,7 +2,7 @@
 <html lang="en"><head><meta charset="utf-8"><title>{{ $title }}: {{ $job->name }}</title>
 <style>
 @page { margin: 36pt; }
-body { font-family: "DejaVu Sans", sans-serif; font-size: 9.5pt; color: #111; }
+body { font-family: Archivo, "DejaVu Sans", sans-serif; font-size: 9.5pt; color: #111; }
 h1 { font-size: 16pt; margin: 14pt 0 2pt; } h2 { font-size: 11.5pt; margin: 14pt 0 3pt; } p { margin: 4pt 0; line-height: 1.35; }
 table { width: 100%; border-collapse: collapse; margin: 4pt 0; }
 th, td { border-bottom: .5pt solid #888; padding: 2.5pt 4pt 2.5pt 0; text-align: left; vertical-align: top; }

@@ -6,8 +6,8 @@
         <div class="job">
             @part('parts.spine')
             <main class="stage" data-page="{{ $at }}" tabindex="-1" data-stage-name="loads">
+                <x-print-head :screen="$screen" :title="$title"/>
                 <div class="stage-head"><h1>{{ $title }}</h1>@if ($isTight)<x-schools :screen="$screen" :at="$at"/>@endif {{ $actions ?? '' }}</div>
-                <p class="print-only"><b>{{ $screen->row->name }}</b>{{ $screen->row->customer_address ? ', '.$screen->row->customer_address : '' }}. {{ $screen->job->authority->rules->authority ?: 'No local amendments named' }}, {{ $screen->job->authority->rules->edition }}. A licensed electrician and the local authority decide.</p>
                 @unless ($isTight)<x-schools :screen="$screen" :at="$at"/>@endunless
                 {{ $slot }}
             </main>
