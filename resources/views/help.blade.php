@@ -8,8 +8,8 @@
         <section id="keys-here" tabindex="-1"><h2>Keys</h2>@include('parts.key-list')</section>
         <section id="sections" tabindex="-1"><h2>Sections cited</h2>
             <p class="quiet">As the edition of 2023 numbers them; the words of a job follow the edition that its local rules name. The authority may have amended any of them.</p>
-            <div class="scroll" tabindex="0" role="region" aria-label="Sections cited"><table class="table"><thead><tr><th scope="col">Section</th><th scope="col">What it says</th><th scope="col">Cited for</th></tr></thead>
-                <tbody>@foreach ($sections as [$section, $says, $for])<tr id="{{ App\Find\Rules::anchor($section) }}"><th scope="row" class="mono">{{ $section }}</th><td>{{ $says }}</td><td>{{ $for }}</td></tr>@endforeach</tbody></table></div>
+            <section class="scroll" tabindex="0" aria-label="Sections cited"><table class="table"><thead><tr><th scope="col">Section</th><th scope="col">What it says</th><th scope="col">Cited for</th></tr></thead>
+                <tbody>@foreach ($sections as [$section, $says, $for])<tr id="{{ App\Find\Rules::anchor($section) }}"><th scope="row" class="mono">{{ $section }}</th><td>{{ $says }}</td><td>{{ $for }}</td></tr>@endforeach</tbody></table></section>
         </section>
     </main>
 </x-layouts.page>

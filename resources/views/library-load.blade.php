@@ -22,7 +22,7 @@
                     @endforeach
                 </div>
             @endforeach
-            <button class="button is-primary">Save</button>
+            <button type="submit" class="button is-primary">Save</button>
         </form>
         <x-shop-history :events="$events"/>
         </x-may>

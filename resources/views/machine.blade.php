@@ -2,7 +2,7 @@
     <main id="page" class="wide" tabindex="-1">
         <div class="stage-head"><h1>{{ $machine->name ?? 'A machine for the catalogue' }}</h1>
             @if ($machine)@can('stock', auth()->user()->shop)<a class="button" href="{{ route('machines.create', ['like' => $machine->key]) }}">Copy</a>
-            <form method="post" action="{{ route('machines.retire', $machine->key) }}">@csrf @method('PUT')<input type="hidden" name="retired" value="{{ $machine->retired ? 0 : 1 }}"><button class="button">{{ $machine->retired ? 'Take back into the catalogue' : 'Retire' }}</button></form>@endcan @endif
+            <form method="post" action="{{ route('machines.retire', $machine->key) }}">@csrf @method('PUT')<input type="hidden" name="retired" value="{{ $machine->retired ? 0 : 1 }}"><button type="submit" class="button">{{ $machine->retired ? 'Take back into the catalogue' : 'Retire' }}</button></form>@endcan @endif
         </div>
         @if ($machine)
             @php($core = $machine->core())
@@ -28,7 +28,7 @@
                 <x-field :of="$f->field('outlet_a')" id="m-breaker" :value="$text($show($f->field('outlet_a')))" hint="only at terminals of its own"/>
             </div>
             <h2>What it gives <small>running watts are what it carries for hours; the advertised peak is there for seconds. Leave open what it does not burn.</small></h2>
-            <div class="scroll" tabindex="0" role="region" aria-label="What it gives and burns"><table class="table is-form">
+            <section class="scroll" tabindex="0" aria-label="What it gives and burns"><table class="table is-form">
                 <thead><tr><th scope="col">On</th><th scope="col">Running <small>W</small></th><th scope="col">Advertised peak <small>W</small></th><th scope="col">Burns idle <small>an hour</small></th><th scope="col">half load</th><th scope="col">full load</th></tr></thead>
                 <tbody>@foreach (Underpin\Job\Fuel::cases() as $fuel)
                     <tr><th scope="row">{{ ucfirst($fuel->value) }}<span class="under">{{ match ($fuel) { Underpin\Job\Fuel::NaturalGas => 'ft³', Underpin\Job\Fuel::Stored => 'battery stations', default => 'gal' } }}</span></th>
@@ -36,7 +36,7 @@
                         <td><input class="input num" name="{{ $field->name }}" id="m-{{ $field->name }}" value="{{ old($field->name, $text($show($field))) }}" inputmode="decimal" autocomplete="off" aria-label="{{ $field->label }}" @error($field->name) aria-invalid="true" @enderror><p class="error" data-error="{{ $field->name }}">@error($field->name){{ $message }}@enderror</p></td>
                     @endforeach</tr>
                 @endforeach</tbody>
-            </table></div>
+            </table></section>
             <h2>Electrical</h2>
             <div class="fields">
                 <x-pick :of="$f->field('volts')" id="m-volts" :value="$show($f->field('volts'))" :options="['' => 'by the outlet'] + $f->field('volts')->options()"/>
@@ -61,7 +61,7 @@
                 <x-field :of="$f->field('price_usd')" id="m-price" :value="$text($show($f->field('price_usd')))"/>
                 <x-field :of="$f->field('lead_weeks')" id="m-lead" :value="$text($show($f->field('lead_weeks')))"/>
             </div>
-            <button class="button is-primary">Save</button>
+            <button type="submit" class="button is-primary">Save</button>
         </form>
         <x-shop-history :events="$events"/>
         </x-may>

@@ -12,7 +12,7 @@
         <form method="post" action="{{ route('two-steps.store') }}">@csrf
             <x-field id="code" name="code" label="Code" maxlength="40" inputmode="numeric" required/>
             <x-field id="t-current" name="current_password" label="Password now" type="password" required/>
-            <button class="button is-primary">Turn it on</button>
+            <button type="submit" class="button is-primary">Turn it on</button>
         </form>
         <p><a href="{{ route('account') }}">Back to the account</a></p>
     </main>

@@ -18,7 +18,7 @@ it('prints every stage as a sheet: job, address, day, shop, page of pages, what 
         return $words;
     };
     foreach ([
-        'survey' => 'Where the service is switched off', 'loads' => 'Chest freezers', 'grid' => 'Milk cooler', 'size' => 'Holds',
+        'survey' => 'From the utility to the panels', 'loads' => 'Chest freezers', 'grid' => 'Milk cooler', 'size' => 'Holds',
         'connect' => 'Interlock on the panel main', 'wire' => 'Generator breaker', 'place-and-fuel' => 'Kitchen door',
         'price-and-papers' => 'Sales tax', 'install' => 'Prove dead', 'prove' => 'Before the first start', 'run' => 'Turn on in this order',
         'keep' => 'hours',

@@ -5,7 +5,7 @@
         <form method="post" action="{{ route('password.email') }}">
             @csrf
             <x-field id="email" name="email" label="Mail address" type="email" maxlength="200" required autofocus/>
-            <button class="button is-primary">Send the link</button>
+            <button type="submit" class="button is-primary">Send the link</button>
         </form>
         <p><a href="{{ route('login') }}">Back to sign in</a></p>
     </main>

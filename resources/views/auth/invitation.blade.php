@@ -7,7 +7,7 @@
             <x-field id="name" name="name" label="Name" :value="$invitation->name" maxlength="100" required/>
             <x-field id="password" name="password" label="Password" type="password" :hint="App\Access\NewPassword::hint()" required autofocus/>
             <x-field id="again" name="password_confirmation" label="The same again" type="password" required/>
-            <button class="button is-primary">Come in</button>
+            <button type="submit" class="button is-primary">Come in</button>
         </form>
     </main>
 </x-layouts.page>

@@ -6,7 +6,7 @@
             <x-field id="email" name="email" label="Mail address" type="email" maxlength="200" required autofocus/>
             <x-field id="password" name="password" label="Password" type="password" maxlength="200" required/>
             <label class="checkbox"><input type="checkbox" name="remember" value="1"> Stay signed in on this device</label>
-            <button class="button is-primary">Sign in</button>
+            <button type="submit" class="button is-primary">Sign in</button>
         </form>
         <p><a href="{{ route('password.request') }}">Forgotten the password?</a></p>
     </main>

@@ -6,7 +6,7 @@
             <x-field id="email" name="email" label="Mail address" type="email" :value="$email" maxlength="200" required/>
             <x-field id="password" name="password" label="New password" type="password" :hint="App\Access\NewPassword::hint()" required/>
             <x-field id="again" name="password_confirmation" label="The same again" type="password" required/>
-            <button class="button is-primary">Set it</button>
+            <button type="submit" class="button is-primary">Set it</button>
         </form>
     </main>
 </x-layouts.page>

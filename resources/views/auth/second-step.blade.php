@@ -5,7 +5,7 @@
         <form id="second-step" method="post" action="{{ route('login.code.store') }}">
             @csrf
             <x-field id="code" name="code" label="Code" maxlength="40" autocapitalize="characters" spellcheck="false" required autofocus/>
-            <button class="button is-primary">Sign in</button>
+            <button type="submit" class="button is-primary">Sign in</button>
         </form>
         <p><a href="{{ route('login') }}">Back to sign in</a></p>
         <p class="quiet">Device and codes lost? The owner of your shop can take you out and invite you again.</p>

@@ -8,10 +8,10 @@
 @if ($aside && $screen->setAside() !== [])
     <details class="more aside"><summary>{{ count($screen->setAside()) }} set aside</summary>
         @foreach ($screen->setAside() as [$finding, $advice])
-            <article class="finding" data-severity="advice"><h4>{{ $finding->what }}</h4><p>Set aside by {{ $advice->by }}, {{ $advice->on }}: {{ $advice->reason }}</p>
+            <article class="finding" data-severity="advice"><h2>{{ $finding->what }}</h2><p>Set aside by {{ $advice->by }}, {{ $advice->on }}: {{ $advice->reason }}</p>
                 <form method="post" action="{{ route('jobs.set-aside.back', $screen->row->id) }}" data-parts>@csrf @method('DELETE')
                     <input type="hidden" name="code" value="{{ $advice->code }}"><input type="hidden" name="circuit" value="{{ $advice->circuit }}"><input type="hidden" name="stage" value="{{ $screen->stage->value }}">
-                    <button class="button">Take it up again</button></form></article>
+                    <button type="submit" class="button">Take it up again</button></form></article>
         @endforeach
     </details>
 @endif

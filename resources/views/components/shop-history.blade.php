@@ -6,7 +6,7 @@
             @foreach ($events as $event)
                 <li>
                     {{ $event->label }} <span class="quiet">{{ $event->by }}, {{ $event->created_at->format('M j, Y H:i') }}</span>
-                    @if ($loop->first)<form method="post" action="{{ route('shop.take-back', $event->id) }}">@csrf<button class="button is-quiet">Take it back</button></form>@endif
+                    @if ($loop->first)<form method="post" action="{{ route('shop.take-back', $event->id) }}">@csrf<button type="submit" class="button is-quiet">Take it back</button></form>@endif
                 </li>
             @endforeach
         </ul>

@@ -27,7 +27,7 @@
                 <form id="choice-{{ $field->name }}" method="post" action="{{ route('jobs.connection.choice.'.$field->name, ['job' => $screen->row->id, 'open' => $way->key()]) }}" data-parts data-autosave>
                     @csrf @method('PUT')<x-was :values="[$field->name => $value]"/>
                     @if ($options === null)<x-field :of="$field" :id="'way-'.$field->name" :value="$value"/>@else<x-pick :of="$field" :id="'way-'.$field->name" :options="$options" :value="is_bool($value) ? (int) $value : $value"/>@endif
-                    <noscript><button class="button">Save</button></noscript>
+                    <noscript><button type="submit" class="button">Save</button></noscript>
                 </form>
             @endforeach
         </div>
@@ -35,7 +35,7 @@
         @if ($plated && $plated->inTheWayOfInterlock() !== [] && $situation->moves($plated)->plan->isPossible())
             <x-drawn :screen="$screen" kind="panel-moves"/>
             <form id="moves" method="post" action="{{ route('jobs.connection.moves', $screen->row->id) }}" data-parts>@csrf @method('PUT')
-                <button class="button">The {{ Underpin\Say::count($situation->moves($plated)->moves(), 'move is', 'moves are') }} made: write the panel as it is now</button><p class="error" data-error="moves"></p></form>
+                <button type="submit" class="button">The {{ Underpin\Say::count($situation->moves($plated)->moves(), 'move is', 'moves are') }} made: write the panel as it is now</button><p class="error" data-error="moves"></p></form>
         @endif
     @endif
 </section>

@@ -6,7 +6,7 @@
     <div class="notice" role="status"><b>The way that was picked does not fit any more.</b> {{ implode(' ', $connect->drift) }}</div>
 @endif
 @if ($connect->matrix->best())<p class="lead"><b>Best fit here:</b> {{ $connect->matrix->because() }}</p>@endif
-<div class="scroll" tabindex="0" role="region" aria-label="Ways of connecting"><table class="table matrix">
+<section class="scroll" tabindex="0" aria-label="Ways of connecting"><table class="table matrix">
     <caption>{{ count($connect->matrix->rows) }} ways, best fit first. Bars: circuits that must run and get power. Money without the machine.</caption>
     <thead><tr><th scope="col" class="pick-col"><span class="sr">Pick</span></th><th scope="col">Way</th><th scope="col">Here</th><th scope="col">Powers</th><th scope="col" class="num">Money</th><th scope="col" class="num">Hours</th><th scope="col">Meter</th><th scope="col">At night</th></tr></thead>
     <tbody>@foreach ($connect->matrix->rows as $row)
@@ -16,7 +16,7 @@
             <td class="pick-col"><form id="way-{{ $way->key() }}" method="post" action="{{ route('jobs.connection', ['job' => $screen->row->id, 'open' => $way->key()]) }}" data-parts>
                 @csrf @method('PUT')
                 <x-was :values="['connection' => $picked]"/>
-                <input type="hidden" name="connection" value="{{ $isPicked ? '' : $way->key() }}"><button class="radio" aria-pressed="{{ $isPicked ? 'true' : 'false' }}" aria-label="{{ $isPicked ? 'Picked, take back:' : 'Pick' }} {{ $way->words() }}" title="{{ $isPicked ? 'Picked; take back' : 'Pick this' }}"></button>
+                <input type="hidden" name="connection" value="{{ $isPicked ? '' : $way->key() }}"><button type="submit" class="radio" aria-pressed="{{ $isPicked ? 'true' : 'false' }}" aria-label="{{ $isPicked ? 'Picked, take back:' : 'Pick' }} {{ $way->words() }}" title="{{ $isPicked ? 'Picked; take back' : 'Pick this' }}"></button>
             </form></td>
             <th scope="row"><a href="{{ route('jobs.stage', [$screen->row->id, 'connect', 'open' => $way->key()]) }}#way-open" @if ($connect->open === $row) aria-current="true" @endif>{{ ucfirst($way->words()) }}</a></th>
             <td class="here"><span class="sr">{{ $row->verdict->possible->words() }}: </span>{{ $row->verdict->here() }}</td>
@@ -27,7 +27,7 @@
             <td>{{ $row->night->words() }}</td>
         </tr>
     @endforeach</tbody>
-</table></div>
+</table></section>
 @if (collect($connect->matrix->rows)->contains(fn ($row) => $row->cost->open !== []))<p class="quiet">+ more is to come: something has no price or is not measured. <a href="{{ route('prices') }}">Price book</a></p>@endif
 <div class="schools">
     @if ($connect->interlockOrSwitch !== [])<section class="sheet"><h2>Interlock or switch, on this job</h2>@foreach ($connect->interlockOrSwitch as $line)<p>{{ $line }}</p>@endforeach</section>@endif

@@ -7,7 +7,7 @@
                         <p class="caution">Every job here goes for good, with its photos, recordings and history. Nothing brings them back.</p>
                         <p><label><input type="checkbox" name="sure" value="1" required> I know that</label></p>
                         @error('sure')<p class="error" role="alert">{{ $message }}</p>@enderror
-                        <button class="button">Empty it</button>
+                        <button type="submit" class="button">Empty it</button>
                     </form>
                 </details>
             @endif
@@ -16,15 +16,15 @@
         @if ($jobs->isEmpty())
             <div class="blank"><h2>Nothing here</h2><p>No job was removed in the last {{ App\Models\Job::KEPT_DAYS }} days.</p></div>
         @else
-            <div class="scroll" tabindex="0" role="region" aria-label="Removed jobs"><table class="table">
-                <thead><tr><th><span class="sr">Bring back</span></th><th>Job</th><th>Customer</th><th>Removed</th><th>Goes for good</th></tr></thead>
+            <section class="scroll" tabindex="0" aria-label="Removed jobs"><table class="table">
+                <thead><tr><th scope="col"><span class="sr">Bring back</span></th><th scope="col">Job</th><th scope="col">Customer</th><th scope="col">Removed</th><th scope="col">Goes for good</th></tr></thead>
                 <tbody>@foreach ($jobs as $job)
-                    <tr><td>@can('remove', $job)<form method="post" action="{{ route('jobs.restore', $job->id) }}">@csrf<button class="button">Bring back<span class="sr"> {{ $job->name }}</span></button></form>@endcan</td>
+                    <tr><td>@can('remove', $job)<form method="post" action="{{ route('jobs.restore', $job->id) }}">@csrf<button type="submit" class="button">Bring back<span class="sr"> {{ $job->name }}</span></button></form>@endcan</td>
                         <th scope="row">{{ $job->name }}</th><td>{{ $job->customer_name }}</td>
                         <td><time datetime="{{ $job->deleted_at->toIso8601String() }}">{{ $job->deleted_at->format('M j, Y, H:i') }}</time></td>
                         <td>{{ $job->deleted_at->addDays(App\Models\Job::KEPT_DAYS)->format('M j, Y') }}</td></tr>
                 @endforeach</tbody>
-            </table></div>
+            </table></section>
         @endif
     </main>
 </x-layouts.page>

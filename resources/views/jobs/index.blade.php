@@ -6,7 +6,7 @@
             <form class="search" method="get" action="{{ route('jobs.index') }}" role="search">
                 <label class="sr" for="q">Search jobs</label>
                 <input class="input" id="q" name="q" type="search" value="{{ $search }}" placeholder="name, customer or place" maxlength="100">
-                <button class="button">Search</button>
+                <button type="submit" class="button">Search</button>
             </form>
         </div>
         <div class="two">
@@ -33,7 +33,7 @@
                                     @if ($job->findings > 0)<span class="flag" data-severity="{{ $job->worst }}">{{ $job->findings }}<span class="sr"> findings, the worst: {{ $job->worst }}</span></span>@endif
                                     <time class="quiet" datetime="{{ $job->updated_at?->toIso8601String() }}">{{ $job->updated_at?->format('M j, Y') }}</time>
                                 </a>
-                                @can('remove', $job)<form method="post" action="{{ route('jobs.destroy', $job->id) }}">@csrf @method('DELETE')<button class="button is-quiet" title="Remove {{ $job->name }}; it can be brought back">Remove<span class="sr"> {{ $job->name }}</span></button></form>@endcan
+                                @can('remove', $job)<form method="post" action="{{ route('jobs.destroy', $job->id) }}">@csrf @method('DELETE')<button type="submit" class="button is-quiet" title="Remove {{ $job->name }}; it can be brought back">Remove<span class="sr"> {{ $job->name }}</span></button></form>@endcan
                             </li>
                         @endforeach
                     </ul>
@@ -53,7 +53,7 @@
                 <form id="new-job" method="post" action="{{ route('jobs.store') }}">
                     @csrf
                     <x-field :of="$f->field('name')" id="new-name" required/>
-                    <button class="button is-primary">Begin</button>
+                    <button type="submit" class="button is-primary">Begin</button>
                 </form>
                 <h2>Bring in a job file</h2>
                 <form id="import-job" method="post" action="{{ route('jobs.import') }}" enctype="multipart/form-data">
@@ -61,7 +61,7 @@
                     <label class="label" for="job-file">Job file</label>
                     <input class="input" id="job-file" name="file" type="file" accept=".json,application/json" required>
                     @error('file')<ul class="error">@foreach ($errors->get('file') as $message)<li>{{ $message }}</li>@endforeach</ul>@enderror
-                    <button class="button">Bring in</button>
+                    <button type="submit" class="button">Bring in</button>
                 </form>
                 @if ($removed > 0)<p><a href="{{ route('jobs.bin') }}">Removed jobs ({{ $removed }})</a></p>@endif
             </aside>

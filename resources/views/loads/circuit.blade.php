@@ -35,8 +35,8 @@
             </details>
             <div class="fields fields-end">
                 <x-kind-pick :id="'lk-'.$load->id" :value="$load->kind->value"/>
-                <button class="button">Save</button>
-                <button class="button is-quiet" form="remove-{{ $load->id }}" title="Remove {{ $load->name }}">Remove</button>
+                <button type="submit" class="button">Save</button>
+                <button type="submit" class="button is-quiet" form="remove-{{ $load->id }}" title="Remove {{ $load->name }}">Remove</button>
             </div>
         </form>
         <form id="remove-{{ $load->id }}" method="post" action="{{ route('jobs.loads.destroy', [$screen->row->id, $load->id]) }}" data-parts>@csrf @method('DELETE')</form>
@@ -63,10 +63,10 @@
             <x-field :of="$f->field('measured_run_a')" id="me-run" :value="Underpin\Csv\Number::write($circuit->measured?->runAmps)"/>
             <x-field :of="$f->field('measured_start_a')" id="me-start" :value="Underpin\Csv\Number::write($circuit->measured?->startAmps)"/>
         </div>
-        <button class="button">Keep what was measured</button>
+        <button type="submit" class="button">Keep what was measured</button>
     </form>
     @if ($circuit->measured)
-        <form method="post" action="{{ route('jobs.measured.destroy', $screen->row->id) }}" data-parts class="aside-form">@csrf @method('DELETE')<input type="hidden" name="circuit" value="{{ $circuit->id }}"><button class="button is-quiet">Remove this measurement</button></form>
+        <form method="post" action="{{ route('jobs.measured.destroy', $screen->row->id) }}" data-parts class="aside-form">@csrf @method('DELETE')<input type="hidden" name="circuit" value="{{ $circuit->id }}"><button type="submit" class="button is-quiet">Remove this measurement</button></form>
     @endif
 </details>
 <section class="library" aria-label="Library" x-data="library" data-url="{{ route('jobs.library', [$screen->row->id, 'circuit' => $circuit->id]) }}">
@@ -86,7 +86,7 @@
             <x-field :of="$f->field('pf')" id="nl-pf" value="1" inputmode="decimal"/>
         </div>
         <x-kind-pick id="nl-kind" value="other"/>
-        <button class="button is-primary">Add the load</button>
+        <button type="submit" class="button is-primary">Add the load</button>
     </form>
 </details>
 <details class="by-hand">
@@ -109,6 +109,6 @@
             <x-field :of="$f->field('soft_start_pct')" id="np-soft" value="100"/>
         </div>
         <x-kind-pick id="np-kind" value="pump"/>
-        <button class="button is-primary">Add the load</button>
+        <button type="submit" class="button is-primary">Add the load</button>
     </form>
 </details>

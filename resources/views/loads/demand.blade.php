@@ -53,13 +53,13 @@
                         <x-field :of="$asks->field('new_load_va')" id="d-new" :value="$f('new_load_va', '0')"/>
                     </div>
                     <input type="hidden" name="volts" value="{{ $f('volts', '240') }}">
-                    <button class="button is-primary">Work it out</button>
+                    <button type="submit" class="button is-primary">Work it out</button>
                 </form>
                 @if ($demand->sheet)
                     <section class="worksheet" aria-label="Worksheet">
                         <h2>{{ ucfirst($demand->sheet->method->words()) }} <small class="quiet">{{ Underpin\Codebook\Source::nec($demand->sheet->method->section())->words($screen->job->authority->rules->edition) }}</small></h2>
                         <table class="table">
-                            <thead><tr><th>Line</th><th>Section</th><th class="num">VA</th></tr></thead>
+                            <thead><tr><th scope="col">Line</th><th scope="col">Section</th><th scope="col" class="num">VA</th></tr></thead>
                             <tbody>@foreach ($demand->sheet->lines as $line)<tr><td>{{ $line->label }}</td><td><cite>{{ Underpin\Codebook\Edition::of($screen->job->authority->rules->edition)->sections($line->section) }}</cite></td><td class="num">{{ number_format($line->va) }}</td></tr>@endforeach</tbody>
                             <tfoot><tr><th scope="row" colspan="2">Demand</th><td class="num">{{ number_format($demand->sheet->demandVa) }}</td></tr><tr><th scope="row" colspan="2">At {{ number_format($demand->sheet->volts) }} V</th><td class="num">{{ number_format($demand->sheet->demandAmps(), 1) }} A</td></tr></tfoot>
                         </table>

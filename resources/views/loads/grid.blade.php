@@ -20,12 +20,12 @@
         <button class="button" type="button" data-grid-tool="more" data-of="loads-grid">Another load <kbd>Ctrl ↵</kbd></button>
         <span id="loads-grid-says" class="grid-says" role="status"></span>
     </p>
-    <div class="scroll is-tall is-sheet" tabindex="0" role="region" aria-label="Breakers and what hangs on them"><table class="table grid loads-grid" id="loads-grid" data-grid="{{ route('jobs.grid.update', $screen->row->id) }}" data-needs="amps" data-suggestions="{{ route('jobs.suggestions', $screen->row->id) }}">
+    <section class="scroll is-tall is-sheet" tabindex="0" aria-label="Breakers and what hangs on them"><table class="table grid loads-grid" id="loads-grid" data-grid="{{ route('jobs.grid.update', $screen->row->id) }}" data-needs="amps" data-suggestions="{{ route('jobs.suggestions', $screen->row->id) }}">
         <thead><tr>@foreach ($columns as $field)<th scope="col" data-col="{{ $field->name }}" aria-sort="none"><button type="button" id="gh-{{ $field->name }}" data-grid-sort="{{ $field->name }}">{{ $field->label }}@if ($field->unit()) <small>{{ $field->unit()->value }}</small>@endif</button></th>@endforeach<th scope="col" data-col="take"><span class="sr">Take what the name suggests</span></th></tr></thead>
         <tbody>@foreach ($grid->rows() as $row)@include('loads.grid-row')@endforeach
             <tr data-row="" data-blank>@foreach ($columns as $field)<td data-col="{{ $field->name }}"><input data-column="{{ $field->name }}" value="{{ $field->name === 'panel' ? $last->name : '' }}" aria-label="{{ $field->label }}, new breaker" @if ($field->name === 'name') placeholder="Another breaker" @if ($screen->job->circuits() === []) autofocus @endif @endif @if ($field->name === 'leg') readonly tabindex="-1" @endif @if ($field->name === 'space') placeholder="next free" @endif autocomplete="off"></td>@endforeach<td data-col="take"></td></tr>
         </tbody>
-    </table></div>
+    </table></section>
     @part('loads.sums')
     @endif
 </x-layouts.loads>

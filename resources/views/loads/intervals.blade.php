@@ -14,7 +14,7 @@
             </div>
             <x-pick :of="$f->field('zone')" id="iv-zone" :options="array_combine(array_column(Underpin\Measure\Interval\Zone::cases(), 'value'), array_map(fn ($z) => $z->words(), Underpin\Measure\Interval\Zone::cases()))" :value="$year?->zone->value ?? 'eastern'"/>
             <x-pick :of="App\Http\Requests\TableFields::decimal()" id="iv-decimal"/>
-            <div class="pair"><button class="button is-primary">Bring it in</button></div>
+            <div class="pair"><button type="submit" class="button is-primary">Bring it in</button></div>
         </div>
         <div class="progress-line" hidden><progress max="1"></progress> <output></output></div>
     </form>
@@ -39,18 +39,18 @@
         <section aria-label="Map of days and hours">
             <h2>Day by hour @if ($map->years() > 1)<small>@for ($i = 0; $i < $map->years(); $i++)<a href="{{ route('jobs.intervals', [$screen->row->id, 'back' => $i]) }}" @if ($map->back === $i) aria-current="true" @endif>{{ $i === 0 ? 'last year' : $i.($i === 1 ? ' year before' : ' years before') }}</a> @endfor</small>@endif</h2>
             @php($drawn = $map->drawing())
-            <figure class="load-map scroll" tabindex="0" role="region" aria-label="Map; the tables below say the same">
+            <figure class="load-map scroll" tabindex="0" role="group" aria-label="Map; the tables below say the same">
                 <x-drawing :drawing="$drawn" width="{{ $drawn->sheet->width }}" aria-hidden="true"/>
             </figure>
             <p class="legend">mean {{ $year->isVa ? 'VA' : 'W' }} of the hour: @foreach ($map->steps() as $i => $watts)<span class="legend-item"><span class="key level-key-{{ $i }}"></span> {{ number_format($watts) }}</span> @endforeach <span class="legend-item"><span class="key key-none"></span> not recorded</span> <span class="legend-item"><span class="key key-peak"></span> the peak</span></p>
         </section>
         <div class="halves">
             <section aria-label="Highest weeks"><h2>Highest weeks</h2>
-                <table class="table"><thead><tr><th>Week from Monday</th><th class="num">kWh</th></tr></thead><tbody>@foreach ($year->weeks as $week)<tr><td>{{ $week->monday }}</td><td class="num">{{ number_format($week->kwh, 1) }}</td></tr>@endforeach</tbody></table>
-                @if ($year->gaps !== [])<details class="twin"><summary>Gaps</summary><table class="table"><thead><tr><th>From</th><th class="num">Values missing</th></tr></thead><tbody>@foreach ($year->gaps as $gap)<tr><td>{{ $year->local($gap->from) }}</td><td class="num">{{ number_format($gap->missing) }}</td></tr>@endforeach</tbody></table>@if ($year->gapCount > count($year->gaps))<p class="quiet">and {{ number_format($year->gapCount - count($year->gaps)) }} more</p>@endif</details>@endif
+                <table class="table"><thead><tr><th scope="col">Week from Monday</th><th scope="col" class="num">kWh</th></tr></thead><tbody>@foreach ($year->weeks as $week)<tr><td>{{ $week->monday }}</td><td class="num">{{ number_format($week->kwh, 1) }}</td></tr>@endforeach</tbody></table>
+                @if ($year->gaps !== [])<details class="twin"><summary>Gaps</summary><table class="table"><thead><tr><th scope="col">From</th><th scope="col" class="num">Values missing</th></tr></thead><tbody>@foreach ($year->gaps as $gap)<tr><td>{{ $year->local($gap->from) }}</td><td class="num">{{ number_format($gap->missing) }}</td></tr>@endforeach</tbody></table>@if ($year->gapCount > count($year->gaps))<p class="quiet">and {{ number_format($year->gapCount - count($year->gaps)) }} more</p>@endif</details>@endif
             </section>
             <section aria-label="Months"><h2>By month</h2>
-                <table class="table"><thead><tr><th>Month</th><th class="num">Mean</th><th class="num">Highest hour</th></tr></thead><tbody>@foreach ($map->table() as $row)<tr><td>{{ $row['month'] }}</td><td class="num">{{ number_format($row['mean']) }} W</td><td class="num">{{ number_format($row['highest']) }} W</td></tr>@endforeach</tbody></table>
+                <table class="table"><thead><tr><th scope="col">Month</th><th scope="col" class="num">Mean</th><th scope="col" class="num">Highest hour</th></tr></thead><tbody>@foreach ($map->table() as $row)<tr><td>{{ $row['month'] }}</td><td class="num">{{ number_format($row['mean']) }} W</td><td class="num">{{ number_format($row['highest']) }} W</td></tr>@endforeach</tbody></table>
             </section>
         </div>
         <section class="way" aria-label="Use the peak">
@@ -62,10 +62,10 @@
                 <div class="fields">
                     <x-field :of="$f->field('pf')" id="pk-pf" value="0.95" inputmode="decimal"/>
                     <x-field :of="$f->field('new_load_va')" id="pk-new" value="0"/>
-                    <div class="pair"><button class="button is-primary">Use it</button></div>
+                    <div class="pair"><button type="submit" class="button is-primary">Use it</button></div>
                 </div>
             </form>
-            <form method="post" action="{{ route('jobs.intervals.destroy', $screen->row->id) }}">@csrf @method('DELETE')<button class="button is-quiet">Remove this data</button></form>
+            <form method="post" action="{{ route('jobs.intervals.destroy', $screen->row->id) }}">@csrf @method('DELETE')<button type="submit" class="button is-quiet">Remove this data</button></form>
         </section>
     @endif
 </x-layouts.loads>

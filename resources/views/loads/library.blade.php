@@ -7,7 +7,7 @@
                     @csrf
                     <input type="hidden" name="name" value="{{ $load->name }}"><input type="hidden" name="kind" value="{{ $load->kind->value }}"><input type="hidden" name="pf" value="{{ $load->pf }}">
                     <input type="hidden" name="run_w" value="{{ $load->runW->at($grade) }}"><input type="hidden" name="start_w" value="{{ $load->startW->at($grade) }}">
-                    <button class="button"><small>{{ $grade->value }}</small> {{ number_format($load->runW->at($grade)) }} W <small>starts {{ number_format($load->startW->at($grade)) }}</small></button>
+                    <button type="submit" class="button"><small>{{ $grade->value }}</small> {{ number_format($load->runW->at($grade)) }} W <small>starts {{ number_format($load->startW->at($grade)) }}</small></button>
                 </form>
             @endforeach
         </div>

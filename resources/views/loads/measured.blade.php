@@ -5,8 +5,8 @@
     @php($legs = Underpin\Job\Work\MeasuredLegs::of($screen->job->work))
     @if ($legs !== null)<p>On the generator, everything on that must run, {{ $legs->on }}: leg A <b class="mono">{{ Underpin\Say::amps($legs->aAmps) }}</b>, leg B <b class="mono">{{ Underpin\Say::amps($legs->bAmps) }}</b> by clamp.</p>@endif
     <x-findings :screen="$screen" :aside="false" :edition="$screen->job->authority->rules->edition" :findings="array_values(array_filter($screen->review->findings, fn ($f) => in_array($f->code, [Underpin\Checks\Code::LegContradicts, Underpin\Checks\Code::ReceptacleUnderLoad], true)))"/>
-    <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="table">
-        <thead><tr><th>Circuit</th><th>Leg</th><th class="num">Listed</th><th class="num">Measured</th><th class="num">Start</th><th>When</th></tr></thead>
+    <section class="scroll" tabindex="0" aria-label="What was measured"><table class="table">
+        <thead><tr><th scope="col">Circuit</th><th scope="col">Leg</th><th scope="col" class="num">Listed</th><th scope="col" class="num">Measured</th><th scope="col" class="num">Start</th><th scope="col">When</th></tr></thead>
         <tbody>@foreach ($circuits as $circuit)
             <tr class="{{ $circuit->measured && $circuit->measured->leg !== $circuit->leg() ? 'is-wrong' : '' }}">
                 <th scope="row"><a href="{{ $screen->links->to(Underpin\StageKey::Loads, ['at' => $circuit->id]) }}">{{ $circuit->title() }}</a></th>
@@ -17,5 +17,5 @@
                 <td>{{ $circuit->measured->on ?? '' }}{{ $circuit->measured?->byHand ? ', by hand' : '' }}</td>
             </tr>
         @endforeach</tbody>
-    </table></div>
+    </table></section>
 </section>

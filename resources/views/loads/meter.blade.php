@@ -9,7 +9,7 @@
                 <li><form id="switch-{{ $circuit->id }}" method="post" action="{{ route('jobs.meter.switch', $screen->row->id) }}" data-parts>
                     @csrf @method('PUT')
                     <input type="hidden" name="circuit" value="{{ $circuit->id }}">
-                    <button id="switch-{{ $circuit->id }}-button" name="on" value="{{ $on ? 0 : 1 }}" aria-pressed="{{ $on ? 'true' : 'false' }}"><span class="throw" aria-hidden="true"></span><span>{{ $circuit->label() }}</span> {{ $circuit->name }}</button>
+                    <button type="submit" id="switch-{{ $circuit->id }}-button" name="on" value="{{ $on ? 0 : 1 }}" aria-pressed="{{ $on ? 'true' : 'false' }}"><span class="throw" aria-hidden="true"></span><span>{{ $circuit->label() }}</span> {{ $circuit->name }}</button>
                 </form></li>
             @endif
         @endforeach
@@ -25,7 +25,7 @@
                 <x-field :of="$f->field('noise_a')" id="mt-noise" :value="Underpin\Csv\Number::write((float) $meter->row->state['noise_a'])"/>
                 <x-pick :of="$f->field('swapped')" id="mt-swapped" :value="(int) $meter->row->state['swapped']"/>
             </div>
-            <noscript><button class="button">Set</button></noscript>
+            <noscript><button type="submit" class="button">Set</button></noscript>
         </form>
     </details>
 </section>

@@ -3,7 +3,7 @@
     @php($agreeing = $data->agreeing())
     @if ($agreeing !== [])
         <form id="take-agreeing" class="take-agreeing" method="post" action="{{ route('jobs.recordings.take', [$screen->row->id, $data->recording->key]) }}" data-parts>@csrf
-            <button class="button is-primary">Take all that agree <small>{{ count($agreeing) }}</small></button>
+            <button type="submit" class="button is-primary">Take all that agree <small>{{ count($agreeing) }}</small></button>
             <span class="quiet">named, on the leg of its space, and about what the list says</span>
         </form>
     @endif
@@ -11,7 +11,7 @@
     @if ($data->offers === [])
         <p class="quiet">None yet. Switch one circuit on, wait until it has settled, and it shows up here.</p>
     @else
-    <div class="scroll" tabindex="0" role="region" aria-label="Steps found"><table class="table offers-table">
+    <section class="scroll" tabindex="0" aria-label="Table of the steps"><table class="table offers-table">
         <thead><tr><th scope="col">At</th><th scope="col">Leg</th><th scope="col" class="num">Runs</th><th scope="col" class="num">Starts</th><th scope="col" class="num">List</th><th scope="col">Circuit</th><th scope="col"><span class="sr">Take</span></th></tr></thead>
         <tbody>@foreach ($data->listed() as $offer)
             @php($id = 'o'.$offer->step->atMs)
@@ -22,14 +22,14 @@
                     <td colspan="2" class="taken">✓ taken for {{ $offer->circuit->title() }}</td>
                 @else
                     <td><div class="select"><select name="circuit" form="{{ $id }}" aria-label="Circuit of the step at {{ Underpin\Say::clock($offer->step->atMs) }}">@foreach ($names as $key => $name)<option value="{{ $key }}" @selected($key === ($offer->circuit?->id ?? ''))>{{ $name }}</option>@endforeach</select></div></td>
-                    <td><form id="{{ $id }}" method="post" action="{{ route('jobs.measured', $screen->row->id) }}" data-parts>@csrf @method('PUT')<input type="hidden" name="measured_leg" value="{{ $measured->leg->value }}"><input type="hidden" name="measured_run_a" value="{{ $measured->runAmps }}"><input type="hidden" name="measured_start_a" value="{{ $measured->startAmps }}"><input type="hidden" name="by_hand" value="0"><button class="button">Take</button><p class="error" data-error="circuit"></p></form></td>
+                    <td><form id="{{ $id }}" method="post" action="{{ route('jobs.measured', $screen->row->id) }}" data-parts>@csrf @method('PUT')<input type="hidden" name="measured_leg" value="{{ $measured->leg->value }}"><input type="hidden" name="measured_run_a" value="{{ $measured->runAmps }}"><input type="hidden" name="measured_start_a" value="{{ $measured->startAmps }}"><input type="hidden" name="by_hand" value="0"><button type="submit" class="button">Take</button><p class="error" data-error="circuit"></p></form></td>
                 @endif
             </tr>
             @if ($offer->contradicts() || $offer->isFarOff() || $offer->mark === null || $offer->mark->said !== '')
             <tr class="offer-said"><td></td><td colspan="6">@if ($offer->mark && $offer->mark->said !== '')“{{ $offer->mark->said }}” @endif {{ $offer->words() }} @if ($offer->farWords() !== '')<b>{{ $offer->farWords() }}</b>@endif</td></tr>
             @endif
         @endforeach</tbody>
-    </table></div>
+    </table></section>
     <p class="quiet">Ten readings a second can miss the top of a start: where the list starts higher, sizing keeps the list.</p>
     @endif
     @php($more = count($data->offers) - count($data->listed()))

@@ -1,7 +1,7 @@
 <x-layouts.loads :screen="$screen" :title="$recording->name" at="measure">
     <x-slot:actions>
         <div class="actions">
-            @unless ($recording->ended)<form method="post" action="{{ route('jobs.recordings.stop', [$screen->row->id, $recording->key]) }}" data-stop>@csrf<button class="button is-primary" id="stop-recording">Stop and look</button></form>@endunless
+            @unless ($recording->ended)<form method="post" action="{{ route('jobs.recordings.stop', [$screen->row->id, $recording->key]) }}" data-stop>@csrf<button type="submit" class="button is-primary" id="stop-recording">Stop and look</button></form>@endunless
             <a class="button" href="{{ route('jobs.recordings.export', [$screen->row->id, $recording->key]) }}">CSV</a>
             <a class="button" href="{{ route('jobs.recordings', $screen->row->id) }}">All recordings</a>
         </div>
@@ -16,7 +16,7 @@
             <form id="mark-form" class="mark-form">
                 <x-pick id="mark-circuit" name="circuit" label="I am switching on" :options="['' => 'something else'] + App\Screens\RecordingScreen::circuitNames($screen->job)"/>
                 <x-field id="mark-said" name="said" label="in words" maxlength="100"/>
-                <button class="button is-primary" title="Mark ( m )"><kbd>m</kbd> Mark now</button>
+                <button type="submit" class="button is-primary" title="Mark ( m )"><kbd>m</kbd> Mark now</button>
             </form>
         </section>
         <div class="halves recorder-two">
@@ -26,7 +26,7 @@
     @else
         @php($plot = $data->plot)
         @if ($summary && $plot)
-            <figure class="scroll" tabindex="0" role="region" aria-label="Both legs; the figures below say the same">
+            <figure class="scroll" tabindex="0" role="group" aria-label="Both legs; the figures below say the same">
                 <x-drawing :drawing="$plot" class="whole-trace" aria-hidden="true"/>
             </figure>
             <p class="legend"><span class="legend-item"><span class="key key-a"></span> leg A</span> <span class="legend-item"><span class="key key-b"></span> leg B, dashed</span></p>
@@ -49,12 +49,12 @@
                 <x-field :of="$f->field('name')" id="rs-name" :value="$recording->name"/>
                 <x-pick :of="$f->field('inlet_a')" id="rs-inlet" :value="$recording->inlet_a"/>
                 <x-field :of="$f->field('buffer_a')" unit="A a leg" id="rs-buffer" :value="Underpin\Csv\Number::write($recording->buffer_a)" :hint="'must run and not marked here, by the list: '.number_format($data->notRun->aAmps, 1).' A on leg A, '.number_format($data->notRun->bAmps, 1).' A on B'"/>
-                <div class="pair"><button class="button">Hold against it</button></div>
+                <div class="pair"><button type="submit" class="button">Hold against it</button></div>
             </div>
         </form>
         @if ($summary)<p class="verdict-line" data-tone="{{ $summary->spareAmps($recording->inlet_a, $recording->buffer_a) < 0 ? 'danger' : 'good' }}"><b>{{ $data->inletWords() }}</b> Highest ten seconds {{ number_format(max($summary->lastingA, $summary->lastingB), 1) }} A{{ $recording->buffer_a > 0 ? ' and '.number_format($recording->buffer_a, 1).' A buffer' : ', no buffer yet for what did not run' }}.</p>@endif
         @include('loads.offers', ['data' => $data])
-        <form method="post" action="{{ route('jobs.recordings.destroy', [$screen->row->id, $recording->key]) }}">@csrf @method('DELETE')<button class="button is-quiet">Remove this recording</button></form>
+        <form method="post" action="{{ route('jobs.recordings.destroy', [$screen->row->id, $recording->key]) }}">@csrf @method('DELETE')<button type="submit" class="button is-quiet">Remove this recording</button></form>
     @endif
     @part('loads.measured')
 </x-layouts.loads>

@@ -1,5 +1,5 @@
 <x-layouts.loads :screen="$screen" title="Measure" at="measure">
-    <x-slot:actions><div class="actions"><button class="button is-primary" form="new-recording" id="start-recording">Start recording</button></div></x-slot:actions>
+    <x-slot:actions><div class="actions"><button type="submit" class="button is-primary" form="new-recording" id="start-recording">Start recording</button></div></x-slot:actions>
     <div class="halves">
         <section class="way" aria-label="New recording">
             <h2>Record with two clamps on the mains</h2>
@@ -12,7 +12,7 @@
                     <x-pick :of="$f->field('inlet_a')" id="rc-inlet" :value="$screen->job->wire->inletAmps === 50 ? 50 : 30"/>
                     <x-field :of="$f->field('buffer_a')" unit="A a leg" id="rc-buffer" value="0"/>
                 </div>
-                <button class="button">Start recording</button>
+                <button type="submit" class="button">Start recording</button>
             </form>
         </section>
         <section class="way" aria-label="Read off">
@@ -29,7 +29,7 @@
                     <x-field :of="$f->field('measured_run_a')" id="bh-run"/>
                     <x-field :of="$f->field('measured_start_a')" id="bh-start"/>
                 </div>
-                <button class="button is-primary">Keep it</button>
+                <button type="submit" class="button is-primary">Keep it</button>
             </form>
             @endif
         </section>
@@ -42,10 +42,10 @@
             @csrf
             <div class="field"><label class="label" for="rd-file">Readings from a file</label><input class="input" id="rd-file" type="file" name="file" accept=".csv,.txt,.tsv" required><p class="hint">a time and both legs: Time (s), Leg A (A), Leg B (A)</p><p class="error" data-error="file" role="alert">@error('file'){{ $message }}@enderror</p></div>
             <x-pick :of="App\Http\Requests\TableFields::decimal()" id="rd-decimal"/>
-            <button class="button">Bring in</button>
+            <button type="submit" class="button">Bring in</button>
         </form>
         @if ($run)@include('parts.run')@endif
-        @if ($removed->isNotEmpty())<details class="by-hand"><summary>Removed</summary><ul class="rows">@foreach ($removed as $each)<li>{{ $each->name }} <form method="post" action="{{ route('jobs.recordings.restore', [$screen->row->id, $each->key]) }}">@csrf<button class="button is-quiet">Bring it back</button></form></li>@endforeach</ul></details>@endif
+        @if ($removed->isNotEmpty())<details class="by-hand"><summary>Removed</summary><ul class="rows">@foreach ($removed as $each)<li>{{ $each->name }} <form method="post" action="{{ route('jobs.recordings.restore', [$screen->row->id, $each->key]) }}">@csrf<button type="submit" class="button is-quiet">Bring it back</button></form></li>@endforeach</ul></details>@endif
     </section>
     @part('loads.measured')
 </x-layouts.loads>

@@ -1,7 +1,7 @@
 <x-layouts.loads :screen="$screen" title="Three ways side by side" at="schools">
     @php($basis = $screen->job->basis)
-    <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="table schools">
-        <thead><tr><th>Way</th><th>What</th><th class="num">Leg A</th><th class="num">Leg B</th><th class="num">Together</th><th>Note</th></tr></thead>
+    <section class="scroll" tabindex="0" aria-label="Three ways side by side"><table class="table schools">
+        <thead><tr><th scope="col">Way</th><th scope="col">What</th><th scope="col" class="num">Leg A</th><th scope="col" class="num">Leg B</th><th scope="col" class="num">Together</th><th scope="col">Note</th></tr></thead>
         <tbody>@foreach ($comparison->rows as $i => $row)
             <tr class="{{ $row->basis === $basis->use ? 'is-used' : '' }}">
                 <th scope="row">@if ($i === 0 || $comparison->rows[$i - 1]->basis !== $row->basis){{ ucfirst($row->basis->value) }}@endif</th>
@@ -10,7 +10,7 @@
                 <td class="quiet">{{ $row->note }}</td>
             </tr>
         @endforeach</tbody>
-    </table></div>
+    </table></section>
     <section aria-label="Why they differ"><h2>Why they differ</h2>
         @if ($comparison->differences === [])<p class="quiet">Nothing to compare yet: list the loads, measure some, and work the calculation out.</p>@endif
         <ul class="because">@foreach ($comparison->differences as $why)<li>{{ $why }}</li>@endforeach</ul>
@@ -24,7 +24,7 @@
             <x-was :values="['figures' => $basis->use->value, 'figures_reason' => $basis->reason]"/>
             <x-pick :of="$f->field('figures')" id="sc-figures" :options="array_combine(array_column(Underpin\Job\LoadBasis::cases(), 'value'), array_map(fn ($s) => $s->words(), Underpin\Job\LoadBasis::cases()))" :value="$basis->use->value"/>
             <x-field :of="$f->field('figures_reason')" id="sc-reason" :value="$basis->reason"/>
-            <button class="button is-primary">Size by this</button>
+            <button type="submit" class="button is-primary">Size by this</button>
         </form>
         </x-may>
     </section>

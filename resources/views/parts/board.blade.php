@@ -9,10 +9,10 @@
             @if ($screen->stage->value === 'survey')<x-drawing-files :screen="$screen" drawing="panel-before" :sheet="$loop->iteration"/><x-drawing-files :screen="$screen" drawing="directory" said="Directory for the door" :sheet="$loop->iteration"/>@endif
             <details class="twin" @if (count($panel->circuits) === 0) hidden @endif>
                 <summary>The same as a list</summary>
-                <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="table">
-                    <thead><tr><th>Space</th><th>Circuit</th><th class="num">Breaker</th><th>Leg</th><th>Role</th><th class="num">Runs</th><th class="num">Starts</th></tr></thead>
+                <section class="scroll" tabindex="0" aria-label="{{ $panel->name }} as a list"><table class="table">
+                    <thead><tr><th scope="col">Space</th><th scope="col">Circuit</th><th scope="col" class="num">Breaker</th><th scope="col">Leg</th><th scope="col">Role</th><th scope="col" class="num">Runs</th><th scope="col" class="num">Starts</th></tr></thead>
                     <tbody>@foreach ($panel->circuits as $circuit)<x-circuit-row :circuit="$circuit" :screen="$screen"/>@endforeach</tbody>
-                </table></div>
+                </table></section>
             </details>
         </section>
     @empty

@@ -6,13 +6,13 @@
         @if ($screen->steps->undo)
             <form method="post" action="{{ route('jobs.undo', $screen->row->id) }}" data-refresh id="undo-form">@csrf
                 <input type="hidden" name="seq" value="{{ $screen->steps->undo->seq }}"><input type="hidden" name="label" value="{{ $screen->steps->undo->label }}">
-                <button class="tool" title="Undo: {{ $screen->steps->undo->label }} ( u, or Alt + u )"><kbd>u</kbd> undo</button>
+                <button type="submit" class="tool" title="Undo: {{ $screen->steps->undo->label }} ( u, or Alt + u )"><kbd>u</kbd> undo</button>
             </form>
         @endif
         @if ($screen->steps->redo)
             <form method="post" action="{{ route('jobs.redo', $screen->row->id) }}" data-refresh id="redo-form">@csrf
                 <input type="hidden" name="seq" value="{{ $screen->steps->redo->seq }}"><input type="hidden" name="label" value="{{ $screen->steps->redo->label }}">
-                <button class="tool" title="Redo: {{ $screen->steps->redo->label }} ( Shift u )"><kbd>⇧u</kbd> redo</button>
+                <button type="submit" class="tool" title="Redo: {{ $screen->steps->redo->label }} ( Shift u )"><kbd>⇧u</kbd> redo</button>
             </form>
         @endif
     </x-slot:tools>

@@ -1,11 +1,11 @@
-<section id="{{ $shelf->id() }}" class="photos" aria-label="Photos">
-    <h3>Photos @if ($shelf->photos !== [])<small>{{ count($shelf->photos) }}</small>@endif</h3>
+<section id="{{ $shelf->id() }}" class="photos" aria-label="Photos, {{ $shelf->of->value }} {{ $shelf->key }}">
+    <h2>Photos @if ($shelf->photos !== [])<small>{{ count($shelf->photos) }}</small>@endif</h2>
     @if ($shelf->photos !== [])
         <ul>
             @foreach ($shelf->photos as $photo)
                 <li>
                     <a href="{{ route('jobs.photos.show', [$screen->row->id, $photo->key]) }}"><img src="{{ route('jobs.photos.thumbnail', [$screen->row->id, $photo->key]) }}" alt="{{ $photo->name }}" width="120" height="{{ max(20, (int) round(120 * $photo->height / max(1, $photo->width))) }}" loading="lazy"></a>
-                    <form method="post" action="{{ route('jobs.photos.destroy', [$screen->row->id, $photo->key]) }}" data-parts>@csrf @method('DELETE')<button class="button is-quiet" aria-label="Remove {{ $photo->name }}">Remove</button></form>
+                    <form method="post" action="{{ route('jobs.photos.destroy', [$screen->row->id, $photo->key]) }}" data-parts>@csrf @method('DELETE')<button type="submit" class="button is-quiet" aria-label="Remove {{ $photo->name }}">Remove</button></form>
                 </li>
             @endforeach
         </ul>
@@ -18,7 +18,7 @@
         <input type="hidden" name="of" value="{{ $shelf->of->value }}"><input type="hidden" name="of_key" value="{{ $shelf->key }}">
         <label class="button"><input class="file" type="file" name="photos[]" accept="image/jpeg,image/png,image/webp" multiple><span>Add photos</span></label>
         <label class="button only-touch"><input class="file" type="file" name="photos[]" accept="image/*" capture="environment"><span>Camera</span></label>
-        <noscript><button class="button">Send</button></noscript>
+        <noscript><button type="submit" class="button">Send</button></noscript>
         <progress hidden max="1" value="0"></progress>
         <p class="error" data-error="photos" role="alert">@error('photos'){{ $message }}@enderror</p>
     </form>

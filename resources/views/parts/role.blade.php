@@ -5,7 +5,7 @@
     <input type="hidden" name="stage" value="{{ $screen->stage->value }}">
     <x-was :of="Underpin\Job\Part\CircuitPart::form()->only('role')" :values="Underpin\Job\Part\CircuitPart::write($circuit)"/>
     @foreach (Underpin\Job\Role::cases() as $i => $role)
-        <button name="role" value="{{ $role->value }}" aria-pressed="{{ $circuit->role === $role ? 'true' : 'false' }}" title="{{ ucfirst($role->words()) }} ( {{ $i + 1 }} )"><kbd>{{ $i + 1 }}</kbd> {{ $role->short() }}</button>
+        <button type="submit" name="role" value="{{ $role->value }}" aria-pressed="{{ $circuit->role === $role ? 'true' : 'false' }}" title="{{ ucfirst($role->words()) }} ( {{ $i + 1 }} )"><kbd>{{ $i + 1 }}</kbd> {{ $role->short() }}</button>
     @endforeach
 </form>
 </div>

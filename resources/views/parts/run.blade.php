@@ -3,13 +3,13 @@
     <h2>{{ $run->label }}</h2>
     @if ($run->state === App\Runs\RunState::Done)
         <p class="caution">{{ $run->said }}. The job has changed since: this does not hold any more.</p>
-        <form method="post" action="{{ route('jobs.runs.again', [$run->job_id, $run->id]) }}">@csrf<button class="button">Do it again</button></form>
+        <form method="post" action="{{ route('jobs.runs.again', [$run->job_id, $run->id]) }}">@csrf<button type="submit" class="button">Do it again</button></form>
     @elseif ($run->state->isOver())
         <p class="error" role="alert">{{ $run->said }}</p>
-        <form method="post" action="{{ route('jobs.runs.again', [$run->job_id, $run->id]) }}">@csrf<button class="button">Try again</button></form>
+        <form method="post" action="{{ route('jobs.runs.again', [$run->job_id, $run->id]) }}">@csrf<button type="submit" class="button">Try again</button></form>
     @else
         <div class="progress-line"><progress max="1" @if ($run->share !== null) value="{{ $run->share }}" @endif></progress> <output>{{ $run->said ?: 'Waiting for its turn' }}</output></div>
-        <form method="post" action="{{ route('jobs.runs.stop', [$run->job_id, $run->id]) }}">@csrf<button class="button">Stop it</button></form>
+        <form method="post" action="{{ route('jobs.runs.stop', [$run->job_id, $run->id]) }}">@csrf<button type="submit" class="button">Stop it</button></form>
         <noscript><p><a href="{{ url()->current() }}">Look how far it is</a></p></noscript>
     @endif
 </section>

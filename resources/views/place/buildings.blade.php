@@ -13,7 +13,7 @@
             <x-pick :of="$f->field('burns')" :id="'b-burns-'.$key" :value="$b?->burns === null ? '' : (int) $b->burns"/>
         </div>
         <x-field :of="$f->field('corners')" :id="'b-corners-'.$key" :value="App\Screens\PlanText::points($b->corners ?? [])" hint="46 x 28 at 10,5: a rectangle. 40 left 28 left 40: lengths and turns, the first to the right. 0,0 46,0 46,28: corners."/>
-        <button class="button @if (! $b) is-primary @endif">{{ $b === null ? 'Add it' : 'Save' }}</button> @if ($b === null)<button class="button" type="button" data-draw="b-corners-new">Draw it on the plan</button>@endif
+        <button type="submit" class="button @if (! $b) is-primary @endif">{{ $b === null ? 'Add it' : 'Save' }}</button> @if ($b === null)<button class="button" type="button" data-draw="b-corners-new">Draw it on the plan</button>@endif
     </form>
     @if ($b)
         @foreach ([...$b->openings, null] as $opening)
@@ -28,12 +28,12 @@
                     <x-field :of="$o->field('width_ft')" :id="'o-width-'.$okey" :value="Underpin\Csv\Number::write($opening->widthFt ?? 3.0)"/>
                     <x-field :of="$o->field('name')" :id="'o-name-'.$okey" :value="$opening->name ?? ''"/>
                 </div>
-                <button class="button">{{ $opening === null ? 'Add the opening' : 'Save' }}</button>
-                @if ($opening)<button class="button is-quiet" form="remove-{{ $opening->id }}">Remove {{ $opening->title() }}</button>@endif
+                <button type="submit" class="button">{{ $opening === null ? 'Add the opening' : 'Save' }}</button>
+                @if ($opening)<button type="submit" class="button is-quiet" form="remove-{{ $opening->id }}">Remove {{ $opening->title() }}</button>@endif
             </form>
             @if ($opening)<form id="remove-{{ $opening->id }}" method="post" action="{{ route('jobs.place.opening.destroy', $screen->row->id) }}" data-parts>@csrf @method('DELETE')<input type="hidden" name="id" value="{{ $opening->id }}"></form>@endif
         @endforeach
-        <form id="remove-{{ $b->id }}" method="post" action="{{ route('jobs.place.building.destroy', $screen->row->id) }}" data-parts>@csrf @method('DELETE')<input type="hidden" name="id" value="{{ $b->id }}"><button class="button is-quiet">Remove {{ $b->name }}</button></form>
+        <form id="remove-{{ $b->id }}" method="post" action="{{ route('jobs.place.building.destroy', $screen->row->id) }}" data-parts>@csrf @method('DELETE')<input type="hidden" name="id" value="{{ $b->id }}"><button type="submit" class="button is-quiet">Remove {{ $b->name }}</button></form>
     @endif
     </details>
 @endforeach
@@ -51,5 +51,5 @@
     </div>
     <x-field :of="$a->field('flood')" id="plan-flood" :value="App\Screens\PlanText::points($plan->flood)" hint="What lies under water in a flood, as an outline: 80 x 20 at -20,-30."/>
     <div class="fields"><x-field :of="$a->field('flood_in')" id="plan-flood-in" :value="Underpin\Csv\Number::write($plan->floodIn)"/></div>
-    <button class="button">Save</button>
+    <button type="submit" class="button">Save</button>
 </form></section>

@@ -18,7 +18,7 @@
         @if ($fuel->storedHours() !== null)<div><dt>All that is stored</dt><dd>{{ Underpin\Say::figure($fuel->storedHours()) }} <i>h</i></dd></div>@endif
     </dl>
     @if ($fuel->days() !== [])
-    <div class="scroll" tabindex="0" role="region" aria-label="Outages of one, three and seven days"><table class="table fuel-days">
+    <section class="scroll" tabindex="0" aria-label="Outages of one, three and seven days"><table class="table fuel-days">
         <thead><tr><th scope="col">Outage</th><th scope="col" class="num">Takes</th><th scope="col">Stored</th><th scope="col" class="num">Costs</th><th scope="col" class="num">Refuelling</th></tr></thead>
         <tbody>@foreach ($fuel->days() as $day)
             @php($share = $day->short === null ? null : ($day->units > 0 ? max(0, min(100, 100 * (1 - $day->short / $day->units))) : 100))
@@ -27,7 +27,7 @@
                 <td class="num">@if ($day->usd === null)<span class="quiet">no price</span>@else${{ number_format($day->usd, 0) }}@endif</td>
                 <td class="num">@if ($day->refuels === null)<span class="quiet">{{ $kind === Underpin\Job\Fuel::Gasoline ? 'tank not known' : 'none: by a pipe' }}</span>@else{{ Underpin\Say::count($day->refuels, 'stop') }}@endif</td></tr>
         @endforeach</tbody>
-    </table></div>
+    </table></section>
     <p class="quiet">All that must run is taken as on at once; motors that cycle make it less. Burn is linear between no load and full load, from the data sheet of the machine.</p>
     @else<p class="caution">What the machine burns at no load and at full load is not known: the catalogue asks for it.</p>@endif
     @php($clocks = Underpin\Fuel\Refuelling::clocks($fuel))
@@ -38,7 +38,7 @@
     @if ($kind === Underpin\Job\Fuel::Gasoline)<p>{{ Underpin\Fuel\Refuelling::gasoline() }}</p>@endif
     @if ($kept->near !== '' || $kept->far !== '')<p><b>Filled</b> at {{ $kept->near ?: 'a place that is not noted' }}; when that is dark: {{ $kept->far ?: 'not noted' }}.</p>@endif
     @if ($gas)
-        <div class="scroll" tabindex="0" role="region" aria-label="Gas"><table class="table">
+        <section class="scroll" tabindex="0" aria-label="Gas"><table class="table">
             <thead><tr><th scope="col">Gas</th><th scope="col">What is wanted</th><th scope="col">What is there</th></tr></thead>
             <tbody>
                 <tr><th scope="row">Machine, full load</th><td>{{ $fuel->fullBtuh() === null ? 'not known' : number_format($fuel->fullBtuh()).' BTU/h' }}</td><td>at the loads of this job {{ $fuel->loadBtuh() === null ? 'not known' : number_format($fuel->loadBtuh()).' BTU/h' }}</td></tr>
@@ -51,12 +51,12 @@
                 @if ($kind === Underpin\Job\Fuel::Propane)<tr><th scope="row">Regulator stages</th><td colspan="2">{{ ucfirst(Underpin\Codebook\FuelFacts::PROPANE_STAGES) }}.</td></tr>@endif
                 @if ($kind === Underpin\Job\Fuel::Propane)<tr><th scope="row">Tank, coldest day, all that burns from it</th><td>{{ $fuel->tankWantsBtuh() === null ? 'not known' : number_format($fuel->tankWantsBtuh()).' BTU/h'.($kept->appliances === [] ? ', the machine alone: note what else burns' : '') }}</td><td>{{ $fuel->vapourBtuh() === null ? 'not known: '.$fuel->vapourMissing() : number_format($fuel->vapourBtuh()).' BTU/h'.($kept->supplierBtuh === null ? ', 20 % full' : ', by the supplier') }}</td></tr>@endif
             </tbody>
-        </table></div>
+        </table></section>
     @endif
 @endif
 @php($choices = $screen->design()->fuels())
 @if (count($choices) > 1)
-    <div class="scroll" tabindex="0" role="region" aria-label="Fuels side by side"><table class="table fuel-days">
+    <section class="scroll" tabindex="0" aria-label="Fuels side by side"><table class="table fuel-days">
         <caption>The same machine on each of its fuels, at this height and heat</caption>
         <thead><tr><th scope="col">Fuel</th><th scope="col">Here</th><th scope="col" class="num">Gives</th><th scope="col">Loads of this job</th><th scope="col" class="num">Three days</th><th scope="col">Stored</th><th scope="col" class="num">Costs</th><th scope="col" class="num">Stops</th></tr></thead>
         <tbody>@foreach ($choices as $choice)
@@ -69,7 +69,7 @@
                 <td class="num">@if ($three?->usd !== null)${{ number_format($three->usd) }}@else<span class="quiet">no price</span>@endif</td>
                 <td class="num">{{ $three?->refuels === null ? 'none' : $three->refuels }}</td></tr>
         @endforeach</tbody>
-    </table></div>
+    </table></section>
 @endif
 <section class="sheet" id="fuel-kept"><h2>Stored, tank, filling</h2>
 <form id="fuel-form" class="sheet-form" method="post" action="{{ route('jobs.fuel', $screen->row->id) }}" data-parts data-autosave>
@@ -93,7 +93,7 @@
     </div>
     @if ($kind === Underpin\Job\Fuel::Stored)<div class="fields">@foreach (['engine_w' => $kept->engineW, 'sun_w' => $kept->sunW, 'sun_h' => $kept->sunH] as $name => $value)<x-field :of="$f->field($name)" :id="'fuel-'.$name" :value="Underpin\Csv\Number::write($value)"/>@endforeach</div>
     @else @foreach (['engine_w' => $kept->engineW, 'sun_w' => $kept->sunW, 'sun_h' => $kept->sunH] as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ Underpin\Csv\Number::write($value) }}">@endforeach @endif
-    <button class="button">Save</button>
+    <button type="submit" class="button">Save</button>
 </form>
 @if ($gas || $kept->appliances !== [])
     @php($a = (new App\Http\Requests\Place\ApplianceRequest)->form())
@@ -103,7 +103,7 @@
         <form id="appliance-{{ $key }}" class="sheet-form appliance" method="post" action="{{ route('jobs.fuel.appliance', $screen->row->id) }}" data-parts @if ($each) data-autosave @endif>
             @csrf @method('PUT')<input type="hidden" name="id" value="{{ $each->id ?? '' }}">@if ($each)<x-was :values="array_diff_key(Underpin\Job\Part\FuelKeptPart::writeAppliance($each), ['id' => 0])"/>@endif
             <div class="fields"><x-field :of="$a->field('name')" :id="'a-name-'.$key" :value="$each->name ?? ''"/><x-field :of="$a->field('btuh')" :id="'a-btuh-'.$key" :value="Underpin\Csv\Number::write($each?->btuh)"/><x-field :of="$a->field('at_ft')" :id="'a-at-'.$key" :value="Underpin\Csv\Number::write($each?->atFt)"/><x-field :of="$a->field('branch_ft')" :id="'a-branch-'.$key" :value="Underpin\Csv\Number::write($each?->branchFt)"/></div>
-            <button class="button">{{ $each ? 'Save' : 'Add it' }}</button>@if ($each)<button class="button is-quiet" form="remove-{{ $each->id }}">Remove {{ $each->name }}</button>@endif
+            <button type="submit" class="button">{{ $each ? 'Save' : 'Add it' }}</button>@if ($each)<button type="submit" class="button is-quiet" form="remove-{{ $each->id }}">Remove {{ $each->name }}</button>@endif
         </form>
         @if ($each)<form id="remove-{{ $each->id }}" method="post" action="{{ route('jobs.fuel.appliance.destroy', $screen->row->id) }}" data-parts>@csrf @method('DELETE')<input type="hidden" name="id" value="{{ $each->id }}"></form>@endif
     @endforeach

@@ -15,7 +15,7 @@
     <fieldset class="served"><legend>Served from <small>none ticked: every side</small></legend>
         @foreach (Underpin\Job\Plan\PlanSide::cases() as $side)<input type="hidden" name="served_{{ $side->value }}" value="0"><label class="check"><input type="checkbox" name="served_{{ $side->value }}" value="1" @checked($spot && in_array($side, $spot->served, true))> {{ $side->value }}</label>@endforeach
     </fieldset>
-    <button class="button is-primary">{{ $spot ? 'Save' : 'Place it' }}</button>
+    <button type="submit" class="button is-primary">{{ $spot ? 'Save' : 'Place it' }}</button>
 </form>
 @if ($spot)
     @php($m = (new App\Http\Requests\Place\FurtherMachineRequest)->form())
@@ -29,8 +29,8 @@
                 <x-field :of="$m->field('y')" :id="'further-y-'.$key" :value="Underpin\Csv\Number::write($other?->y)"/>
                 <x-pick :of="$m->field('exhaust')" :id="'further-exhaust-'.$key" :value="$other?->exhaust->value ?? $spot->exhaust->value"/>
             </div>
-            <button class="button">{{ $other === null ? 'Add a machine' : 'Save machine '.($i + 2) }}</button>
-            @if ($other)<button class="button is-quiet" form="without-{{ $key }}">Take machine {{ $i + 2 }} off the plan</button>@endif
+            <button type="submit" class="button">{{ $other === null ? 'Add a machine' : 'Save machine '.($i + 2) }}</button>
+            @if ($other)<button type="submit" class="button is-quiet" form="without-{{ $key }}">Take machine {{ $i + 2 }} off the plan</button>@endif
         </form>
         @if ($other)<form id="without-{{ $key }}" method="post" action="{{ route('jobs.place.further.destroy', $screen->row->id) }}" data-parts>@csrf @method('DELETE')<input type="hidden" name="machine" value="{{ $i + 2 }}"></form>@endif
     @endforeach

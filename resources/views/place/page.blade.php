@@ -10,7 +10,7 @@
 @php($drawn = new Underpin\Drawing\Site\SitePlanDrawing($screen->design()))
 @php($sheet = $drawn->drawing())
 <div class="place">
-    <figure class="one-line site-plan" tabindex="0" role="region" aria-label="Site plan{{ $plan->isEmpty() ? ', empty' : '; the same in words below it' }}" data-per-ft="{{ $drawn->at->perFt }}" data-left="{{ $drawn->at->left }}" data-top="{{ $drawn->at->top }}" data-look="{{ route('jobs.place.look', $screen->row->id) }}" @can('decide', $screen->row) data-move="{{ route('jobs.place.move', $screen->row->id) }}" @endcan @if ($plan->spot) data-x="{{ $plan->spot->x }}" data-y="{{ $plan->spot->y }}" @endif>
+    <figure class="one-line site-plan" tabindex="0" role="group" aria-label="Site plan{{ $plan->isEmpty() ? ', empty' : '; the same in words below it' }}" data-per-ft="{{ $drawn->at->perFt }}" data-left="{{ $drawn->at->left }}" data-top="{{ $drawn->at->top }}" data-look="{{ route('jobs.place.look', $screen->row->id) }}" @can('decide', $screen->row) data-move="{{ route('jobs.place.move', $screen->row->id) }}" @endcan @if ($plan->spot) data-x="{{ $plan->spot->x }}" data-y="{{ $plan->spot->y }}" @endif>
         <p class="draw-help" id="draw-help" role="status" hidden></p>
         <x-drawing :drawing="$sheet" :screen="$screen" width="{{ (int) $sheet->sheet->width }}"/>
     </figure>
@@ -28,7 +28,7 @@
 </div>
 @if (! $plan->isEmpty())
     <x-drawing-files :screen="$screen" drawing="site-plan" :sheet="1"/>
-    <details><summary>The same in words</summary><div class="scroll" tabindex="0" role="region" aria-label="Site plan in words"><table class="table"><thead><tr>@foreach ($sheet->twin[0] as $cell)<th>{{ $cell }}</th>@endforeach</tr></thead><tbody>@foreach (array_slice($sheet->twin, 1) as $row)<tr>@foreach ($row as $cell)<td>{{ $cell }}</td>@endforeach</tr>@endforeach</tbody></table></div></details>
+    <details><summary>The same in words</summary><section class="scroll" tabindex="0" aria-label="Site plan in words"><table class="table"><thead><tr>@foreach ($sheet->twin[0] as $cell)<th scope="col">{{ $cell }}</th>@endforeach</tr></thead><tbody>@foreach (array_slice($sheet->twin, 1) as $row)<tr>@foreach ($row as $cell)<td>{{ $cell }}</td>@endforeach</tr>@endforeach</tbody></table></section></details>
 @endif
 <x-may deed="decide" :of="$screen->row">@include('place.machine')</x-may>
 @include('place.buildings')

@@ -12,12 +12,12 @@
             <x-field :of="$f->field('name')" :id="'i-name-'.$key" :value="$item->name ?? ''"/>
             @if ($item?->kind === Underpin\Job\Plan\PlanItemKind::Inlet)<x-field :of="$f->field('height_in')" :id="'i-height-'.$key" :value="Underpin\Csv\Number::write($item->heightIn)"/>@else<input type="hidden" name="height_in" value="{{ Underpin\Csv\Number::write($item?->heightIn) }}">@endif
         </div>
-        <button class="button">{{ $item === null ? 'Add it' : 'Save' }}</button>
+        <button type="submit" class="button">{{ $item === null ? 'Add it' : 'Save' }}</button>
     </form>
-    @if ($item)<form id="remove-{{ $item->id }}" method="post" action="{{ route('jobs.place.item.destroy', $screen->row->id) }}" data-parts>@csrf @method('DELETE')<input type="hidden" name="id" value="{{ $item->id }}"><button class="button is-quiet">Remove {{ $item->title() }}</button></form>@endif
+    @if ($item)<form id="remove-{{ $item->id }}" method="post" action="{{ route('jobs.place.item.destroy', $screen->row->id) }}" data-parts>@csrf @method('DELETE')<input type="hidden" name="id" value="{{ $item->id }}"><button type="submit" class="button is-quiet">Remove {{ $item->title() }}</button></form>@endif
     </details>
 @endforeach
-@if ($plan->items === null)<form id="nothing-else" method="post" action="{{ route('jobs.place.none', $screen->row->id) }}" data-parts>@csrf @method('PUT')<button class="button">I looked: nothing else stands there</button></form>@endif
+@if ($plan->items === null)<form id="nothing-else" method="post" action="{{ route('jobs.place.none', $screen->row->id) }}" data-parts>@csrf @method('PUT')<button type="submit" class="button">I looked: nothing else stands there</button></form>@endif
 </section>
 @php($w = (new App\Http\Requests\Place\WayRequest)->form())
 <x-may deed="decide" :of="$screen->row">
@@ -27,7 +27,7 @@
     <form id="way-{{ $kind->value }}" class="sheet-form" method="post" action="{{ route('jobs.place.way', $screen->row->id) }}" data-parts data-autosave>
         @csrf @method('PUT')<input type="hidden" name="kind" value="{{ $kind->value }}"><x-was :values="['points' => $route ? Underpin\Job\Part\SitePlanPart::pairs($route->points) : null]"/>
         <x-field :of="$w->field('points')" :id="'way-points-'.$kind->value" :label="ucfirst($kind->words())" :value="App\Screens\PlanText::points($route->points ?? [])" :hint="$route ? Underpin\Say::figure($route->ft()).' ft along the plan.'.App\Screens\PlanText::typed($kind, $screen->job) : 'Places, each as feet to the right and feet up: 50,-20 47,0 46,3.'"/>
-        <noscript><button class="button">Save</button></noscript>
+        <noscript><button type="submit" class="button">Save</button></noscript>
     </form>
 @endforeach
 </section>

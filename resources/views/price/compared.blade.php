@@ -4,7 +4,7 @@
     @if ($offered->estimates === [])
         <div class="blank"><h2>Nothing to price yet</h2><p>{{ implode(' ', $waits) }} Parts, work and price follow from it: nothing is typed twice.</p></div>
     @else
-    <div class="scroll" tabindex="0" role="region" aria-label="Price of each way"><table class="table compared">
+    <section class="scroll" tabindex="0" aria-label="Price of each way"><table class="table compared">
         <thead><tr><th scope="col"><span class="sr">What</span></th>@foreach ($offered->estimates as $estimate)<th scope="col" class="num">{{ ucfirst($estimate->way->words()) }}@if ($loop->first) <small>picked</small>@endif</th>@endforeach</tr></thead>
         <tbody>
             @php($ways = $offered->ways())
@@ -20,7 +20,7 @@
             <tr class="is-sum"><th scope="row">Total</th>@foreach ($offered->estimates as $estimate)<td class="num">{{ $estimate->total()->words() }}@unless ($estimate->isWhole()) <small>and more</small>@endunless</td>@endforeach</tr>
             <tr class="quiet"><th scope="row">of it added to parts</th>@foreach ($offered->estimates as $estimate)<td class="num">{{ $estimate->margin()->words() }}</td>@endforeach</tr>
         </tbody>
-    </table></div>
+    </table></section>
     @php($old = array_values(array_unique(array_merge(...array_map(fn ($e) => $e->oldPrices($today), $offered->estimates)))))
     @if ($old !== [])<p class="quiet">Prices of more than half a year ago, or of no day: {{ Underpin\Say::list($old, 6) }}. <a href="{{ route('prices') }}">Ask again</a></p>@endif
     @if ($waits !== [])<div class="notice"><b>Not a price yet:</b><ul>@foreach ($waits as $wait)<li>{{ $wait }}</li>@endforeach</ul>

@@ -10,7 +10,7 @@
             <x-field :of="$f->field('travel_usd')" id="o-travel" :value="Underpin\Csv\Number::write($offer->travelUsd)"/>
         </div>
         <x-field :of="$f->field('note')" id="o-note" :value="$offer->note"/>
-        <noscript><button class="button">Save</button></noscript>
+        <noscript><button type="submit" class="button">Save</button></noscript>
     </form>
     @php($others = Underpin\Pricing\Quoting\NewQuote::besides($screen->design()))
     @if ($others !== [])
@@ -18,7 +18,7 @@
         <ul class="ticks">@foreach ($others as $way)
             @php($on = in_array($way->key(), $offer->besides, true))
             <li><form method="post" action="{{ route('jobs.offer.beside', $screen->row->id) }}" id="beside-{{ $way->key() }}" data-parts>@csrf @method('PUT')<input type="hidden" name="way" value="{{ $way->key() }}"><input type="hidden" name="offered" value="{{ $on ? 0 : 1 }}">
-                <button class="button{{ $on ? ' is-primary' : '' }}" aria-pressed="{{ $on ? 'true' : 'false' }}">{{ ucfirst($way->words()) }}</button><p class="error" data-error="way"></p></form></li>
+                <button type="submit" class="button{{ $on ? ' is-primary' : '' }}" aria-pressed="{{ $on ? 'true' : 'false' }}">{{ ucfirst($way->words()) }}</button><p class="error" data-error="way"></p></form></li>
         @endforeach</ul>
     @endif
     <h3>Besides <small>what the design does not know: a wall that is closed, a lift that is hired</small></h3>
@@ -29,9 +29,9 @@
                 <input type="hidden" name="id" value="{{ $extra?->id }}"><x-was :values="['what' => $extra?->what, 'usd' => $extra?->usd]"/>
                 <div class="fields extra-fields"><x-field :of="$e->field('what')" :id="'extra-what-'.($extra->id ?? 'new')" :value="$extra?->what"/>
                 <x-field :of="$e->field('usd')" :id="'extra-usd-'.($extra->id ?? 'new')" :value="$extra === null ? '' : number_format($extra->usd, 2, '.', '')"/></div>
-                @if ($extra === null)<button class="button">Add</button>@endif
+                @if ($extra === null)<button type="submit" class="button">Add</button>@endif
             </form>
-            @if ($extra)<form method="post" action="{{ route('jobs.offer.extra.remove', $screen->row->id) }}" data-parts>@csrf @method('DELETE')<input type="hidden" name="id" value="{{ $extra->id }}"><button class="button is-quiet">Take out</button></form>@endif
+            @if ($extra)<form method="post" action="{{ route('jobs.offer.extra.remove', $screen->row->id) }}" data-parts>@csrf @method('DELETE')<input type="hidden" name="id" value="{{ $extra->id }}"><button type="submit" class="button is-quiet">Take out</button></form>@endif
         </div>
     @endforeach
 </section>

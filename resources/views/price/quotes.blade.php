@@ -4,7 +4,7 @@
 <section class="sheet" id="quotes" tabindex="-1">
     <h2>Quotes <small>once handed over, a quote stays as it is</small></h2>
     @if ($last === null)<p class="quiet">None yet.</p>@else
-    <div class="scroll" tabindex="0" role="region" aria-label="Quotes"><table class="table quotes is-stacking">
+    <section class="scroll" tabindex="0" aria-label="Quotes"><table class="table quotes is-stacking">
         <thead><tr><th scope="col">Quote</th><th scope="col">Handed over</th><th scope="col">Holds until</th><th scope="col" class="num">Total</th><th scope="col">State</th><th scope="col"><span class="sr">PDF</span></th></tr></thead>
         <tbody>@foreach (array_reverse($quotes->quotes) as $quote)
             @php($state = $quotes->state($quote, $today))
@@ -13,7 +13,7 @@
                 <td><a class="button is-quiet" href="{{ route('jobs.quotes.pdf', [$screen->row->id, $quote->id()]) }}">PDF</a></td></tr>
             @if ($quote->changes !== [])<tr class="quote-changes"><td colspan="6"><details><summary>What revision {{ $quote->revision }} says otherwise</summary><ul>@foreach ($quote->changes as $change)<li>{{ $change }}</li>@endforeach</ul></details></td></tr>@endif
         @endforeach</tbody>
-    </table></div>
+    </table></section>
     @endif
     @if ($last !== null && ($last->answer === null || $last->answer->kind === AnswerKind::Accepted))
         <details class="by-hand" id="answer"@if ($last->answer === null) open @endif><summary>{{ $last->answer === null ? 'What the customer says to it' : 'Change the answer' }}</summary>
@@ -31,17 +31,17 @@
             <div class="field signature"><span class="label" id="sign-label">Signature <small>with a finger, a pen or the mouse; without one it is noted as said</small></span>
                 <canvas data-signature data-width="{{ Signature::WIDTH }}" data-height="{{ Signature::HEIGHT }}" role="img" aria-labelledby="sign-label"></canvas>
                 <input type="hidden" name="signature" value=""><p class="error" data-error="signature"></p><button class="button is-quiet" type="button" data-wipe>Wipe it</button></div>
-            <button class="button is-primary">Note the answer</button>
+            <button type="submit" class="button is-primary">Note the answer</button>
         </form></details>
     @endif
     @if ($offered->estimates !== [] && $waits === [])
         <div class="hand-over">
             @if ($last !== null)
             <form method="post" id="revise-form" action="{{ route('jobs.quotes.store', $screen->row->id) }}" data-parts>@csrf<input type="hidden" name="revises" value="1"><input type="hidden" name="total_cents" value="{{ $offered->estimates[0]->total()->cents }}">
-                <button class="button">Hand over revision {{ $last->revision + 1 }} of quote {{ $last->number }}</button></form>
+                <button type="submit" class="button">Hand over revision {{ $last->revision + 1 }} of quote {{ $last->number }}</button></form>
             @endif
             <form method="post" id="quote-form" action="{{ route('jobs.quotes.store', $screen->row->id) }}" data-parts>@csrf<input type="hidden" name="revises" value="0"><input type="hidden" name="total_cents" value="{{ $offered->estimates[0]->total()->cents }}">
-                <button class="button is-primary">Hand over {{ $last === null ? 'as a quote' : 'as a new quote' }}, {{ $offered->estimates[0]->total()->words() }}</button></form>
+                <button type="submit" class="button is-primary">Hand over {{ $last === null ? 'as a quote' : 'as a new quote' }}, {{ $offered->estimates[0]->total()->words() }}</button></form>
         </div>
     @endif
 </section>

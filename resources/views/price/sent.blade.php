@@ -11,5 +11,5 @@
         <x-pick :of="$f->field('granted')" :id="'sent-granted-'.$id" :value="$sent?->granted === null ? '' : (int) $sent->granted"/>
         <x-field :of="$f->field('note')" :id="'sent-note-'.$id" :value="$sent?->note"/>
     </div>
-    <button class="button">Note it</button>
+    <button type="submit" class="button">Note it</button>
 </form>

@@ -6,7 +6,7 @@
     <p class="grid-tools"><button class="button" type="button" data-grid-tool="fill" data-of="parts-grid">Fill down <kbd>Ctrl D</kbd></button>
         <button class="button" type="button" data-grid-tool="back" data-of="parts-grid">Take back <kbd>Ctrl Z</kbd></button>
         <a class="button is-quiet" href="{{ route('shop.sheet', 'part') }}">As CSV</a> <span id="parts-grid-says" class="grid-says" role="status"></span></p>
-    <div class="scroll is-tall" tabindex="0" role="region" aria-label="Prices of parts"><table class="table grid" id="parts-grid" data-grid="{{ route('shop.cells') }}" data-sheet="part">
+    <section class="scroll is-tall" tabindex="0" aria-label="Prices of parts"><table class="table grid" id="parts-grid" data-grid="{{ route('shop.cells') }}" data-sheet="part">
         <thead><tr>@foreach ($columns as $name => $kind)<th scope="col" class="{{ $kind === 'num' ? 'num' : '' }}">{{ $f->field($name)->label }}@if ($f->field($name)->unit()) <small>{{ $f->field($name)->unit()->value }}</small>@endif</th>@endforeach</tr></thead>
         <tbody>@foreach ([...$parts, null] as $row)
             @php($line = $row === null ? [] : $of->line($row))
@@ -15,9 +15,9 @@
                 <td class="{{ $kind }}"><input data-column="{{ $name }}" value="{{ $name === 'price_usd' && $value !== null && $value !== '' ? number_format($value, 2, '.', '') : (is_float($value) || is_int($value) ? Underpin\Csv\Number::write((float) $value) : $value) }}" autocomplete="off" @if ($kind === 'num') inputmode="decimal" @endif @if ($row === null && $name === 'part') placeholder="Another part" @endif aria-label="{{ $f->field($name)->label }}{{ $row === null ? ', new part' : ', '.$row->part }}"></td>
             @endforeach</tr>
         @endforeach</tbody>
-    </table></div>
+    </table></section>
     <form class="inline gap" method="post" enctype="multipart/form-data" action="{{ route('shop.sheet.import', 'part') }}">@csrf
         <div class="field"><label class="label" for="part-sheet">Bring in prices of parts (CSV)</label><input class="input" type="file" id="part-sheet" name="file" accept=".csv,.tsv,.txt"><p class="error" data-error="file">@error('file'){{ $message }}@enderror</p></div>
-        <button class="button">Bring in</button>
+        <button type="submit" class="button">Bring in</button>
     </form>
 </section>

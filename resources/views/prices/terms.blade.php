@@ -16,6 +16,6 @@
             @foreach (['permit_days', 'utility_days', 'gas_days', 'inspection_days'] as $name)<x-field :of="$f->field($name)" :id="'t-'.$name" :value="$show($name)"/>@endforeach
         </div>
         <div class="field"><label class="label" for="t-terms">{{ $f->field('terms')->label }}</label><textarea class="textarea" id="t-terms" name="terms" rows="4" maxlength="2000">{{ old('terms', $show('terms')) }}</textarea><p class="error" data-error="terms">@error('terms'){{ $message }}@enderror</p></div>
-        <button class="button is-primary">Save</button>
+        <button type="submit" class="button is-primary">Save</button>
     </form>
 </section>

@@ -50,7 +50,7 @@
     <p class="reh-next" data-next hidden><b>On the card:</b> {{ $r->next($s) }}</p>
     @if ($s->isOver)
     <form class="reh-finish" data-finish-form><p><b>{{ Say::figure(round($s->s / 60, 1)) }} min, {{ Say::count($s->mistakes(), 'mistake') }}.</b> Keep it with your name:</p>
-        <label class="label" for="reh-who">Name</label><input class="input" id="reh-who" name="who" maxlength="100" autocomplete="name" required><button class="button is-primary">Keep it</button></form>
+        <label class="label" for="reh-who">Name</label><input class="input" id="reh-who" name="who" maxlength="100" autocomplete="name" required><button type="submit" class="button is-primary">Keep it</button></form>
     @endif
 </section>
 </div>

@@ -7,7 +7,7 @@
             @if ($key !== null) @method('PUT') @endif
             @if ($key !== null)<x-was :values="App\Http\RulesInput::fields($rules)"/>@endif
             <x-rules-fields :rules="$rules" prefix="rules"/>
-            <button class="button is-primary">Save</button>
+            <button type="submit" class="button is-primary">Save</button>
         </form>
         <x-shop-history :events="$events"/>
         </x-may>

@@ -12,7 +12,7 @@
         @csrf @method('PUT')
         <x-was :values="['margin_pct' => $margin]"/>
         <x-field :of="$f->field('margin_pct')" id="margin" :value="Underpin\Csv\Number::write($margin)"/>
-        <button class="button">Judge again</button>
+        <button type="submit" class="button">Judge again</button>
     </form>
     <nav class="chips" aria-label="Fuel">
         <a href="{{ route('jobs.stage', [$row->id, 'size']) }}" @if ($size->fuel === null) aria-current="true" @endif>every fuel</a>
@@ -38,16 +38,16 @@
 @if ($away !== [])<input type="checkbox" class="show-away" id="show-away" @checked($here === [])>@endif
 <form id="beside-form" method="get" action="{{ route('jobs.stage', [$row->id, 'size']) }}#beside" class="grid-tools">
     @if ($size->fuel)<input type="hidden" name="only" value="{{ $size->fuel->value }}">@endif
-    <button class="button" data-beside>Side by side <small>2 to {{ $size::MOST_BESIDE }} ticked</small></button>
+    <button type="submit" class="button" data-beside>Side by side <small>2 to {{ $size::MOST_BESIDE }} ticked</small></button>
     <span class="select"><select data-fit-filter="form" aria-label="Kind of machine shown"><option value="">every kind</option>@foreach (array_unique(array_map(fn ($fit) => $fit->supply->machine->form->words(), $size->fits)) as $form)<option>{{ $form }}</option>@endforeach</select></span>
     <label class="choice"><input type="checkbox" data-fit-filter="holds"> only what holds</label>
     @if ($away !== [])<label class="button away-button" for="show-away">{{ count($away) }} on other fuels</label>@endif
     <span class="grid-says" id="fits-say" role="status"></span>
 </form>
-<div class="scroll fits-scroll" tabindex="0" role="region" aria-label="Machines"><table class="table fits" id="fits">
-    <thead><tr><th><span class="sr">Beside</span></th>
+<section class="scroll fits-scroll" tabindex="0" aria-label="Machines"><table class="table fits" id="fits">
+    <thead><tr><th scope="col"><span class="sr">Beside</span></th>
         @foreach (['name' => 'Machine', 'leg' => 'Worse leg', 'start' => 'Worst start', 'spare' => 'Free', 'price' => 'Price', 'rank' => 'How it stands'] as $key => $head)<th scope="col" aria-sort="{{ $key === 'rank' ? 'ascending' : 'none' }}" class="{{ in_array($key, ['leg', 'start', 'spare', 'price'], true) ? 'num' : '' }}"><button type="button" data-fit-sort="{{ $key }}">{{ $head }}</button></th>@endforeach
-        <th><span class="sr">Pick</span></th></tr></thead>
+        <th scope="col"><span class="sr">Pick</span></th></tr></thead>
     <tbody>
     @foreach ($size->fits as $i => $fit)
         @php($supply = $fit->supply)
@@ -72,15 +72,15 @@
                 @csrf @method('PUT')
                 <x-was :values="['machine' => $screen->job->generator->machine?->id, 'fuel' => $screen->job->generator->fuel?->value]"/>
                 @if ($picked)
-                    <input type="hidden" name="key" value=""><input type="hidden" name="fuel" value=""><button class="button is-picked" aria-pressed="true">Picked <small>take back</small></button>
+                    <input type="hidden" name="key" value=""><input type="hidden" name="fuel" value=""><button type="submit" class="button is-picked" aria-pressed="true">Picked <small>take back</small></button>
                 @else
                     <input type="hidden" name="key" value="{{ $machine->id }}"><input type="hidden" name="fuel" value="{{ $supply->fuel->value }}">
-                    <button class="button {{ $i === 0 ? 'is-primary' : '' }}" aria-pressed="false" aria-label="Pick {{ $supply->words() }}" @if ($i === 0) title="Pick the first ( p )" data-first @endif>@if ($i === 0)<kbd>p</kbd> @endif Pick</button>
+                    <button type="submit" class="button {{ $i === 0 ? 'is-primary' : '' }}" aria-pressed="false" @if ($i === 0) title="Pick the first ( p )" data-first @endif>@if ($i === 0)<kbd>p</kbd> @endif Pick<span class="sr"> {{ $supply->words() }}</span></button>
                 @endif
             </form></td>
         </tr>
     @endforeach
     </tbody>
-</table></div>
+</table></section>
 @endif
 <div id="findings-here" tabindex="-1"><x-findings :screen="$screen" :edition="$screen->job->authority->rules->edition" :findings="$screen->findings()"/></div>

@@ -12,7 +12,7 @@
         <form id="begin-panel" method="post" action="{{ route('jobs.panels.first', $screen->row->id) }}">
             @csrf
             <div class="fields"><x-pick :of="$f->field('spaces')" id="begin-spaces" value="42"/><x-field :of="$f->field('main_a')" id="begin-main"/></div>
-            <button class="button">Type its breakers</button>
+            <button type="submit" class="button">Type its breakers</button>
         </form>
     </div>
     @if ($others !== [])
@@ -22,7 +22,7 @@
             @csrf
             <x-pick :of="$l->field('like')" id="begin-other" :options="$others"/>
             <p class="quiet">Panels, loads, roles, rules, machine and way. What was looked at or measured there is not known here.</p>
-            <button class="button">Lay it out like that</button>
+            <button type="submit" class="button">Lay it out like that</button>
         </form>
     </div>
     @endif

@@ -25,7 +25,7 @@
     @endif
     <x-field :of="$f->field('keep_on')" id="b-keep" :value="$circuit->keepOn" hint="when, and why: weekdays 9 to 5, home office"/>
     <x-field :of="$f->field('note')" id="b-note" :value="$circuit->note"/>
-    <button class="button is-primary">Save</button>
+    <button type="submit" class="button is-primary">Save</button>
 </form>
 @php($places = $screen->panelOf($circuit)?->placesFor($circuit) ?? [])
 @php($f = (new App\Http\Requests\Survey\MoveRequest)->form())
@@ -40,11 +40,11 @@
         <p class="quiet">No other place in this panel is free for it.</p>
     @else
         <x-pick :of="$f->field('space')" id="m-space" title="Alt ↑ ↓" :options="[$circuit->position->space => $circuit->label().', where it is'] + array_combine(array_map(fn ($s) => $s->space, $places), array_map(fn ($s) => $s->label().', '.($s->leg() === $circuit->leg() ? 'same leg' : $s->leg()->words().': its leg changes'), $places))" :value="$circuit->position->space"/>
-        <noscript><button class="button">Move</button></noscript>
+        <noscript><button type="submit" class="button">Move</button></noscript>
     @endif
 </form>
 <form method="post" action="{{ route('jobs.circuits.destroy', [$screen->row->id, $circuit->id]) }}" data-parts class="aside-form">
     @csrf @method('DELETE')<input type="hidden" name="stage" value="survey">
-    <button class="button is-quiet">Remove this breaker</button>
+    <button type="submit" class="button is-quiet">Remove this breaker</button>
 </form>
 <p><a href="{{ $screen->links->to(Underpin\StageKey::Loads, ['at' => $circuit->id]) }}">What hangs on it →</a></p>

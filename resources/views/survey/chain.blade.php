@@ -4,19 +4,19 @@
 @php($bonds = $chain->bonds())
 <details id="part-chain" class="sheet" open>
     <summary>From the utility to the panels <small>{{ $service->place === null ? 'not looked at' : 'switched off by '.$service->place->words() }}{{ $bonds === [] ? ', no bond noted' : ', neutral bonded in '.Underpin\Say::list(array_map(fn ($n) => $n->name, $bonds)) }}</small></summary>
-    <figure class="chain" tabindex="0" role="region" aria-label="Drawing of the chain; the table below says the same">
+    <figure class="chain" tabindex="0" role="group" aria-label="Drawing of the chain; the table below says the same">
         <x-drawing :drawing="$drawing" width="{{ $drawing->sheet->width }}" aria-hidden="true"/>
     </figure>
     <p class="legend"><span class="legend-item"><span class="key key-utility"></span> stays live: only the utility can switch it off</span> <span class="legend-item"><span class="key key-feeder"></span> stays live until its feeder is off</span></p>
     <x-drawing-files :screen="$screen" drawing="service"/>
     <details class="twin">
         <summary>The same as a table</summary>
-        <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="table">
-            <thead><tr><th>Box</th><th>Fed by</th><th>Switched off by</th><th>Bond</th><th>What stays live then</th></tr></thead>
+        <section class="scroll" tabindex="0" aria-label="The chain as a table"><table class="table">
+            <thead><tr><th scope="col">Box</th><th scope="col">Fed by</th><th scope="col">Switched off by</th><th scope="col">Bond</th><th scope="col">What stays live then</th></tr></thead>
             <tbody>@foreach ($chain->nodes as $node)
                 <tr><th scope="row">{{ $node->name }}</th><td>{{ $node->parent === null ? 'utility' : $chain->node($node->parent)?->name }}{{ $node->feederAmps ? ', '.$node->feederAmps.' A' : '' }}</td><td>{{ $node->switch() }}</td><td>{{ match ($node->bonded) { true => 'bonded', false => 'no bond', null => $node->parent === null ? '' : 'not looked' } }}</td><td>{{ $node->stillLive }}</td></tr>
             @endforeach</tbody>
-        </table></div>
+        </table></section>
     </details>
     <details class="by-hand" @if ($service->place === null || ($service->place !== Underpin\Job\DisconnectPlace::Panel && $service->disconnects === [])) open @endif>
     <summary>Where the service is switched off</summary>
@@ -27,7 +27,7 @@
         <div class="fields">
             <x-pick :of="$f->field('place')" id="sv-place" :options="['' => 'not looked at'] + array_combine(array_column(Underpin\Job\DisconnectPlace::cases(), 'value'), array_map(fn ($p) => $p->words(), Underpin\Job\DisconnectPlace::cases()))" :value="$service->place?->value ?? ''"/>
         </div>
-        <noscript><button class="button">Save</button></noscript>
+        <noscript><button type="submit" class="button">Save</button></noscript>
     </form>
     @if ($service->place !== null && $service->place !== Underpin\Job\DisconnectPlace::Panel)
         @foreach ($service->disconnects as $disconnect)
@@ -41,7 +41,7 @@
                     <x-field :of="$f->field('amps')" :id="$d.'-amps'" :value="$disconnect->amps"/>
                     <x-pick :of="$f->field('marking')" :id="$d.'-marking'" :value="$disconnect->marking?->value ?? ''"/>
                     <x-pick :of="$f->field('bonded')" :id="$d.'-bond'" :value="$disconnect->bonded === null ? '' : (int) $disconnect->bonded"/>
-                    <div class="pair"><noscript><button class="button">Save</button></noscript><button class="button is-quiet" form="drop-{{ $disconnect->id }}">Remove {{ $disconnect->name }}</button></div>
+                    <div class="pair"><noscript><button type="submit" class="button">Save</button></noscript><button type="submit" class="button is-quiet" form="drop-{{ $disconnect->id }}">Remove {{ $disconnect->name }}</button></div>
                 </div>
             </form>
             <form id="drop-{{ $disconnect->id }}" method="post" action="{{ route('jobs.disconnects.destroy', [$screen->row->id, $disconnect->id]) }}" data-parts>@csrf @method('DELETE')</form>
@@ -54,7 +54,7 @@
                     <x-field :of="$f->field('name')" id="nd-name" :value="count($service->disconnects) === 0 && $service->place === Underpin\Job\DisconnectPlace::Meter ? 'Meter disconnect' : ''"/>
                     <x-field :of="$f->field('amps')" id="nd-amps" :value="$screen->job->service->amps ?? ''"/>
                     <input type="hidden" name="bonded" value=""><input type="hidden" name="marking" value="">
-                    <div class="pair"><button class="button">Add the disconnect</button></div>
+                    <div class="pair"><button type="submit" class="button">Add the disconnect</button></div>
                 </div>
             </form>
         @endif
@@ -77,7 +77,7 @@
                     <input type="hidden" name="at" value="{{ $other?->at }}"><input type="hidden" name="disconnect" value="{{ $other?->disconnect }}"><input type="hidden" name="run" value="{{ $other?->run?->value }}">
                 @endif
             </div>
-            <noscript><button class="button">Save</button></noscript>
+            <noscript><button type="submit" class="button">Save</button></noscript>
         </form>
     </details>
     <p class="quiet">What feeds each panel, and its bond, is set beside the panel boards.</p>

@@ -4,7 +4,7 @@
     <p class="quiet">Answer at the wall. Every yes becomes a finding with what to do.</p>
     @if ($existing->faults() === [] && count($existing->found) < count(Underpin\Job\ExistingFault::cases()))
     <form id="existing-none" method="post" action="{{ route('jobs.existing.none', $screen->row->id) }}" data-parts>@csrf @method('PUT')
-        <button class="button">There is none</button> <span class="quiet">answers all of them with no</span></form>
+        <button type="submit" class="button">There is none</button> <span class="quiet">answers all of them with no</span></form>
     @endif
     <ul class="questions">
         @foreach (Underpin\Job\ExistingFault::cases() as $fault)
@@ -15,9 +15,9 @@
                     @csrf @method('PUT')
                     <input type="hidden" name="question" value="{{ $fault->value }}">
                     <x-was :values="['found' => $answer]"/>
-                    <button id="existing-{{ $fault->value }}-yes" name="found" value="1" aria-pressed="{{ $answer === true ? 'true' : 'false' }}">Yes</button>
-                    <button id="existing-{{ $fault->value }}-no" name="found" value="0" aria-pressed="{{ $answer === false ? 'true' : 'false' }}">No</button>
-                    <button id="existing-{{ $fault->value }}-open" name="found" value="" aria-pressed="{{ $answer === null ? 'true' : 'false' }}">Not looked</button>
+                    <button type="submit" id="existing-{{ $fault->value }}-yes" name="found" value="1" aria-pressed="{{ $answer === true ? 'true' : 'false' }}">Yes</button>
+                    <button type="submit" id="existing-{{ $fault->value }}-no" name="found" value="0" aria-pressed="{{ $answer === false ? 'true' : 'false' }}">No</button>
+                    <button type="submit" id="existing-{{ $fault->value }}-open" name="found" value="" aria-pressed="{{ $answer === null ? 'true' : 'false' }}">Not looked</button>
                 </form>
             </li>
         @endforeach

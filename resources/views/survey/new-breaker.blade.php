@@ -15,5 +15,5 @@
     </div>
     <x-pick :of="$f->field('protection')" id="n-protection"/>
     <input type="hidden" name="note" value=""><input type="hidden" name="keep_on" value=""><input type="hidden" name="receptacle_a" value=""><input type="hidden" name="shares_neutral_with" value="">
-    <button class="button is-primary">Add the breaker</button>
+    <button type="submit" class="button is-primary">Add the breaker</button>
 </form>

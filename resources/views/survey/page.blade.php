@@ -28,7 +28,7 @@
             <x-field :of="$f->field('customer_utility_phone')" id="j-utility" :value="$row->customer_utility_phone" hint="it stands on the card"/>
         </div>
         <x-field :of="$f->field('notes')" id="j-notes" :value="$row->notes"/>
-        <button class="button is-primary">Save</button>
+        <button type="submit" class="button is-primary">Save</button>
     </form>
 </details>
 <p class="rules-line"><b>Local rules:</b> {{ $screen->job->authority->rules->authority ?: 'the code without amendments' }}, {{ $screen->job->authority->rules->edition }}{{ $screen->job->authority->rules->splicesInPanel ? '' : ', no splices in panels' }}{{ $screen->job->authority->rules->dated ? ', as of '.$screen->job->authority->rules->dated : '' }}. <a href="{{ route('jobs.rules', $row->id) }}">Look and change</a></p>

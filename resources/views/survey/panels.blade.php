@@ -55,11 +55,11 @@
             <x-pick :of="$f->field('interlock_space')" :id="$p.'-beside'" :value="$panel->interlockSpace"/>
             <x-pick :of="$f->field('has_multiwire')" :id="$p.'-mwbc'" :value="$panel->hasMultiwire === null ? '' : (int) $panel->hasMultiwire"/>
         </div>
-        <button class="button is-primary">Save</button>
+        <button type="submit" class="button is-primary">Save</button>
     </form>
     @include('parts.photos', ['shelf' => App\Screens\PhotoShelf::of($screen->row, App\Photos\PhotoOf::Panel, $panel->id)])
     @if (count($screen->job->service->panels) > 1)
-        <form method="post" action="{{ route('jobs.panels.destroy', [$screen->row->id, $panel->id]) }}" data-parts class="aside-form">@csrf @method('DELETE')<button class="button is-quiet">Remove {{ $panel->name }}</button></form>
+        <form method="post" action="{{ route('jobs.panels.destroy', [$screen->row->id, $panel->id]) }}" data-parts class="aside-form">@csrf @method('DELETE')<button type="submit" class="button is-quiet">Remove {{ $panel->name }}</button></form>
     @endif
 @endforeach
 <details class="by-hand">
@@ -71,6 +71,6 @@
             <x-field :of="$f->field('name')" id="np-name"/>
             <x-field :of="$f->field('spaces')" id="np-spaces" value="20" inputmode="numeric"/>
         </div>
-        <button class="button">Add the panel</button>
+        <button type="submit" class="button">Add the panel</button>
     </form>
 </details>

@@ -21,7 +21,7 @@
                         @foreach ($change->gone as $sentence)<p class="quiet"><span class="badge" data-possible="not known">no longer</span> {{ $sentence }}</p>@endforeach
                     @endif
                     @if ($change->rules !== [] || ! $isTaken)
-                        <form id="take-{{ $key }}" method="post" action="{{ route('jobs.rules.update', $screen->row->id) }}">@csrf @method('PUT')<x-was :values="['profile' => $screen->job->authority->profile]"/><input type="hidden" name="profile" value="{{ $key }}"><button class="button">Take these rules</button></form>
+                        <form id="take-{{ $key }}" method="post" action="{{ route('jobs.rules.update', $screen->row->id) }}">@csrf @method('PUT')<x-was :values="['profile' => $screen->job->authority->profile]"/><input type="hidden" name="profile" value="{{ $key }}"><button type="submit" class="button">Take these rules</button></form>
                     @endif
                 </section>
             @endforeach

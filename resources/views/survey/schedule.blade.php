@@ -9,7 +9,7 @@
                 <x-pick name="delimiter" label="Between the cells" id="out-delimiter" :options="['comma' => 'comma', 'semicolon' => 'semicolon', 'tab' => 'tab']" value="semicolon"/>
                 <x-pick name="decimal" label="Decimal mark" id="out-decimal" :options="['point' => 'point: 1.5', 'comma' => 'comma: 1,5']" value="comma"/>
                 <x-pick name="mark" label="Byte-order mark" id="out-mark" :options="['1' => 'with, for older spreadsheets', '0' => 'without']" value="1"/>
-                <div class="pair"><button class="button">CSV out</button></div>
+                <div class="pair"><button type="submit" class="button">CSV out</button></div>
             </form>
         </details>
         @if ($reading)
@@ -44,7 +44,7 @@
                 @error('file')<p class="error" role="alert">{{ $message }}</p>@enderror
                 <label class="label" for="pasted">or paste the rows here</label>
                 <textarea class="textarea" id="pasted" name="pasted" rows="8" spellcheck="false" @if (! $reading && ! $sheet) autofocus @endif>{{ old('pasted') }}</textarea>
-                <button class="button is-primary">Look at it</button>
+                <button type="submit" class="button is-primary">Look at it</button>
                 <p class="quiet">Nothing is saved yet.</p>
             </form>
             <section class="help">
@@ -60,7 +60,7 @@
                     <div><dt>note</dt><dd>anything</dd></div>
                 </dl>
                 <p>In any order; comma, semicolon or tab between them.</p>
-                <pre tabindex="0" role="region" aria-label="Example">space,poles,amps,circuit,role,load,run_w,start_w
+                <pre tabindex="0" role="group" aria-label="Example">space,poles,amps,circuit,role,load,run_w,start_w
 5,2,20,Well pump,must,Pump,1100,4400
 12a,1,15,Hall lights,room,Lamps,60,</pre>
             </section>

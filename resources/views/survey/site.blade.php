@@ -20,7 +20,7 @@
             <x-pick :of="$f->field('level')" id="s-level" :value="$site->level === null ? '' : (int) $site->level"/>
             <x-pick :of="$f->field('above_flood')" id="s-flood" :value="$site->aboveFlood === null ? '' : (int) $site->aboveFlood"/>
         </div>
-        <button class="button is-primary">Save</button>
+        <button type="submit" class="button is-primary">Save</button>
     </form>
     @if ($site->missing() !== [])
         <h3>Not known yet, and what waits for it</h3>

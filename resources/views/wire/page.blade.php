@@ -41,7 +41,7 @@
             <x-field :of="$f->field('torque_inlet_inlb')" id="w-t-inlet" :value="Underpin\Csv\Number::write($laying->inletInLb)"/>
         </div>
     </details>
-    <button class="button is-primary">Work it out</button>
+    <button type="submit" class="button is-primary">Work it out</button>
 </form>
 <x-findings :screen="$screen" :edition="$screen->job->authority->rules->edition" :findings="$screen->findings()"/>
 @if ($assembly === null)
@@ -54,10 +54,10 @@
     <p class="jump">On this page: <a href="#one-line">one-line</a> <a href="#wire-table">parts and rules</a> <a href="#hook-up">hook-up</a>@if ($assembly->toMeasure() !== []) <a href="#lengths">lengths</a>@endif @if ($hasCord) <a href="#plug-faces">plugs</a>@endif <a href="#labels">labels</a></p>
     <x-drawn :screen="$screen" kind="one-line"/>
     <h2 id="wire-table" tabindex="-1">Parts and rules</h2>
-    <div class="scroll" tabindex="0" role="region" aria-label="Parts and rules"><table class="table wire-table">
-        <thead><tr><th>Part</th><th>Pick</th><th>Why</th><th>Rule</th></tr></thead>
+    <section class="scroll" tabindex="0" aria-label="Parts and rules"><table class="table wire-table">
+        <thead><tr><th scope="col">Part</th><th scope="col">Pick</th><th scope="col">Why</th><th scope="col">Rule</th></tr></thead>
         <tbody>@foreach ($assembly->rows() as $row)<tr @if ($row->isFirst)id="graph-{{ $row->part }}" tabindex="-1" @endif><th scope="row">{{ $row->line->part }}</th><td class="pick">{{ $row->line->pick }}</td><td>{{ $row->line->why }}</td><td><cite>{{ $row->line->source->words($screen->job->authority->rules->edition) }}</cite></td></tr>@endforeach</tbody>
-    </table></div>
+    </table></section>
     @include('wire.lengths')
     <dl class="figures drop">
         @if ($cord)<div><dt>Cord loses</dt><dd>{{ number_format($cord->dropV, 2) }} <i>V</i></dd></div>@endif

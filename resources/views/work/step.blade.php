@@ -7,7 +7,7 @@
 @php($id = 'f-'.$step->key)
 <div class="step" id="step-{{ $step->key }}" data-state="{{ $mark }}" tabindex="-1">
 <form id="{{ $id }}" method="post" action="{{ route('jobs.work.step', $screen->row->id) }}" data-outbox="{{ $step->key }}" novalidate>@csrf @method('PUT')<input type="hidden" name="id" value="{{ $step->key }}"><input type="hidden" name="said" value="{{ $step->text }}"><input type="hidden" name="by" value="{{ $work->initials() }}"><input type="hidden" name="at" value="{{ now()->format('Y-m-d H:i') }}"><x-was :values="$work->was($step)"/>
-    <button class="step-box" aria-label="{{ $reading === null ? 'Done' : 'Note the reading' }}: {{ $step->text }}"><span aria-hidden="true"></span></button>
+    <button type="submit" class="step-box" aria-label="{{ $reading === null ? 'Done' : 'Note the reading' }}: {{ $step->text }}"><span aria-hidden="true"></span></button>
     <div class="step-body">
         <p class="step-text">{{ $step->text }}</p>
         @if ($step->caution !== '')<p class="step-caution">{{ $step->caution }}</p>@endif
@@ -32,7 +32,7 @@
             <label class="step-note">Note <input class="input" name="note" value="{{ $record?->note }}" maxlength="1000" autocomplete="off"></label>
             <label class="button"><input class="file" type="file" accept="image/*" capture="environment" data-photo="{{ route('jobs.photos.store', $screen->row->id) }}"><span>Photo</span></label>
             @if ($photos !== [])<span class="step-photos">@foreach ($photos as $photo)<a href="{{ route('jobs.photos.show', [$screen->row->id, $photo->key]) }}"><img src="{{ route('jobs.photos.thumbnail', [$screen->row->id, $photo->key]) }}" alt="{{ $photo->name }}" width="96" height="72" loading="lazy"></a>@endforeach</span>@endif
-            @if ($record !== null)<button class="button is-quiet" form="u-{{ $step->key }}">Not done after all</button>@endif
+            @if ($record !== null)<button type="submit" class="button is-quiet" form="u-{{ $step->key }}">Not done after all</button>@endif
         </details>
     </div>
 </form>

@@ -15,7 +15,7 @@
 @include('parts.patterns')
 {{ $slot }}
 <div id="toast" class="toast" role="status" aria-live="polite">{{ session('status') }}@if (session('restore'))
-    <form method="post" action="{{ route('jobs.restore', session('restore')) }}">@csrf<button class="link">Bring it back</button></form>@endif</div>
+    <form method="post" action="{{ route('jobs.restore', session('restore')) }}">@csrf<button type="submit" class="link">Bring it back</button></form>@endif</div>
 <div id="unsaved" class="toast unsaved is-bad" role="alert"></div>
 <dialog id="conflict" aria-label="Changed by somebody else"></dialog>
 @auth

@@ -12,5 +12,5 @@
         </div>
     </fieldset>
 @endforeach
-<button class="button">Look again</button>
+<button type="submit" class="button">Look again</button>
 @if (count($reading->faults) > count($faulty))<p class="quiet">{{ Underpin\Say::count(count($reading->faults), 'fault') }} in all.</p>@endif

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Job;
+
+/*
+ * The markup of every page against the standard of HTML and its rules for accessibility. Two rules are off: what the framework
+ * itself puts into a hidden token ("autocomplete"), and the check of files by their hash, which none of our own needs.
+ */
+
+it('is without an error on every page', function () {
+    $user = $this->demo();
+    $folder = sys_get_temp_dir().'/underpin-markup-'.bin2hex(random_bytes(4));
+    mkdir($folder);
+    $keep = function (string $path) use ($folder): void {
+        $answer = $this->get($path)->assertOk();
+        file_put_contents($folder.'/'.trim((string) preg_replace('/[^a-z0-9]+/', '-', $path), '-').'.html', $answer->getContent());
+    };
+    foreach (['/sign-in', '/forgotten-password', '/new-password/x?email=a'] as $path) {
+        $keep($path);
+    }
+    $this->actingAs($user);
+    foreach (['Kestrel Gap goat dairy', 'Lake Ansgar lodge', 'Harrow Lane, as found'] as $i => $name) {
+        $id = Job::query()->where('name', $name)->firstOrFail()->id;
+        foreach ([
+            'survey', 'survey?at=c5', 'survey?panel=main&space=42', 'loads', 'loads?at=c5', 'grid', 'size',
+            'size?beside[]=badger-95-propane&beside[]=badger-120-gasoline', 'connect', 'wire', 'place-and-fuel', 'price-and-papers',
+            'install', 'prove', 'run', 'keep', 'schedule', 'demand', 'recordings', 'intervals', 'schools', 'meter', 'card', 'rehearsal', 'rules',
+        ] as $page) {
+            if ($i === 0 || in_array($page, ['survey', 'size', 'connect', 'run', 'keep'], true)) {
+                $keep("/jobs/$id/$page");
+            }
+        }
+    }
+    foreach ([
+        '/', '/?q=nothing-like-it', '/account', '/account/two-steps', '/people', '/catalogue', '/local-rules', '/local-rules/new',
+        '/library/new', '/machines/new', '/prices', '/help', '/removed',
+    ] as $path) {
+        $keep($path);
+    }
+    expect(count((array) glob("$folder/*.html")))->toBeGreaterThan(45);
+    $root = base_path();
+    exec("cd $root && node node_modules/.bin/html-validate --config .htmlvalidate.json -f json $folder/*.html", $said);
+    exec("rm -rf $folder");
+    $read = json_decode(implode("\n", $said), true);
+    $errors = [];
+    foreach (is_array($read) ? $read : ['nothing was looked at'] as $file) {
+        foreach ($file['messages'] ?? [$file] as $each) {
+            $errors[] = is_array($each) ? basename($file['filePath'])." $each[line]: $each[ruleId], $each[message]" : $each;
+        }
+    }
+    expect(array_slice($errors, 0, 12))->toBe([]);
+});
