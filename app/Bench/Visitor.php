@@ -49,6 +49,26 @@ final class Visitor
         ]);
     }
 
+    /**
+     * @param  array<string, mixed>  $body
+     * @param  array<string, string>  $heads
+     */
+    public function put(string $path, array $body, array $heads): ResponseInterface
+    {
+        $own = ['X-CSRF-TOKEN' => $this->token, 'Accept' => 'application/json'];
+
+        return $this->http->put($path, ['json' => $body, 'headers' => $heads + $own]);
+    }
+
+    /** What the visitor carries, as a browser would send it. */
+    public function cookies(): string
+    {
+        $jar = $this->http->getConfig('cookies');
+        $all = $jar instanceof CookieJar ? $jar->toArray() : [];
+
+        return implode('; ', array_map(fn (array $c): string => "$c[Name]=$c[Value]", $all));
+    }
+
     /** @param  array<string, mixed>  $body */
     public function send(string $path, array $body): ResponseInterface
     {

@@ -17,7 +17,7 @@ final class ShopLibrary
 {
     public static function of(Shop $shop): LoadLibrary
     {
-        return once(fn (): LoadLibrary => new LoadLibrary(array_values(
+        return once(fn (): LoadLibrary => new LoadLibrary(fn (): array => array_values(
             array_map(self::load(...), $shop->libraryLoads()->orderBy('id')->get()->all()),
         )));
     }

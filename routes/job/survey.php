@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Survey\CircuitController;
-use App\Http\Controllers\Survey\LikeJobController;
 use App\Http\Controllers\Survey\JobRulesController;
+use App\Http\Controllers\Survey\LikeJobController;
 use App\Http\Controllers\Survey\PanelController;
 use App\Http\Controllers\Survey\ScheduleController;
 use App\Http\Controllers\Survey\ServiceController;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\LoadLibraryTest;
 
+use LogicException;
 use Tests\Support\Stock;
 use Underpin\Codebook\MotorCurrents;
 use Underpin\Job\Circuit;
@@ -15,6 +16,7 @@ use Underpin\Job\Position;
 use Underpin\Job\Role;
 use Underpin\Job\Service;
 use Underpin\Loads\Library\Grade;
+use Underpin\Loads\Library\LoadLibrary;
 use Underpin\Loads\Library\Suggestion;
 use Underpin\Loads\Library\TypicalLoad;
 
@@ -63,7 +65,7 @@ it('knows what people write on a door', function (string $said, int $poles, arra
 ]);
 
 it('never hangs 240 V on one pole', function () {
-    foreach (Stock::loads()->loads as $load) {
+    foreach (Stock::loads()->loads() as $load) {
         foreach ($load->phrases as $phrase) {
             foreach (suggested(implode(' ', $phrase)) as $suggestion) {
                 expect($suggestion->typical->volts)->toBe(120, implode(' ', $phrase));
@@ -75,7 +77,7 @@ it('never hangs 240 V on one pole', function () {
 });
 
 it('finds every load by its own name first', function () {
-    foreach (Stock::loads()->loads as $load) {
+    foreach (Stock::loads()->loads() as $load) {
         expect(array_column(Stock::loads()->find($load->name, $load->volts, 9), 'name'))->toContain($load->name)
             ->and(names($load->name, $load->volts === 240 ? 2 : 1))->toContain($load->name);
     }
@@ -97,7 +99,7 @@ it('takes the watts, the amperes, the horsepower and the tons that a name says',
 });
 
 it('says low, usual and high, and a start that is never below its running', function () {
-    foreach (Stock::loads()->loads as $load) {
+    foreach (Stock::loads()->loads() as $load) {
         expect($load->runW->low)->toBeLessThanOrEqual($load->runW->usual)
             ->and($load->runW->usual)->toBeLessThanOrEqual($load->runW->high);
         foreach (suggested($load->name.' 300 W', $load->volts === 240 ? 2 : 1) as $suggestion) {
@@ -119,9 +121,9 @@ it('fills a load that has no figures, and keeps what was said of it', function (
 });
 
 it('knows some 120 loads, each under its own name and with words of its own', function () {
-    $names = array_map(fn (TypicalLoad $l): string => $l->name, Stock::loads()->loads);
+    $names = array_map(fn (TypicalLoad $l): string => $l->name, Stock::loads()->loads());
     expect(count($names))->toBeGreaterThan(120)->and(array_unique($names))->toHaveCount(count($names));
-    foreach (Stock::loads()->loads as $load) {
+    foreach (Stock::loads()->loads() as $load) {
         expect(count($load->phrases))->toBeGreaterThan(1, $load->name);
     }
 });
@@ -146,6 +148,14 @@ it('takes all at once, with the role that most choose where nothing was said yet
         ->and(Stock::loads()->takeAll($job, $key, 'b', Grade::Low)->circuits()[1]->runW())->toBe(700.0)
         ->and(Stock::loads()->takeAll($job, $key, 'b')->circuits()[0])->toBe($job->circuits()[0])
         ->and(Stock::loads()->takeAll($job, $key, 'd'))->toBe($job);
+});
+
+it('reads nothing of the library for breakers that have their figures', function () {
+    $library = new LoadLibrary(fn (): array => throw new LogicException('It was read.'));
+    $circuit = new Circuit('a', new Position(1), 20, 'Fridge', loads: [new Load('x', 'Fridge', runW: 100.0)]);
+    expect($library->suggest($circuit))->toBe([])
+        ->and($library->suggest(new Circuit('b', new Position(2), 20, 'Spare')))->toBe([])
+        ->and(fn () => $library->suggest(new Circuit('c', new Position(3), 20, 'Fridge')))->toThrow(LogicException::class);
 });
 
 it('finds by a few letters', function (string $typed, string $first) {

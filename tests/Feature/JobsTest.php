@@ -40,7 +40,6 @@ it('draws the board and the strip without any script', function () {
         ->not->toContain('<script>')->not->toContain('style="');
 });
 
-
 it('finds jobs by any word of name, customer or place', function () {
     $user = $this->demo();
     $this->actingAs($user)->get('/?q=harbour')->assertSee('Nothing found');

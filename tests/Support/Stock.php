@@ -17,7 +17,7 @@ final class Stock
     {
         static $library = null;
 
-        return $library ??= new LoadLibrary(array_map(fn (array $l): TypicalLoad => new TypicalLoad(
+        return $library ??= new LoadLibrary(fn (): array => array_map(fn (array $l): TypicalLoad => new TypicalLoad(
             $l[0], LoadKind::from($l[1]), $l[2], new Watts(...$l[3]), new Watts(...$l[4]), $l[5], Role::from($l[6]), explode(', ', $l[7]),
         ), require dirname(__DIR__, 2).'/database/data/typical-loads.php'));
     }

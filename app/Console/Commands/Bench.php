@@ -7,11 +7,13 @@ namespace App\Console\Commands;
 use App\Bench\BenchHouse;
 use App\Bench\CrowdedSite;
 use App\Bench\FullPanels;
+use App\Bench\GridCells;
 use App\Bench\Hostile\Attack;
 use App\Bench\Hostile\GoodFiles;
 use App\Bench\Hostile\People as HostilePeople;
 use App\Bench\Hostile\Tally;
 use App\Bench\IntervalFiles;
+use App\Bench\LighthouseRuns;
 use App\Bench\LongQuote;
 use App\Bench\Processes;
 use App\Bench\Times;
@@ -97,9 +99,20 @@ final class Bench extends Command
 
     private const FULL_PANELS = 100;
 
-    protected $signature = 'underpin:bench {what? : role, sizing, page, survey, intervals, recorder, card, connect, place, quote, work '
-        .'or hostile; all '
-        .'without}';
+    /** a cell of the grid to a role, by medians */
+    private const CELL_RATIO = 1.15;
+
+    private const PASTE_S = 1.0;
+
+    /** scores at least, desktop and mobile */
+    private const DESKTOP_SCORE = 95.0;
+
+    private const MOBILE_SCORE = 85.0;
+
+    private const SHIFT = 0.1;
+
+    protected $signature = 'underpin:bench {what? : role, sizing, page, survey, intervals, recorder, card, connect, place, quote, work, '
+        .'grid, lighthouse or hostile; all but lighthouse without}';
 
     protected $description = 'Measure against the figures in docs/performance.md';
 
@@ -111,15 +124,17 @@ final class Bench extends Command
             'role' => $this->role(...), 'sizing' => $this->sizing(...), 'page' => $this->page(...), 'survey' => $this->survey(...),
             'intervals' => $this->intervals(...), 'recorder' => $this->recorder(...), 'card' => $this->card(...),
             'place' => $this->place(...), 'connect' => $this->connect(...), 'hostile' => $this->hostile(...),
-            'quote' => $this->quote(...), 'work' => $this->work(...),
+            'quote' => $this->quote(...), 'work' => $this->work(...), 'grid' => $this->grid(...),
         ];
-        if ($what !== null && ! isset($all[$what])) {
-            $this->error('bench measures role, sizing, page, survey, intervals, recorder, card, connect, place, quote, work or hostile.');
+        $apart = ['lighthouse' => $this->lighthouse(...)];
+        if ($what !== null && ! isset(($all + $apart)[$what])) {
+            $this->error('bench measures role, sizing, page, survey, intervals, recorder, card, connect, place, quote, work, grid, '
+                .'lighthouse or hostile.');
 
             return 2;
         }
         $good = true;
-        foreach ($what === null ? $all : [$all[$what]] as $measure) {
+        foreach ($what === null ? $all : [($all + $apart)[$what]] as $measure) {
             $good = $measure() && $good;
         }
 
@@ -307,6 +322,44 @@ final class Bench extends Command
         return $this->roleChange(
             $visitor, "$path/circuits/p3-c21/role", 'role change among 210 circuits to plainest page', self::LARGE_ROLE_RATIO,
         ) && $good;
+    }
+
+    /** A cell of the loads as a sheet, among 210 circuits, against a role there; and a paste of 200 rows. */
+    private function grid(): bool
+    {
+        [$visitor, $path] = $this->visitorAndJob(BenchHouse::fivePanels(...));
+        $grid = new GridCells($visitor, $path);
+        [$cell, $role] = $grid->againstRole('p3-c21', 'p3-l21');
+        $this->line(sprintf('cell: median %.1f ms; role: median %.1f ms', $cell->median(), $role->median()));
+        $good = $this->verdict('cell of the grid to a role', $cell->median() / $role->median(), self::CELL_RATIO, '%.2f');
+
+        return $this->verdict('paste of 200 rows, seconds', $grid->paste(), self::PASTE_S, '%.2f') && $good;
+    }
+
+    /** Board, grid, machines and import of the dairy, as Lighthouse sees them. */
+    private function lighthouse(): bool
+    {
+        $user = User::query()->firstOrFail();
+        $job = JobRow::query()->where('shop_id', $user->shop_id)->where('name', 'Kestrel Gap goat dairy')->firstOrFail();
+        $visitor = new Visitor(config()->string('app.url'));
+        $visitor->signIn($user->email, DatabaseSeeder::PASSWORD);
+        $runs = new LighthouseRuns(config()->string('app.url'), $visitor->cookies());
+        $good = true;
+        foreach ([true, false] as $isDesktop) {
+            foreach (['loads', 'grid', 'size', 'schedule'] as $page) {
+                $found = $runs->of("/jobs/$job->id/$page", $isDesktop);
+                $least = $isDesktop ? self::DESKTOP_SCORE : self::MOBILE_SCORE;
+                $isKept = $found['performance'] >= $least && $found['accessibility'] >= 100 && $found['shift'] < self::SHIFT;
+                $this->line(sprintf(
+                    '%s, %s: performance %.0f (at least %.0f), accessibility %.0f (100), shift %.3f (under %.1f) %s', $page,
+                    $isDesktop ? 'desktop' : 'mobile', $found['performance'], $least, $found['accessibility'],
+                    $found['shift'], self::SHIFT, $isKept ? 'kept' : 'NOT KEPT',
+                ));
+                $good = $isKept && $good;
+            }
+        }
+
+        return $good;
     }
 
     private function roleChange(Visitor $visitor, string $url, string $what, float $atMost): bool

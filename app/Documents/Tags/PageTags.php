@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Documents\Tags;
 
+use DOMElement;
+use DOMNode;
 use Dompdf\Adapter\CPDF;
 use Dompdf\Canvas;
 use Dompdf\Dompdf;
 use Dompdf\Frame;
-use DOMElement;
-use DOMNode;
 use SplObjectStorage;
 
 /**

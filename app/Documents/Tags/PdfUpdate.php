@@ -40,7 +40,7 @@ final class PdfUpdate
         foreach ($pages as $i => $page) {
             $update->changed($page, "/StructParents $i\n/Tabs /S\n");
         }
-        $update->put($tree, "<< /Type /StructTreeRoot\n/K $document 0 R\n/ParentTree $parents 0 R\n/ParentTreeNextKey ".count($pages)." >>");
+        $update->put($tree, "<< /Type /StructTreeRoot\n/K $document 0 R\n/ParentTree $parents 0 R\n/ParentTreeNextKey ".count($pages).' >>');
         $lists = '';
         foreach ($pages as $i => $page) {
             $refs = implode(' ', array_map(fn (int $id): string => "$id 0 R", $ids[$page] ?? []));

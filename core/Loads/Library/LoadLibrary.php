@@ -13,26 +13,37 @@ use Underpin\Job\Panel;
 use Underpin\Job\Role;
 
 /** The shop's typical loads: what is looked up in them by a few letters, and what they suggest by the name of a circuit. */
-final readonly class LoadLibrary
+final class LoadLibrary
 {
     /** letters of the beginning of a word that stand for it: "refrig", "dishw" */
     private const SHORTEST_BEGINNING = 4;
 
     private const LIGHTS = ['light', 'lighting'];
 
-    /** @var array<string, list<TypicalLoad>> the loads that a word is said for: most names touch few of them */
-    private array $byWord;
+    /** @var ?list<TypicalLoad> null: nothing was looked up yet */
+    private ?array $loads = null;
 
-    /** @param  list<TypicalLoad>  $loads */
-    public function __construct(public array $loads)
+    /** @var array<string, list<TypicalLoad>> the loads that a word is said for: most names touch few of them */
+    private array $byWord = [];
+
+    /** @param  Closure(): list<TypicalLoad>  $read  what is in it; asked for when something is looked up that has no figures yet */
+    public function __construct(private readonly Closure $read)
     {
-        $byWord = [];
-        foreach ($loads as $load) {
-            foreach (array_unique(array_merge([], ...$load->phrases)) as $word) {
-                $byWord[$word][] = $load;
+    }
+
+    /** @return list<TypicalLoad> */
+    public function loads(): array
+    {
+        if ($this->loads === null) {
+            $this->loads = ($this->read)();
+            foreach ($this->loads as $load) {
+                foreach (array_unique(array_merge([], ...$load->phrases)) as $word) {
+                    $this->byWord[$word][] = $load;
+                }
             }
         }
-        $this->byWord = $byWord;
+
+        return $this->loads;
     }
 
     /**
@@ -45,7 +56,7 @@ final readonly class LoadLibrary
     {
         $asked = SaidName::of($typed)->words;
         $ranks = $found = [];
-        foreach ($this->loads as $i => $load) {
+        foreach ($this->loads() as $i => $load) {
             $words = $load->vocabulary();
             $hits = array_filter($asked, fn (string $word): bool => self::begins($word, $words));
             if (count($hits) === count($asked) && ! ($load->volts === 240 && $volts === 120)) {
@@ -66,13 +77,13 @@ final readonly class LoadLibrary
      */
     public function suggest(Circuit $circuit): array
     {
-        if ($circuit->isSpare() || SaidName::of($circuit->name)->isOfPanel()) {
+        $open = array_filter($circuit->loads, fn (Load $load): bool => $load->runW === null);
+        if (($open === [] && $circuit->loads !== []) || $circuit->isSpare() || SaidName::of($circuit->name)->isOfPanel()) {
             return [];
         }
         if ($circuit->loads === []) {
             return $this->fromName($circuit, $circuit->name, null);
         }
-        $open = array_filter($circuit->loads, fn (Load $load): bool => $load->runW === null);
 
         return array_merge([], ...array_map(
             fn (Load $load): array => array_slice($this->fromName($circuit, $load->name, $load->id), 0, 1), array_values($open),
@@ -181,7 +192,7 @@ final readonly class LoadLibrary
     private function parts(string $name, int $volts): array
     {
         $whole = SaidName::of($name);
-        foreach ($this->loads as $load) {
+        foreach ($this->loads() as $load) {
             if ($load->said->words === $whole->words && $load->volts <= $volts) {
                 return [$whole];
             }
@@ -215,6 +226,7 @@ final readonly class LoadLibrary
      */
     private function touchedBy(array $words): array
     {
+        $all = $this->loads();
         $touched = [];
         foreach ($this->byWord as $word => $loads) {
             foreach ($words as $said) {
@@ -227,14 +239,14 @@ final readonly class LoadLibrary
             }
         }
 
-        return array_values(array_filter($this->loads, fn (TypicalLoad $load): bool => isset($touched[$load->name])));
+        return array_values(array_filter($all, fn (TypicalLoad $load): bool => isset($touched[$load->name])));
     }
 
     /** The nearest in size to what was said, of those that are called the same. */
     private function ofSize(TypicalLoad $best, SaidName $said): TypicalLoad
     {
         $nearest = $best;
-        foreach ($this->loads as $load) {
+        foreach ($this->loads() as $load) {
             $isAlike = $load->said->words === $best->said->words && $load->volts === $best->volts;
             if ($isAlike && $said->farFrom($load->said) < $said->farFrom($nearest->said)) {
                 $nearest = $load;
