@@ -24,7 +24,7 @@ final class LighthouseRuns
 
     public function __construct(private readonly string $url, private readonly string $cookies)
     {
-        $this->folder = storage_path('stack/bench/lighthouse');
+        $this->folder = sys_get_temp_dir().'/underpin-lighthouse';
         File::ensureDirectoryExists($this->folder);
         if (! is_file("$this->folder/node_modules/.bin/lighthouse")) {
             File::put("$this->folder/package.json", '{"private":true}');
@@ -74,7 +74,7 @@ final class LighthouseRuns
 
     private function must(string $command): void
     {
-        $done = Process::path($this->folder)->timeout(300)->run($command);
+        $done = Process::path($this->folder)->env(['HOME' => $this->folder])->timeout(300)->run($command);
         if ($done->failed()) {
             throw new RuntimeException("It could not be measured: $command\n".substr($done->errorOutput().$done->output(), -800));
         }

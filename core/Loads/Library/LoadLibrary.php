@@ -77,7 +77,13 @@ final class LoadLibrary
      */
     public function suggest(Circuit $circuit): array
     {
-        $open = array_filter($circuit->loads, fn (Load $load): bool => $load->runW === null);
+        // Asked of every breaker at every change: most have their figures.
+        $open = [];
+        foreach ($circuit->loads as $load) {
+            if ($load->runW === null) {
+                $open[] = $load;
+            }
+        }
         if (($open === [] && $circuit->loads !== []) || $circuit->isSpare() || SaidName::of($circuit->name)->isOfPanel()) {
             return [];
         }
@@ -86,7 +92,7 @@ final class LoadLibrary
         }
 
         return array_merge([], ...array_map(
-            fn (Load $load): array => array_slice($this->fromName($circuit, $load->name, $load->id), 0, 1), array_values($open),
+            fn (Load $load): array => array_slice($this->fromName($circuit, $load->name, $load->id), 0, 1), $open,
         ));
     }
 
@@ -94,11 +100,13 @@ final class LoadLibrary
     public function suggestAll(Job $job): array
     {
         $all = [];
-        foreach ($job->drawingCircuits() as $circuit) {
-            $there = $job->panelWith($circuit->id)?->circuit($circuit->id);
-            $suggestions = $there === null ? [] : $this->suggest($there);
-            if ($there !== null && $suggestions !== []) {
-                $all[] = [$there, $suggestions];
+        $feeders = array_map(fn (Circuit $feeder): string => $feeder->id, $job->feeders());
+        foreach ($job->service->panels as $panel) {
+            foreach ($panel->circuits as $circuit) {
+                $suggestions = in_array($circuit->id, $feeders, true) ? [] : $this->suggest($circuit);
+                if ($suggestions !== []) {
+                    $all[] = [$circuit, $suggestions];
+                }
             }
         }
 
