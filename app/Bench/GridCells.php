@@ -59,10 +59,13 @@ final class GridCells
     private function put(array $cells): void
     {
         $sent = array_map(fn (array $c): array => ['row' => $c[0], 'column' => $c[1], 'value' => $c[2], 'was' => null], $cells);
-        $answer = $this->visitor->put("$this->job/grid", ['cells' => json_encode($sent, JSON_THROW_ON_ERROR)], ['X-Grid' => '1', 'X-Parts' => '1']);
+        $body = ['cells' => json_encode($sent, JSON_THROW_ON_ERROR)];
+        $answer = $this->visitor->put("$this->job/grid", $body, ['X-Grid' => '1', 'X-Parts' => '1']);
         $said = json_decode((string) $answer->getBody(), true);
         if ($answer->getStatusCode() !== 200 || ! is_array($said) || $said['refused'] !== []) {
-            throw new RuntimeException("Cells of the grid were answered {$answer->getStatusCode()}: ".substr((string) $answer->getBody(), 0, 300));
+            throw new RuntimeException(
+                "Cells of the grid were answered {$answer->getStatusCode()}: ".substr((string) $answer->getBody(), 0, 300),
+            );
         }
     }
 }

@@ -38,7 +38,8 @@ final class LighthouseRuns
     public function of(string $path, bool $isDesktop): array
     {
         $runs = [];
-        File::put("$this->folder/heads.json", json_encode(['Cookie' => $this->cookies.'; narrow='.($isDesktop ? 0 : 1)], JSON_THROW_ON_ERROR));
+        $heads = ['Cookie' => $this->cookies.'; narrow='.($isDesktop ? 0 : 1)];
+        File::put("$this->folder/heads.json", json_encode($heads, JSON_THROW_ON_ERROR));
         for ($i = 0; $i < self::RUNS; $i++) {
             $this->must(sprintf(
                 'CHROME_PATH=/usr/bin/chromium node_modules/.bin/lighthouse %s --quiet --output=json --output-path=out.json '

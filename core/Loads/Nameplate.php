@@ -36,10 +36,12 @@ final readonly class Nameplate
         float $softStartPct = 100.0,
     ): self {
         if ($ratedAmps < 0) {
-            throw new Refused('rla', 'rla, the rated amperes, must not be below 0.');
+            throw new Refused('rla', "Rated must not be below 0 A; $ratedAmps A was given.");
         }
         if ($lockedRotorAmps !== null && Limit::over($ratedAmps, $lockedRotorAmps)) {
-            throw new Refused('lra', "lra, the locked-rotor amperes, must be at least the rated amperes ($ratedAmps A).");
+            throw new Refused(
+                'lra', "Locked rotor must be at least what the plate says as rated, $ratedAmps A; $lockedRotorAmps A was given.",
+            );
         }
         $startAmps = $lockedRotorAmps === null
             ? null

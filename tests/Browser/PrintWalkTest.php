@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use Tests\Support\Browser;
 
-it('prints every stage as a sheet: job, address, day, shop, page of pages, what was typed as words, and nothing that is pressed', function () {
+it('prints every stage as a sheet: job, address, day, shop, page of pages, and nothing that is pressed', function () {
     $b = Browser::open()->signIn()->visit('/?q=Kestrel');
     $job = (string) parse_url($b->attribute('.job-card', 'href'), PHP_URL_PATH);
     $printed = function (string $path) use ($b, $job): string {

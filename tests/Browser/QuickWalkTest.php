@@ -165,7 +165,8 @@ it('fills, pastes, steps back, sorts and shows what is missing like a sheet', fu
     $b->click('#loads-grid tr[data-circuit] [data-column="run_w"]');
     $b->press('lots', WebDriverKeys::ENTER)->see('Runs must be a number of watts from 0 to 200,000; "lots" was given.');
     expect($b->attribute('#loads-grid tr[data-circuit] [data-column="run_w"]', 'value'))->toBe('lots');
-    $b->click('#loads-grid tr[data-circuit] [data-column="run_w"]')->press(WebDriverKeys::ESCAPE, '60', WebDriverKeys::ENTER)->see('Saved.');
+    $b->click('#loads-grid tr[data-circuit] [data-column="run_w"]')->press(WebDriverKeys::ESCAPE, '60', WebDriverKeys::ENTER);
+    $b->see('Saved.');
     $b->click('[data-grid-sort="name"]')->click('[data-grid-sort="name"]');
     expect($b->attribute('#loads-grid tr [data-column="name"]', 'value'))->toBe('Room 40');
     $b->click('[data-grid-filter="missing"]')->see('39 of 40 lines shown');

@@ -26,8 +26,9 @@ it('takes the layout of another job, and nothing that was looked at or measured 
     $laid = fn (Circuit $c): array => [$c->id, $c->position, $c->breakerAmps, $c->name, $c->role, $c->protection, $c->runW()];
     expect(array_map($laid, $made->circuits()))->toEqual(array_map($laid, $like->circuits()));
     foreach ($made->service->panels as $panel) {
-        expect([$panel->bonded, $panel->hasMultiwire, $panel->interlockListed, $panel->feederGround, $panel->otherBuilding, $panel->mainLugs])
-            ->toBe(array_fill(0, 6, null))->and($panel->tandemSpaces)->toBeNull();
+        expect([$panel->bonded, $panel->hasMultiwire, $panel->interlockListed])->toBe([null, null, null])
+            ->and([$panel->feederGround, $panel->otherBuilding, $panel->mainLugs])->toBe([null, null, null])
+            ->and($panel->tandemSpaces)->toBeNull();
     }
     foreach ($made->circuits() as $circuit) {
         expect([$circuit->measured, $circuit->keepOn, $circuit->sharesNeutralWith, $circuit->receptacleAmps])->toBe([null, '', '', null]);

@@ -137,7 +137,9 @@ it('says of an offer where it answered', function () {
         )->toStartWith('2 Lamps answered on leg B, but its space hangs on leg A');
 });
 
-it('says when what was measured is far from the list, and what agrees', function (float $amps, ?float $listW, ?string $named, bool $far, bool $agrees) {
+it('says when what was measured is far from the list, and what agrees', function (
+    float $amps, ?float $listW, ?string $named, bool $far, bool $agrees,
+) {
     $circuit = Houses::circuit('2', 1, Role::Must, $listW, $listW, name: 'Lamps');
     $step = new Step(1000, $amps, 0.0, $amps, 0.0, 0.3);
     [$offer] = Offers::of([$step], $named === null ? [] : [new Mark(1000, 'on', $named)], [$circuit]);
@@ -153,8 +155,11 @@ it('says when what was measured is far from the list, and what agrees', function
 ]);
 
 it('takes of one circuit the newest step, and none that answered elsewhere', function () {
-    $circuits = [Houses::circuit('2', 1, Role::Must, 600, 600, name: 'Lamps'), Houses::circuit('4', 1, Role::Must, 600, 600, name: 'Fridge')];
-    $steps = [new Step(1000, 5.0, 0.0, 5.0, 0.0, 0.3), new Step(60_000, 5.2, 0.0, 5.2, 0.0, 0.3), new Step(120_000, 5.0, 0.0, 5.0, 0.0, 0.3)];
+    $circuits = [
+        Houses::circuit('2', 1, Role::Must, 600, 600, name: 'Lamps'), Houses::circuit('4', 1, Role::Must, 600, 600, name: 'Fridge'),
+    ];
+    $step = fn (int $at, float $amps): Step => new Step($at, $amps, 0.0, $amps, 0.0, 0.3);
+    $steps = [$step(1000, 5.0), $step(60_000, 5.2), $step(120_000, 5.0)];
     $marks = [new Mark(1000, '', 'c2'), new Mark(60_000, '', 'c2'), new Mark(120_000, '', 'c4')];
     $agreeing = Offers::agreeing(Offers::of($steps, $marks, $circuits));
     expect(array_keys($agreeing))->toBe(['c2'])->and($agreeing['c2']->step->atMs)->toBe(60_000);

@@ -107,7 +107,9 @@ final class PageTags
 
     private static function scope(DOMNode $node): string
     {
-        return $node->parentNode?->parentNode?->nodeName === 'thead' || ($node instanceof DOMElement && $node->getAttribute('scope') === 'col')
+        $isSaid = $node instanceof DOMElement && $node->getAttribute('scope') === 'col';
+
+        return $isSaid || $node->parentNode?->parentNode?->nodeName === 'thead'
             ? 'Column'
             : 'Row';
     }

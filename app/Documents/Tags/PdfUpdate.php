@@ -40,7 +40,9 @@ final class PdfUpdate
         foreach ($pages as $i => $page) {
             $update->changed($page, "/StructParents $i\n/Tabs /S\n");
         }
-        $update->put($tree, "<< /Type /StructTreeRoot\n/K $document 0 R\n/ParentTree $parents 0 R\n/ParentTreeNextKey ".count($pages).' >>');
+        $update->put(
+            $tree, "<< /Type /StructTreeRoot\n/K $document 0 R\n/ParentTree $parents 0 R\n/ParentTreeNextKey ".count($pages).' >>',
+        );
         $lists = '';
         foreach ($pages as $i => $page) {
             $refs = implode(' ', array_map(fn (int $id): string => "$id 0 R", $ids[$page] ?? []));
@@ -48,7 +50,8 @@ final class PdfUpdate
         }
         $update->put($parents, "<< /Nums [$lists] >>");
         $update->changed(
-            1, "/Lang ($language)\n/MarkInfo << /Marked true >>\n/StructTreeRoot $tree 0 R\n/ViewerPreferences << /DisplayDocTitle true >>\n",
+            1, "/Lang ($language)\n/MarkInfo << /Marked true >>\n/StructTreeRoot $tree 0 R\n"
+                ."/ViewerPreferences << /DisplayDocTitle true >>\n",
         );
 
         return $update->written();
@@ -98,7 +101,8 @@ final class PdfUpdate
     private function written(): string
     {
         preg_match_all('/startxref\n(\d+)/', $this->pdf, $before);
-        preg_match_all('/\/(?:Root|Info) \d+ 0 R|\/ID\s*\[.*?\]/s', (string) substr($this->pdf, (int) strrpos($this->pdf, 'trailer')), $kept);
+        $trailer = substr($this->pdf, (int) strrpos($this->pdf, 'trailer'));
+        preg_match_all('/\/(?:Root|Info) \d+ 0 R|\/ID\s*\[.*?\]/s', $trailer, $kept);
         ksort($this->places);
         $table = "\nxref\n";
         foreach ($this->places as $id => $at) {

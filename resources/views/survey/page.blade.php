@@ -39,4 +39,8 @@
 @if ($kept !== [])
     <p class="caution"><b>Must not lose power during the work:</b> @foreach ($kept as $circuit){{ $circuit->title() }} ({{ $circuit->keepOn }})@if (! $loop->last); @endif @endforeach</p>
 @endif
+@php($plated = $screen->design()->way()?->platedPanel($screen->design()->situation()))
+@if ($plated && $plated->inTheWayOfInterlock() !== [] && $screen->design()->situation()->moves($plated)->plan->isPossible())
+    <p class="asks-for">The interlock needs spaces {{ implode(' and ', $plated->interlockSpaces()) }}: {{ Underpin\Say::count($screen->design()->situation()->moves($plated)->moves(), 'move frees', 'moves free') }} them. <a id="best-moves" href="{{ $screen->links->to(Underpin\StageKey::Connect) }}#moves">Look at the board before and after, and make the best moves</a></p>
+@endif
 @part('parts.board')
