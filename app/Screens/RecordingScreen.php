@@ -73,7 +73,7 @@ final readonly class RecordingScreen
         $key = "steps of recording $recording->id";
         $kept = Cache::get($key);
         $final = $fromMs + intdiv(self::LIVE_MS, 2);
-        $old = array_filter(is_array($kept) ? $kept : [], fn (mixed $step): bool => is_array($step) && $step[0] < $final);
+        $old = array_filter(is_array($kept) && $fromMs > 0 ? $kept : [], fn (mixed $step): bool => is_array($step) && $step[0] < $final);
         $steps = [
             ...array_map(fn (array $step): Step => new Step(...$step), array_values($old)),
             ...array_filter($fresh, fn (Step $step): bool => $fromMs === 0 || $step->atMs >= $final),

@@ -32,7 +32,7 @@ it('goes from a spreadsheet to a switching card', function () {
     expect($b->text('#part-drawer h2'))->toContain('8 · Circuit 8');
 
     // Undo and redo by key; the last change was the one with room.
-    $b->pressWithAlt('u');
+    $b->pressWith(WebDriverKeys::CONTROL, 'z');
     $b->find('.breaker[data-space="8"][data-role="off"]');
     $b->pressWithAlt('U');
     $b->find('.breaker[data-space="8"][data-role="room"]');

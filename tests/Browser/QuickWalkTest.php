@@ -94,7 +94,6 @@ it('comes by hand, in the grid and by the keys alone, to a verdict in fewer than
     ($this->press)('p');
     $b->find('#fits .is-picked');
     expect($b->text('.strip-verdict'))->toContain('Holds, with')->and($this->keys)->toBeLessThan(400)->and($b->complaints())->toBe([]);
-    fwrite(STDERR, "keys by hand: $this->keys\n");
 });
 
 it('comes from a sheet to a verdict by touch, on a screen of 390 pixels, with the board whole and in its place', function () {

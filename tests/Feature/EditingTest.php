@@ -21,7 +21,9 @@ it('changes a role and answers with the parts that changed', function () {
         ->toContain('id="part-strip"')
         ->toContain('id="c-c8"')
         ->toContain('id="row-c8"')
-        ->toContain('id="part-role"')->not->toContain('id="part-drawer"')->not->toContain('<html')
+        ->toContain('id="part-role"')
+        // The head of the printed page says the verdict as it is now.
+        ->toContain('class="print-verdict"')->not->toContain('id="part-drawer"')->not->toContain('<html')
         ->and($this->job->circuits()->where('key', 'c8')->value('role'))->toBe('must');
 });
 

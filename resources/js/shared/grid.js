@@ -182,16 +182,21 @@ function back(state) {
     }
     const step = state.undo.pop();
     if (!step) return say(state.table, 'Nothing more to take back here.');
-    for (const { input, value } of step) input.value = value;
-    save(state, step.map(({ input }) => input).filter((input) => input.value !== input.defaultValue));
+    // What is still on its way is saved first: then what it goes back to differs from what the server has.
+    state.queue = state.queue.then(() => {
+        for (const { input, value } of step) input.value = value;
+        save(state, step.map(({ input }) => input).filter((input) => input.value !== input.defaultValue));
+    });
 }
 
 function save(state, inputs) {
     const end = begin(state.table.id);
+    for (const input of inputs) input.dataset.sent = input.value;
     state.queue = state.queue.then(async () => {
         // A new row is only sent once it has what it needs; what was refused with its row goes along once the row is mended.
         const byRow = new Set(inputs.map((input) => input.closest('tr')).filter((row) => row && isReady(state.table, row)));
         const ready = [...new Set([...inputs.filter((input) => byRow.has(input.closest('tr'))), ...[...byRow].flatMap(waiting)])];
+        for (const input of inputs) delete input.dataset.sent;
         for (const input of ready) input.dataset.sent = input.value;
         for (let i = 0; i < ready.length; i += SAVED_AT_ONCE) await deliver(state, ready.slice(i, i + SAVED_AT_ONCE));
     }).catch(() => {

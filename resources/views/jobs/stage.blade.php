@@ -8,7 +8,6 @@
         <div class="job">
             @part('parts.spine')
             <main class="stage" tabindex="-1" data-stage-name="{{ $screen->stage->value }}">
-                <x-print-head :screen="$screen" :title="$screen->report()->stage->title()"/>
                 @if ($screen->page->isOnePart())
                     @part('parts.main')
                 @else

@@ -17,4 +17,5 @@
         @endif
     </x-slot:tools>
 </x-topbar>
+<x-print-head :screen="$screen"/>
 </div>

@@ -6,7 +6,6 @@
         <div class="job">
             @part('parts.spine')
             <main class="stage" data-page="{{ $at }}" tabindex="-1" data-stage-name="loads">
-                <x-print-head :screen="$screen" :title="$title"/>
                 <div class="stage-head"><h1>{{ $title }}</h1>@if ($isTight)<x-schools :screen="$screen" :at="$at"/>@endif {{ $actions ?? '' }}</div>
                 @unless ($isTight)<x-schools :screen="$screen" :at="$at"/>@endunless
                 {{ $slot }}
