@@ -48,26 +48,23 @@ it('has no fault on any page that is more than minor', function (int $width, int
         $look($path);
     }
     $browser->signIn();
-    // Every kind of page by day and by night, narrow too; the other houses for what they have of their own.
-    foreach ($width > 1000 ? ['Kestrel', 'Salt', 'Lake+Ansgar+lodge', 'Morrow'] : ['Kestrel'] as $name) {
+    // Every kind of page by day and by night; the other houses for what they have of their own; narrow, what is another there.
+    $all = [
+        'survey', 'survey?at=c5', 'survey?panel=main&space=42', 'loads', 'loads?at=c5', 'grid', 'size', 'connect', 'wire', 'place-and-fuel',
+        'price-and-papers', 'install', 'prove', 'keep', 'rehearsal', 'run', 'card', 'schedule', 'demand', 'rules', 'recordings',
+        'recordings/demo%d', 'intervals', 'schools', 'meter',
+    ];
+    $houses = $width > 1000 ? [
+        'Kestrel' => $all, 'Salt' => ['connect', 'run'], 'Lake+Ansgar+lodge' => ['survey', 'connect', 'keep'], 'Morrow' => ['survey'],
+    ] : ['Kestrel' => ['survey?at=c5', 'loads', 'loads?at=c5', 'grid', 'size', 'connect', 'install', 'rehearsal', 'recordings/demo%d']];
+    foreach ($houses as $name => $pages) {
         $browser->visit("/?q=$name");
         $id = basename((string) parse_url($browser->attribute('.job-card', 'href'), PHP_URL_PATH));
-        foreach (
-            [
-                'survey', 'survey?at=c5', 'survey?panel=main&space=42', 'loads', 'loads?at=c5', 'grid', 'size', 'connect', 'wire',
-                'place-and-fuel', 'price-and-papers', 'install', 'prove', 'keep', 'rehearsal',
-                'run', 'card', 'schedule', 'demand', 'rules', 'recordings', "recordings/demo$id", 'intervals', 'schools', 'meter',
-            ] as $stage
-        ) {
-            if ($name === 'Kestrel'
-                || in_array($stage, ['survey', 'size', 'connect', 'run', 'keep'], true)
-                && $name !== 'Morrow'
-                || $stage === 'survey') {
-                $look("/jobs/$id/$stage", $name !== 'Kestrel');
-            }
+        foreach ($pages as $page) {
+            $look(sprintf("/jobs/$id/$page", $id), $name !== 'Kestrel');
         }
     }
-    foreach ([
+    foreach ($width <= 1000 ? ['/', '/prices'] : [
         '/', '/?q=nothing-like-it', '/account', '/account/two-steps', '/people', '/catalogue', '/local-rules', '/local-rules/new',
         '/library/new', '/prices', '/help',
     ] as $path) {
@@ -86,11 +83,11 @@ it('fits every page into a narrow screen without sideways scrolling', function (
     $wide = [];
     foreach (
         [
-            '/', '/account', '/account/two-steps', '/people', '/catalogue', '/prices',
+            '/', '/account', '/account/two-steps', '/people', '/catalogue', '/prices', '/help',
             ...array_map(
                 fn ($s) => "/jobs/$id/$s",
                 [
-                    'survey', 'loads?at=c5', 'size', 'connect', 'wire', 'place-and-fuel', 'price-and-papers', 'install', 'prove',
+                    'survey', 'loads?at=c5', 'grid', 'size', 'connect', 'wire', 'place-and-fuel', 'price-and-papers', 'install', 'prove',
                     'run', 'keep', 'rehearsal', 'card', 'schedule', 'demand', 'recordings',
                     "recordings/demo$id", 'intervals', 'schools', 'meter',
                 ],
