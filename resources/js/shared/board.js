@@ -6,6 +6,8 @@ const roles = { 1: 'must', 2: 'room', 3: 'off' };
 
 export function startBoard() {
     select(new URLSearchParams(location.search).get('at'));
+    const here = selected() && document.getElementById(`c-${selected()}`);
+    if (here) keepInSight(here);
     document.addEventListener('click', (event) => {
         const close = event.target.closest('[data-deselect]');
         if (close) {
