@@ -39,6 +39,7 @@ use Underpin\Drawing\Plot\LoadMap;
 use Underpin\Drawing\Plot\MapInk;
 use Underpin\Drawing\Plot\PlotInk;
 use Underpin\Drawing\Plot\RecordingPlot;
+use Underpin\Drawing\Plot\SpareChart;
 use Underpin\Drawing\Service\ServiceDrawing;
 use Underpin\Drawing\Service\ServiceInk;
 use Underpin\Drawing\Sheet;
@@ -57,6 +58,7 @@ use Underpin\Job\Circuit;
 use Underpin\Job\Panel;
 use Underpin\Job\Position;
 use Underpin\Job\Role;
+use Underpin\Job\Site;
 use Underpin\Measure\Interval\CivilDay;
 use Underpin\Measure\Interval\IntervalSeries;
 use Underpin\Measure\Interval\LoadYear;
@@ -64,6 +66,7 @@ use Underpin\Measure\Interval\Zone;
 use Underpin\Measure\Mark;
 use Underpin\Measure\Reading;
 use Underpin\Service\Distribution;
+use Underpin\Sizing\Ranking;
 
 function overlap(Box $one, Box $other): bool
 {
@@ -123,6 +126,7 @@ function everyDrawing(int $seed): array
         StagesReached::drawing(6, $seed % 6),
         recording($seed)->drawing([new Mark(5_000, 'pump <on> & "off"')], []),
         (new LoadMap(year($seed)))->drawing(),
+        (new SpareChart(Ranking::of($design->onGenerator(), [Houses::machine(8000, 10000)], 20, new Site), 20, '', 1000))->drawing(),
     ];
 }
 

@@ -57,7 +57,11 @@ it('knows what people write on a door', function (string $said, int $poles, arra
     ['Office and router', 1, ['Desktop computer and screen', 'Router and modem']],
     ['Kitchen lights + disposal', 1, ['Kitchen lights', 'Garbage disposal']],
     ['Bedroom 1 & 2 outlets', 1, ['Outlets, bedroom']],
-    ['Washer/Dryer', 2, ['Clothes washer', 'Dryer, electric']],
+    ['Washer/Dryer', 2, ['Dryer, electric']],
+    ['Washer/Dryer', 1, ['Clothes washer', 'Dryer, gas']],
+    ['Furnace', 1, ['Gas furnace blower']],
+    ['Furnace', 2, []],
+    ['Kitchen', 2, []],
     ['Spare', 1, []],
     ['Barn subpanel', 2, []],
     ['', 1, []],
@@ -72,6 +76,14 @@ it('never hangs 240 V on one pole', function () {
             }
             $found = Stock::loads()->find(implode(' ', $phrase), 120, 99);
             expect(array_filter($found, fn (TypicalLoad $l): bool => $l->volts === 240))->toBe([]);
+        }
+    }
+});
+
+it('never counts a 120 V load on both poles of a breaker', function () {
+    foreach (Stock::loads()->loads() as $load) {
+        foreach (suggested($load->name, 2) as $suggestion) {
+            expect($suggestion->typical->volts)->toBe(240, $load->name);
         }
     }
 });

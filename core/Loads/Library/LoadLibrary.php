@@ -174,7 +174,7 @@ final class LoadLibrary
     {
         $part = $this->parts($name, $volts)[0] ?? null;
 
-        return $part === null ? null : $this->best($part, $volts);
+        return $part === null ? null : $this->best($part, $volts, fn (TypicalLoad $load): bool => $load->volts <= $volts);
     }
 
     /** @return list<Suggestion> */
@@ -183,7 +183,8 @@ final class LoadLibrary
         $suggestions = [];
         $volts = $circuit->leg()->volts();
         foreach ($this->parts($name, $volts) as $said) {
-            $load = $this->best($said, $volts);
+            // On two poles 240 V: a 120 V load of that name would be counted on both legs, at half its amperes.
+            $load = $this->best($said, $volts, fn (TypicalLoad $load): bool => $load->volts === $volts);
             if ($load !== null) {
                 $suggestions[$load->name] ??= Suggestion::of($circuit->id, $loadId, $load, $said);
             }
@@ -209,12 +210,13 @@ final class LoadLibrary
         return SaidName::partsOf($name);
     }
 
-    private function best(SaidName $said, int $volts): ?TypicalLoad
+    /** @param  Closure(TypicalLoad): bool  $mayBe */
+    private function best(SaidName $said, int $volts, Closure $mayBe): ?TypicalLoad
     {
         $best = null;
         $highest = 0.0;
         foreach ($this->touchedBy($said->words) as $load) {
-            $likeness = $load->volts === 240 && $volts === 120 ? 0.0 : $this->likeness($said->words, $load);
+            $likeness = $mayBe($load) ? $this->likeness($said->words, $load) : 0.0;
             if ($likeness > 0) {
                 $likeness += $load->volts === $volts ? 3 : 0;
                 // "Basement lights" are lights before they are a basement.
