@@ -144,7 +144,8 @@ it('takes all that agree at once, keeps what was found, and takes nothing that d
     foreach (array_chunk(range(0, 3600), 1800) as $some) {
         $this->postJson("$path/readings", ['readings' => array_map($level, $some)])->assertOk();
         foreach ([1, 2, 3] as $again) {
-            $this->get("$path/offers", ['X-Parts' => '1'])->assertOk()->assertSee('Steps found <small>'.($some[0] === 0 ? 1 : 2).'</small>', false);
+            $found = $some[0] === 0 ? 1 : 2;
+            $this->get("$path/offers", ['X-Parts' => '1'])->assertOk()->assertSee("Steps found <small>$found</small>", false);
         }
     }
     $this->postJson("$path/marks", ['at_ms' => 6000, 'said' => '', 'circuit' => 'c2'])->assertOk();
