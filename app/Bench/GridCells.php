@@ -13,6 +13,8 @@ final class GridCells
 
     private const ROWS = 200;
 
+    private string $parts = '1';
+
     public function __construct(private readonly Visitor $visitor, private readonly string $job)
     {
     }
@@ -28,11 +30,14 @@ final class GridCells
     {
         $cell = new Times;
         $role = new Times;
+        $this->parts = $this->visitor->partsOf("$this->job/grid");
+        $ofBoard = $this->visitor->partsOf("$this->job/loads?at=$circuit");
         for ($i = -15; $i < self::ROUNDS; $i++) {
             $one = $i < 0 ? [new Times, new Times] : [$cell, $role];
             $one[0]->measure(fn () => $this->put([["$circuit/$load", 'run_w', (string) (40 + $i % 2)]]));
-            $one[1]->measure(function () use ($circuit, $i): void {
-                $answer = $this->visitor->change("$this->job/circuits/$circuit/role", 'PATCH', ['role' => $i % 2 === 0 ? 'off' : 'must']);
+            $one[1]->measure(function () use ($circuit, $i, $ofBoard): void {
+                $to = $i % 2 === 0 ? 'off' : 'must';
+                $answer = $this->visitor->change("$this->job/circuits/$circuit/role", 'PATCH', ['role' => $to], $ofBoard);
                 $answer->getStatusCode() === 200 ?: throw new RuntimeException("A role change answered {$answer->getStatusCode()}.");
             });
         }
@@ -60,7 +65,7 @@ final class GridCells
     {
         $sent = array_map(fn (array $c): array => ['row' => $c[0], 'column' => $c[1], 'value' => $c[2], 'was' => null], $cells);
         $body = ['cells' => json_encode($sent, JSON_THROW_ON_ERROR)];
-        $answer = $this->visitor->put("$this->job/grid", $body, ['X-Grid' => '1', 'X-Parts' => '1']);
+        $answer = $this->visitor->put("$this->job/grid", $body, ['X-Grid' => '1', 'X-Parts' => $this->parts]);
         $said = json_decode((string) $answer->getBody(), true);
         if ($answer->getStatusCode() !== 200 || ! is_array($said) || $said['refused'] !== []) {
             throw new RuntimeException(

@@ -40,12 +40,24 @@ final class Visitor
         return $this->http->get($path, ['headers' => ['Accept-Encoding' => 'gzip']]);
     }
 
-    /** @param  array<string, string>  $fields */
-    public function change(string $path, string $method, array $fields): ResponseInterface
+    /** The parts that a page has, as its script names them: "role:1a2b3c4d strip:…". */
+    public function partsOf(string $path): string
+    {
+        $page = (string) $this->get($path)->getBody();
+        preg_match_all('/data-print="([0-9a-f]{8})" id="part-([a-z0-9-]+)"/', $page, $found, PREG_SET_ORDER);
+
+        return implode(' ', array_map(fn (array $part): string => "$part[2]:$part[1]", $found));
+    }
+
+    /**
+     * @param  array<string, string>  $fields
+     * @param  string  $parts  that the page has; "1": all that there are
+     */
+    public function change(string $path, string $method, array $fields, string $parts = '1'): ResponseInterface
     {
         return $this->http->post($path, [
             'form_params' => ['_token' => $this->token, '_method' => $method, ...$fields],
-            'headers' => ['X-Parts' => '1', 'Accept' => 'application/json, text/html'],
+            'headers' => ['X-Parts' => $parts, 'Accept' => 'application/json, text/html'],
         ]);
     }
 

@@ -17,7 +17,7 @@ final class TypicalLoads implements Place
 
     public function find(string $text, User $user, ?Job $open): array
     {
-        $found = ShopLibrary::of($user->shop)->find($text, 240, self::MOST);
+        $found = ShopLibrary::of($user->shop_id)->find($text, 240, self::MOST);
         $ids = LibraryLoad::query()->where('shop_id', $user->shop_id)
             ->whereIn('name', array_map(fn (TypicalLoad $load): string => $load->name, $found))->pluck('id', 'name');
 

@@ -21,7 +21,7 @@ final readonly class GridScreen
 
     public static function of(JobScreen $screen): self
     {
-        return new self($screen, ShopLibrary::of($screen->row->shop));
+        return new self($screen, ShopLibrary::of($screen->row->shop_id));
     }
 
     /** @return array<string, Field> by name: with one panel alone there is nothing to tell by its name */

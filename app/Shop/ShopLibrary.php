@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Shop;
 
 use App\Models\LibraryLoad;
-use App\Models\Shop;
 use Underpin\Job\LoadKind;
 use Underpin\Job\Role;
 use Underpin\Loads\Library\LoadLibrary;
@@ -15,10 +14,10 @@ use Underpin\Loads\Library\Watts;
 /** The typical loads of a shop as the core looks things up in them. */
 final class ShopLibrary
 {
-    public static function of(Shop $shop): LoadLibrary
+    public static function of(int $shopId): LoadLibrary
     {
         return once(fn (): LoadLibrary => new LoadLibrary(fn (): array => array_values(
-            array_map(self::load(...), $shop->libraryLoads()->orderBy('id')->get()->all()),
+            array_map(self::load(...), LibraryLoad::query()->where('shop_id', $shopId)->orderBy('id')->get()->all()),
         )));
     }
 

@@ -52,6 +52,7 @@ it('makes one step of a paste, which one step takes back', function () {
 it('takes the lines that can be taken, and names what cannot', function () {
     $answer = $this->putJson("$this->base/grid", ($this->cells)([['c8/', 'name', 'Shed'], ['c2/', 'amps', 'lots']]), ['X-Grid' => '1']);
     expect($answer->json('refused.0.column'))->toBe('amps')->and($answer->json('refused.0.message'))->toContain('"lots" was given')
+        ->and($answer->json('said'))->not->toContain('Saved')
         ->and(array_column($answer->json('saved'), 'row'))->toBe(['c8/'])
         ->and(($this->called)('c8')->name)->toBe('Shed');
 });

@@ -1,4 +1,4 @@
-@php($suggestions = App\Shop\ShopLibrary::of($screen->row->shop)->suggest($circuit))
+@php($suggestions = App\Shop\ShopLibrary::of($screen->row->shop_id)->suggest($circuit))
 @if ($suggestions !== [] && ! in_array($circuit, $screen->job->feeders(), true))
     <form id="take-one" class="by-name" method="post" action="{{ route('jobs.suggestions', $screen->row->id) }}" data-parts aria-label="What its name suggests">
         @csrf<input type="hidden" name="circuit" value="{{ $circuit->id }}">

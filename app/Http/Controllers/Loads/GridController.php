@@ -38,12 +38,12 @@ final class GridController extends Controller
     public function update(Request $request, Job $job): JsonResponse
     {
         $rows = CellsInput::rows($request);
-        $edit = new GridEdit(ShopLibrary::of($job->shop), $this->newKey(...));
+        $edit = new GridEdit(ShopLibrary::of($job->shop_id), $this->newKey(...));
         $edited = JobEditor::change(
             $job, $this->user(), fn (): string => $this->label($rows), fn (JobFile $file): JobFile => $edit->apply($file, $rows),
         );
 
-        return GridAnswer::of($request, $edited, 'Saved.', $edit);
+        return GridAnswer::of($request, $edited, $edit->faults() === [] ? 'Saved.' : 'Not saved: see the marked cells.', $edit);
     }
 
     /** @param  array<string, array<string, array{value: string, was: ?string}>>  $rows */

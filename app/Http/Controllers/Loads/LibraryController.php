@@ -22,7 +22,7 @@ final class LibraryController extends Controller
         $circuit = JobRows::read($job)->panelWith($key)?->circuit($key) ?? abort(404);
         $typed = mb_substr($request->string('q')->toString(), 0, 60);
 
-        $loads = ShopLibrary::of($this->user()->shop)->find($typed, $circuit->leg()->volts(), self::MOST);
+        $loads = ShopLibrary::of($this->user()->shop_id)->find($typed, $circuit->leg()->volts(), self::MOST);
 
         return view('loads.library', ['loads' => $loads, 'job' => $job, 'circuit' => $key]);
     }

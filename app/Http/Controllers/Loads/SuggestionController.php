@@ -30,7 +30,7 @@ final class SuggestionController extends Controller
     {
         $only = $request->string('circuit')->toString();
         $grade = Grade::tryFrom($request->string('grade')->toString()) ?? Grade::Usual;
-        $library = ShopLibrary::of($job->shop);
+        $library = ShopLibrary::of($job->shop_id);
         $edited = JobEditor::change(
             $job, $this->user(), $only === '' ? 'Figures by the names of breakers' : 'Figures by the name of a breaker',
             fn (JobFile $file): JobFile => $library->takeAll($file, $this->newKey(...), $only, $grade),

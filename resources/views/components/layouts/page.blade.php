@@ -13,6 +13,7 @@
 <body @if ($job) data-job="{{ $job->id }}" @endif>
 <a class="skip" href="#page">To the content</a>
 @include('parts.patterns')
+@if ($job)<p class="print-shop"><b>{{ $job->shop->name }}</b>{{ $job->shop->phone !== '' ? ', '.$job->shop->phone : '' }}</p>@endif
 {{ $slot }}
 <div id="toast" class="toast" role="status" aria-live="polite">{{ session('status') }}@if (session('restore'))
     <form method="post" action="{{ route('jobs.restore', session('restore')) }}">@csrf<button type="submit" class="link">Bring it back</button></form>@endif</div>
