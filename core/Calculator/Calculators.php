@@ -16,6 +16,7 @@ final class Calculators
         return [
             new LegsCalculator,
             new MotorStartCalculator,
+            new VoltageDipCalculator,
             new DerateCalculator,
             new DemandCalculator,
             new BestSetCalculator,
@@ -31,6 +32,7 @@ final class Calculators
             new NoiseCalculator,
             new PlacementCalculator,
             new ServiceDueCalculator,
+            new SimulateCalculator,
             new CheckDesignCalculator,
         ];
     }
