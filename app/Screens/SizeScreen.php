@@ -89,6 +89,7 @@ final readonly class SizeScreen
                 ? ($titles($set->on, 12) ?: 'nothing')
                 : ($fit->plan->room === [] ? '' : ($titles($also, 12) ?: 'none')),
             $isShort ? 'Must wait or take turns' : 'Take turns' => $titles($set->waiting, 12),
+            'Medical, without room: needs a larger machine or another source' => $titles($set->medicalWaiting, 6),
             'No figures, so not weighed' => $titles($set->unweighed, 6),
         ]);
     }

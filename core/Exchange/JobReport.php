@@ -98,7 +98,7 @@ final class JobReport
             'run_limit_a' => $fit->supply->runLimitAmps(), 'surge_limit_a' => $fit->supply->surgeLimitAmps(),
             'a_amps' => $fit->running->aAmps, 'b_amps' => $fit->running->bAmps, 'start_peak_a' => $fit->starting->peakAmps(),
             'restart_a' => $fit->restartAmps, 'spare_a' => $fit->spareAmps(), 'spare_pct' => $fit->sparePct(),
-            'together' => self::ids($together->on), 'waiting' => self::ids($together->waiting),
+            'together' => self::ids($together->on), 'waiting' => self::ids([...$together->waiting, ...$together->medicalWaiting]),
             'not_weighed' => self::ids($together->unweighed),
         ];
     }

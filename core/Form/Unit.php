@@ -89,7 +89,7 @@ enum Unit: string
     {
         $bare = $this === self::Dollars ? ltrim($text, '$ ') : $text;
         foreach ($this->spellings() as $spelling => $times) {
-            if (preg_match('/^(.*[\d.,])\s*'.preg_quote($spelling, '/').'\.?$/iu', $bare, $found) === 1) {
+            if (preg_match('/^(.*[\d.,])\s*'.preg_quote($spelling, '/').'\.?$/u'.($this->isToldByCase() ? '' : 'i'), $bare, $found) === 1) {
                 $number = Number::read($found[1]);
 
                 return $number === null ? null : $number * $times;
@@ -97,6 +97,12 @@ enum Unit: string
         }
 
         return Number::read($bare);
+    }
+
+    /** Its prefix in small letters is another: mΩ are a thousandth, and an insulation of so little is a fault. */
+    private function isToldByCase(): bool
+    {
+        return $this === self::Megohms;
     }
 
     /** @return array<string, float> how it is written behind a number, and how much of it that is */
@@ -118,7 +124,7 @@ enum Unit: string
             self::InchPounds => [['in lb', 'in-lbs', 'inlb', 'lb-in', 'in.-lb'], []],
             self::Kilohms => [['kohm', 'kohms', 'k'], []],
             self::KilovoltAmperes => [['kva'], []],
-            self::Megohms => [['mohm', 'megohm', 'megohms', 'meg'], []],
+            self::Megohms => [['Mohm', 'Mohms', 'megohm', 'Megohm', 'megohms', 'Megohms', 'meg', 'Meg', 'M'], []],
             self::Microhms => [['µohm', 'microhm', 'microhms'], []],
             self::Minutes => [['minutes', 'minute', 'mins'], []],
             self::PerCent => [['percent', 'per cent', 'pct'], []],

@@ -160,6 +160,12 @@ final readonly class Circuit
         return $this->label().' '.($this->name === '' ? 'unnamed' : $this->name).($this->inPanel === '' ? '' : " ($this->inPanel)");
     }
 
+    /** Medical equipment hangs on it: it is never the one that is told to wait. */
+    public function isMedical(): bool
+    {
+        return array_filter($this->loads, fn (Load $load): bool => $load->kind === LoadKind::Medical) !== [];
+    }
+
     /** Nobody has said yet what this circuit draws. */
     public function figuresMissing(): bool
     {

@@ -14,6 +14,7 @@ use Underpin\Job\Role;
 use Underpin\Job\Season;
 use Underpin\Legs\Draw;
 use Underpin\Legs\LegCurrents;
+use Underpin\Say;
 
 /** The circuits by role, and what the ones that must run put on the legs. */
 final readonly class Plan
@@ -108,6 +109,18 @@ final readonly class Plan
         $loads = array_merge([], ...array_map(fn (Circuit $c): array => $c->loads, $this->must));
 
         return array_values(array_filter($loads, fn (Load $load): bool => $load->startIsMissing()));
+    }
+
+    /** "2 circuits that must run have no watts": what keeps the plan from being judged whole; empty: nothing does. */
+    public function missingWords(): string
+    {
+        $figures = count($this->figuresMissing());
+        $starts = count($this->startsMissing());
+
+        return Say::list([
+            ...$figures === 0 ? [] : [Say::count($figures, 'circuit').' that must run '.($figures === 1 ? 'has' : 'have').' no watts'],
+            ...$starts === 0 ? [] : [Say::count($starts, 'load').' '.($starts === 1 ? 'has' : 'have').' no starting watts'],
+        ]);
     }
 
     /**

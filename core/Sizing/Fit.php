@@ -141,7 +141,7 @@ final readonly class Fit
             $this->overSurge() => sprintf('Over by %s at a start',
                 Say::amps($this->starting->peakAmps() - $this->supply->surgeLimitAmps())),
             $this->surgeIsUnknown() => 'Not judged: what it gives for a moment is not known',
-            $this->verdict === Verdict::Unknown => 'Not judged: '.$this->whatIsMissing(),
+            $this->verdict === Verdict::Unknown => 'Not judged: '.$this->plan->missingWords(),
             $this->restartIsOver() => 'Holds in the right order only',
             $this->verdict === Verdict::Tight => sprintf('Holds, with %s free: under the %s margin', Say::pct($this->sparePct()), $margin),
             $this->isFarTooLarge() => sprintf(
@@ -182,7 +182,7 @@ final readonly class Fit
             $this->surgeIsUnknown() => sprintf(
                 '%s starts at %s; what the machine gives for a moment is not known.', $starter, Say::amps($this->starting->peakAmps()),
             ),
-            $this->verdict === Verdict::Unknown => sprintf('Holds for what is known, but %s.', $this->whatIsMissing()),
+            $this->verdict === Verdict::Unknown => sprintf('Holds for what is known, but %s.', $this->plan->missingWords()),
             $this->restartIsOver() => sprintf(
                 'Holds in the right order only, with %s to spare on %s.', Say::amps($this->spareAmps()), $leg,
             ),
@@ -252,7 +252,7 @@ final readonly class Fit
                 .'not added.';
         }
         if ($this->missing()) {
-            $why[] = 'Figures are missing: '.$this->whatIsMissing().'.';
+            $why[] = 'Figures are missing: '.$this->plan->missingWords().'.';
         }
 
         return $why;
@@ -317,23 +317,6 @@ final readonly class Fit
     private function missing(): bool
     {
         return $this->plan->figuresMissing() !== [] || $this->plan->startsMissing() !== [];
-    }
-
-    private function whatIsMissing(): string
-    {
-        $parts = [];
-        if ($this->plan->figuresMissing() !== []) {
-            $parts[] = Say::count(count($this->plan->figuresMissing()), 'circuit').' that must run '.(
-                count($this->plan->figuresMissing()) === 1 ? 'has' : 'have'
-            ).' no watts';
-        }
-        if ($this->plan->startsMissing() !== []) {
-            $parts[] = Say::count(count($this->plan->startsMissing()), 'load').' '.(
-                count($this->plan->startsMissing()) === 1 ? 'has' : 'have'
-            ).' no starting watts';
-        }
-
-        return Say::list($parts);
     }
 
     /** The start that makes the highest moment is that of a motor: only then a soft starter helps. */

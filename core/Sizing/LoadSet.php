@@ -5,15 +5,13 @@ declare(strict_types=1);
 namespace Underpin\Sizing;
 
 use Underpin\Job\Circuit;
-use Underpin\Job\Load;
-use Underpin\Job\LoadKind;
 use Underpin\Limit;
 use Underpin\Loads\StartSequence;
 
 /**
  * Circuits that can run at the same time on a supply. Chosen by running current with the
  * exact search; a set whose best start would still pass the surge limit gives up the circuit
- * with the hardest start until it does not.
+ * with the hardest start until it does not, a medical one last.
  */
 final readonly class LoadSet
 {
@@ -22,11 +20,13 @@ final readonly class LoadSet
 
     /**
      * @param  list<Circuit>  $on  in panel order, those that were given as fixed included
-     * @param  list<Circuit>  $waiting  that there is no room for at the same time
+     * @param  list<Circuit>  $waiting  that there is no room for at the same time, and that can be told to wait
+     * @param  list<Circuit>  $medicalWaiting  the same with medical equipment: nobody may be told to turn it off
      * @param  list<Circuit>  $unweighed  with no figures, so nobody can say
      */
-    private function __construct(public array $on, public array $waiting, public array $unweighed, public StartSequence $starting)
-    {
+    private function __construct(
+        public array $on, public array $waiting, public array $medicalWaiting, public array $unweighed, public StartSequence $starting,
+    ) {
     }
 
     /**
@@ -39,9 +39,9 @@ final readonly class LoadSet
         $unweighed = array_values(array_filter($wanted, fn (Circuit $c): bool => $c->figuresMissing()));
 
         // The search takes 20. Where there are more, the largest are weighed against each
-        // other and the small remainder is added after them, as far as it fits.
+        // other and the small remainder is added after them, as far as it fits. What is medical is among the first, however small.
         $bySize = $weighable;
-        usort($bySize, fn (Circuit $x, Circuit $y): int => $y->runAmps() <=> $x->runAmps());
+        usort($bySize, fn (Circuit $x, Circuit $y): int => [$y->isMedical(), $y->runAmps()] <=> [$x->isMedical(), $x->runAmps()]);
         $weighed = array_slice($bySize, 0, BestSet::MOST);
         $on = [...$fixed, ...self::choose($supply, $fixed, $weighed)];
         foreach (array_slice($bySize, BestSet::MOST) as $small) {
@@ -53,7 +53,10 @@ final readonly class LoadSet
         $chosen = array_values(array_filter($weighable, fn (Circuit $c): bool => in_array($c->id, $ids, true)));
         $waiting = array_values(array_filter($weighable, fn (Circuit $c): bool => ! in_array($c->id, $ids, true)));
 
-        return new self([...$fixed, ...$chosen], $waiting, $unweighed, Fit::startingOn($supply, $on));
+        return new self(
+            [...$fixed, ...$chosen], array_values(array_filter($waiting, fn (Circuit $c): bool => ! $c->isMedical())),
+            array_values(array_filter($waiting, fn (Circuit $c): bool => $c->isMedical())), $unweighed, Fit::startingOn($supply, $on),
+        );
     }
 
     /**
@@ -88,7 +91,8 @@ final readonly class LoadSet
             if ($droppable === []) {
                 break;
             }
-            usort($droppable, fn (Circuit $x, Circuit $y): int => $y->startAmps() - $y->runAmps() <=> $x->startAmps() - $x->runAmps());
+            usort($droppable, fn (Circuit $x, Circuit $y): int => [$x->isMedical(), $y->startAmps() - $y->runAmps()]
+                <=> [$y->isMedical(), $x->startAmps() - $x->runAmps()]);
             $on = array_values(array_filter($on, fn (Circuit $c): bool => $c->id !== $droppable[0]->id));
         }
 
@@ -97,17 +101,6 @@ final readonly class LoadSet
 
     private static function worth(Circuit $circuit): float
     {
-        foreach ($circuit->loads as $load) {
-            if (self::isMedical($load)) {
-                return self::MEDICAL_WORTH;
-            }
-        }
-
-        return 1.0;
-    }
-
-    private static function isMedical(Load $load): bool
-    {
-        return $load->kind === LoadKind::Medical;
+        return $circuit->isMedical() ? self::MEDICAL_WORTH : 1.0;
     }
 }

@@ -33,6 +33,9 @@ final readonly class MachineClass
     /** watts for the moment of the worst start, in the best order */
     public float $startW;
 
+    /** what is not counted, because nobody knows it; empty: nothing */
+    private string $missing;
+
     /** something that must run needs both legs */
     public bool $needsBothLegs;
 
@@ -40,6 +43,7 @@ final readonly class MachineClass
     {
         $this->runW = $plan->running->worstAmps() * SplitPhase::BETWEEN_LEGS_V / (1 - $marginPct / 100);
         $this->startW = $plan->worstStarting()->peakAmps() * SplitPhase::BETWEEN_LEGS_V;
+        $this->missing = $plan->missingWords();
         $this->needsBothLegs = array_filter($plan->must, fn (Circuit $c): bool => $c->needsBothLegs()) !== [];
     }
 
@@ -61,16 +65,18 @@ final readonly class MachineClass
         return null;
     }
 
-    /** "a machine of the 9,000 W class, 120/240 V: 7,420 W running and 10,300 W for a moment". */
+    /** "a machine of the 9,000 W class, 120/240 V: 7,420 W running and 10,300 W for a moment", and what is not in it. */
     public function words(): string
     {
         $tens = fn (float $watts): string => Say::watts(ceil($watts / 10) * 10);
         $asked = "{$tens($this->runW)} running and {$tens($this->startW)} for a moment";
         $size = $this->watts();
-
-        return $size === null ? "more than one machine gives: $asked" : sprintf(
-            'a %s of the %s class%s: %s', $size > self::LARGEST_PORTABLE_W ? 'standby machine' : 'machine', Say::watts((float) $size),
+        $words = $size === null ? "more than one machine gives: $asked" : sprintf(
+            '%sa %s of the %s class%s: %s', $this->missing === '' ? '' : 'at least ',
+            $size > self::LARGEST_PORTABLE_W ? 'standby machine' : 'machine', Say::watts((float) $size),
             $this->needsBothLegs ? ', 120/240 V' : '', $asked,
         );
+
+        return $this->missing === '' ? $words : "$words. Not counted: $this->missing";
     }
 }

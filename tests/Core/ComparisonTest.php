@@ -123,6 +123,15 @@ it('names the class of machine that what must run asks for', function (array $ci
     'more than any' => [[Houses::circuit('1', 2, Role::Must, 190_000)], null, true, 'more than one machine gives'],
 ]);
 
+it('says of what the class knows nothing', function () {
+    $words = fn (array $circuits): string => MachineClass::of(new Plan($circuits), 20)->words();
+    $known = Houses::circuit('1', 1, Role::Must, 1200);
+    expect($words([$known]))->toStartWith('a machine')->not->toContain('Not counted')
+        ->and($words([$known, Houses::circuit('3', 1, Role::Must)]))->toStartWith('at least a machine')
+        ->toEndWith('Not counted: 1 circuit that must run has no watts')
+        ->and($words([$known, Houses::circuit('3', 1, Role::Must, 900, kind: LoadKind::Pump)]))->toContain('1 load has no starting watts');
+});
+
 it('sums watts and both legs by role', function () {
     [$must, $room, $off] = RoleSums::of(new Plan([
         Houses::circuit('1', 1, Role::Must, 1200), Houses::circuit('3', 1, Role::Must, 600), Houses::circuit('5', 2, Role::Room, 2400),

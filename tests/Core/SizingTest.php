@@ -27,6 +27,7 @@ use Underpin\Job\Season;
 use Underpin\Job\Site;
 use Underpin\Loads\Plan;
 use Underpin\Sizing\Fit;
+use Underpin\Sizing\LoadSet;
 use Underpin\Sizing\Ranking;
 use Underpin\Sizing\Supply;
 use Underpin\Sizing\Verdict;
@@ -273,6 +274,23 @@ it('gives medical equipment its place before everything else', function () {
     $medical = Houses::circuit('6', 1, Role::Must, 1200, kind: LoadKind::Medical);
     $together = fit([...$lamps, $medical])->together();
     expect(array_map(fn ($c) => $c->id, $together->on))->toContain('c6')->and($together->waiting)->toHaveCount(4);
+});
+
+it('never tells medical equipment to wait: not for its hard start, not for being small among many', function () {
+    $waits = fn (LoadSet $set): array => array_map(fn (Circuit $c): string => $c->id, $set->waiting);
+    $medical = Houses::circuit('2', 1, Role::Must, 350, 4000, LoadKind::Medical);
+    $pump = Houses::circuit('4', 1, Role::Must, 3000, 5000, LoadKind::Pump);
+    $hard = fit([$medical, $pump])->together();
+    expect($waits($hard))->toBe(['c4'])->and($hard->medicalWaiting)->toBe([]);
+
+    $many = array_map(fn (int $n) => Houses::circuit((string) (4 * $n + 2), 1, Role::Must, 400), range(1, 20));
+    $small = fit([...$many, Houses::circuit('2', 1, Role::Must, 30, 30, LoadKind::Medical)])->together();
+    expect(array_map(fn (Circuit $c): string => $c->id, $small->on))->toContain('c2');
+});
+
+it('names medical equipment that a machine has no room for by itself, and not among what can wait', function () {
+    $set = fit([Houses::circuit('2', 1, Role::Must, 9000, 9000, LoadKind::Medical), Houses::circuit('4', 1, Role::Must, 100)])->together();
+    expect(array_map(fn (Circuit $c): string => $c->id, $set->medicalWaiting))->toBe(['c2'])->and($set->waiting)->toBe([]);
 });
 
 it('offers nothing beside what must run that the machine cannot feed', function () {
