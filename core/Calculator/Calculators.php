@@ -33,6 +33,7 @@ final class Calculators
             new PlacementCalculator,
             new ServiceDueCalculator,
             new SimulateCalculator,
+            new TurnsCalculator,
             new CheckDesignCalculator,
         ];
     }
