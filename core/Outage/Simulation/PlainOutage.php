@@ -20,16 +20,9 @@ final class PlainOutage
     /** Two changes as close as this, beside the time that has passed, are one: 0.1 + 0.2 and 0.3 are the same second. */
     private const SAME_TIME = 1e-12;
 
-    /** After so many changes the sums are made anew: what is added and taken away does not come out even to the last digit. */
-    private const SUMMED_ANEW = 512;
-
     private const HOUR_S = 3600.0;
 
-    /** @var list<array{float, float, float}> watts and amperes on either leg that each load draws now */
-    private array $draws;
-
-    /** @var array{float, float, float} the same of all together */
-    private array $sum = [0.0, 0.0, 0.0];
+    private readonly LegSums $sums;
 
     private float $now = 0.0;
 
@@ -52,7 +45,7 @@ final class PlainOutage
     /** @param  list<CyclingLoad>  $loads */
     private function __construct(private readonly array $loads, private readonly float $runAmps, private readonly float $surgeAmps)
     {
-        $this->draws = array_map(fn (): array => [0.0, 0.0, 0.0], $loads);
+        $this->sums = new LegSums(count($loads));
     }
 
     /**
@@ -80,7 +73,6 @@ final class PlainOutage
         foreach ($this->loads as $i => $load) {
             $this->plan($next, $load->cycle(0), $i, 0, 0);
         }
-        $made = 0;
         while (! $next->isEmpty()) {
             [$at, $i, $cycle, $step] = $next->extract();
             if ($at >= $durationS) {
@@ -97,10 +89,6 @@ final class PlainOutage
             } else {
                 $this->draw($i, 0.0, 0.0);
                 $this->plan($next, $load->cycle($cycle + 1), $i, $cycle + 1, 0);
-            }
-            if (++$made % self::SUMMED_ANEW === 0) {
-                $this->sum = [array_sum(array_column($this->draws, 0)), array_sum(array_column($this->draws, 1)),
-                    array_sum(array_column($this->draws, 2))];
             }
         }
         $this->passTo($durationS);
@@ -120,12 +108,7 @@ final class PlainOutage
     private function draw(int $load, float $watts, float $amps): void
     {
         $leg = $this->loads[$load]->leg;
-        $old = $this->draws[$load];
-        $new = [$watts, $leg->onA() ? $amps : 0.0, $leg->onB() ? $amps : 0.0];
-        $this->draws[$load] = $new;
-        $this->sum = [
-            $this->sum[0] + $new[0] - $old[0], $this->sum[1] + $new[1] - $old[1], $this->sum[2] + $new[2] - $old[2],
-        ];
+        $this->sums->set($load, [$watts, $leg->onA() ? $amps : 0.0, $leg->onB() ? $amps : 0.0]);
     }
 
     /** What is on now stays on until then. */
@@ -135,7 +118,7 @@ final class PlainOutage
         if ($passed <= self::SAME_TIME * max(1.0, $then)) {
             return;
         }
-        [$watts, $a, $b] = $this->sum;
+        [$watts, $a, $b] = $this->sums->sum();
         foreach ([$a, $b] as $leg => $amps) {
             if ($amps > $this->peaks[$leg][0] + self::SAME_AMPS) {
                 $this->peaks[$leg] = [$amps, $this->now];

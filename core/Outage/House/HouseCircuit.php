@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Outage\House;
+
+use Underpin\Job\Circuit;
+use Underpin\Job\ShedLoad;
+
+/** A breaker of the house in an outage. */
+final readonly class HouseCircuit
+{
+    public string $id;
+
+    public string $title;
+
+    public bool $isMedical;
+
+    /** seconds to wait after it was brought on */
+    public float $settleS;
+
+    public float $runAmps;
+
+    /**
+     * @param  list<int>  $loads  places of its loads in the house
+     * @param  ?ShedLoad  $shed  null: nothing takes it off by itself
+     */
+    public function __construct(Circuit $circuit, public array $loads, public ?ShedLoad $shed)
+    {
+        $this->id = $circuit->id;
+        $this->title = $circuit->title();
+        $this->isMedical = $circuit->isMedical();
+        $this->settleS = $circuit->settleS();
+        $this->runAmps = $circuit->runAmps();
+    }
+}

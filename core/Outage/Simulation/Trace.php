@@ -1,0 +1,180 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Outage\Simulation;
+
+/** All that an outage was, change by change: amperes of both legs, fuel, and every circuit. */
+final class Trace
+{
+    /** @var list<float> */
+    private array $atS = [];
+
+    /** @var list<float> */
+    private array $a = [];
+
+    /** @var list<float> */
+    private array $b = [];
+
+    /** @var list<float> fuel that is left, in the tank and beside it */
+    private array $fuel = [];
+
+    /** @var list<list<array{float, CircuitState}>> by place of the circuit */
+    private array $circuits;
+
+    public function __construct(int $circuits)
+    {
+        $this->circuits = array_fill(0, $circuits, [[0.0, CircuitState::Dead]]);
+    }
+
+    public function legs(float $atS, float $a, float $b, float $fuel): void
+    {
+        $this->atS[] = $atS;
+        $this->a[] = $a;
+        $this->b[] = $b;
+        $this->fuel[] = $fuel;
+    }
+
+    public function circuit(float $atS, int $circuit, CircuitState $state): void
+    {
+        $last = count($this->circuits[$circuit]) - 1;
+        if ($this->circuits[$circuit][$last][0] === $atS) {
+            $this->circuits[$circuit][$last][1] = $state;
+        } elseif ($this->circuits[$circuit][$last][1] !== $state) {
+            $this->circuits[$circuit][] = [$atS, $state];
+        }
+    }
+
+    public function changes(): int
+    {
+        return count($this->atS);
+    }
+
+    /** @return array{float, float, float} amperes on A and B, and fuel, at a second of it */
+    public function at(float $atS): array
+    {
+        $place = $this->placeOf($atS);
+
+        return $place < 0 ? [0.0, 0.0, $this->fuel[0] ?? 0.0] : [$this->a[$place], $this->b[$place], $this->fuel[$place]];
+    }
+
+    /** @return list<CircuitState> of every circuit at a second of it */
+    public function circuitsAt(float $atS): array
+    {
+        return array_map(function (array $changes) use ($atS): CircuitState {
+            $low = 0;
+            $high = count($changes) - 1;
+            while ($low < $high) {
+                $middle = intdiv($low + $high + 1, 2);
+                [$low, $high] = $changes[$middle][0] <= $atS ? [$middle, $high] : [$low, $middle - 1];
+            }
+
+            return $changes[$low][1];
+        }, $this->circuits);
+    }
+
+    /**
+     * As much of it as a picture can show: for each of so many equal parts of a span the lowest and the highest of both legs and the fuel
+     * at its end; with few changes in the span, the changes themselves.
+     *
+     * @return array{at: list<float>, a: list<float>, b: list<float>, aLow: list<float>, bLow: list<float>, fuel: list<float>}
+     */
+    public function seen(float $fromS, float $toS, int $parts): array
+    {
+        $first = max(0, $this->placeOf($fromS));
+        $last = $this->placeOf($toS);
+        if ($last - $first < $parts * 2) {
+            return $this->changesBetween($first, $last, $fromS, $toS);
+        }
+        $seen = ['at' => [], 'a' => [], 'b' => [], 'aLow' => [], 'bLow' => [], 'fuel' => []];
+        $place = $first;
+        for ($part = 0; $part < $parts; $part++) {
+            $until = $fromS + ($toS - $fromS) * ($part + 1) / $parts;
+            $aLow = $aHigh = $this->a[$place];
+            $bLow = $bHigh = $this->b[$place];
+            while ($place < $last && $this->atS[$place + 1] < $until) {
+                $place++;
+                $aLow = min($aLow, $this->a[$place]);
+                $aHigh = max($aHigh, $this->a[$place]);
+                $bLow = min($bLow, $this->b[$place]);
+                $bHigh = max($bHigh, $this->b[$place]);
+            }
+            $seen['at'][] = $fromS + ($toS - $fromS) * $part / $parts;
+            $seen['a'][] = $aHigh;
+            $seen['b'][] = $bHigh;
+            $seen['aLow'][] = $aLow;
+            $seen['bLow'][] = $bLow;
+            $seen['fuel'][] = $this->fuel[$place];
+        }
+
+        return $seen;
+    }
+
+    /**
+     * How much of each of so many equal parts of a span each circuit ran: 0 dead, 1 live, 2 to 9 more and more of the time.
+     *
+     * @return list<string> a digit for each part, by place of the circuit
+     */
+    public function bars(float $fromS, float $toS, int $parts): array
+    {
+        return array_map(fn (array $changes): string => self::bar($changes, $fromS, $toS, $parts), $this->circuits);
+    }
+
+    /** @param  list<array{float, CircuitState}>  $changes */
+    private static function bar(array $changes, float $fromS, float $toS, int $parts): string
+    {
+        $ran = array_fill(0, $parts, 0.0);
+        $live = array_fill(0, $parts, 0.0);
+        $length = ($toS - $fromS) / $parts;
+        foreach ($changes as $i => [$at, $state]) {
+            $from = max($at, $fromS);
+            $to = min($changes[$i + 1][0] ?? INF, $toS);
+            if ($state === CircuitState::Dead || $to <= $from) {
+                continue;
+            }
+            $first = min($parts - 1, (int) (($from - $fromS) / $length));
+            $last = min($parts - 1, (int) (($to - $fromS) / $length));
+            for ($part = $first; $part <= $last; $part++) {
+                $share = (min($to, $fromS + ($part + 1) * $length) - max($from, $fromS + $part * $length)) / $length;
+                $live[$part] += $share;
+                $ran[$part] += $state === CircuitState::Waits ? 0.0 : $share;
+            }
+        }
+
+        return implode('', array_map(
+            fn (float $ran, float $live): int => $ran > 0 ? 2 + (int) round(7 * min(1.0, $ran)) : ($live > 0.5 ? 1 : 0), $ran, $live,
+        ));
+    }
+
+    /** @return array{at: list<float>, a: list<float>, b: list<float>, aLow: list<float>, bLow: list<float>, fuel: list<float>} */
+    private function changesBetween(int $first, int $last, float $fromS, float $toS): array
+    {
+        $count = max(0, $last - $first + 1);
+        $at = array_slice($this->atS, $first, $count);
+        $a = array_slice($this->a, $first, $count);
+        $b = array_slice($this->b, $first, $count);
+        $fuel = array_slice($this->fuel, $first, $count);
+        if ($at !== []) {
+            $at[0] = max($at[0], $fromS);
+            $at[] = $toS;
+            $a[] = $a[$count - 1];
+            $b[] = $b[$count - 1];
+            $fuel[] = $fuel[$count - 1];
+        }
+
+        return ['at' => $at, 'a' => $a, 'b' => $b, 'aLow' => $a, 'bLow' => $b, 'fuel' => $fuel];
+    }
+
+    /** Place of the last change at or before a second; -1: there is none. */
+    private function placeOf(float $atS): int
+    {
+        $low = -1;
+        $high = count($this->atS) - 1;
+        while ($low < $high) {
+            $middle = intdiv($low + $high + 1, 2);
+            [$low, $high] = $this->atS[$middle] <= $atS ? [$middle, $high] : [$low, $middle - 1];
+        }
+
+        return $low;
+    }
+}
