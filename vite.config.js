@@ -12,7 +12,7 @@ export default defineConfig({
                 'resources/js/account/square.js', 'resources/js/place/page.js',
                 'resources/js/shop/prices.js', 'resources/js/price/page.js',
                 'resources/js/work/page.js', 'resources/js/keep/page.js',
-                'resources/js/rehearsal/page.js', 'resources/js/size/page.js',
+                'resources/js/rehearsal/page.js', 'resources/js/size/page.js', 'resources/js/size/outage.js',
             ],
             refresh: false,
         }),

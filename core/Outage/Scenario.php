@@ -8,7 +8,10 @@ use Underpin\Job\Season;
 use Underpin\Outage\House\Home;
 use Underpin\Refused;
 
-/** An outage to be acted out: when, for how long, who is at home, what somebody does beside the plan. The same seed gives the same one. */
+/**
+ * An outage to be acted out: when, for how long, who is at home, what somebody does beside the plan. The same seed
+ * gives the same one.
+ */
 final readonly class Scenario
 {
     public const LONGEST_H = 720.0;
@@ -16,15 +19,14 @@ final readonly class Scenario
     /**
      * @param  float  $hours  until the utility is back, over 0, at most thirty days
      * @param  float  $startHour  hour of the day at which it begins, 0 to below 24
-     * @param  bool  $idles  idle mode was left on, where the machine has one
-     * @param  bool  $withRoom  what has a place when there is room is brought on as well
+     * @param  bool  $fetches  somebody can fetch more fuel when the cans are empty
      * @param  list<Deed>  $deeds  by time
      *
      * @throws Refused on hours or start_hour
      */
     public function __construct(
         public Season $season = Season::Winter, public float $hours = 72.0, public float $startHour = 18.0, public Home $home = Home::Always,
-        public bool $idles = false, public bool $withRoom = false, public array $deeds = [], public int $seed = 1,
+        public bool $fetches = false, public array $deeds = [], public int $seed = 1,
     ) {
         if ($hours <= 0 || $hours > self::LONGEST_H) {
             throw new Refused('hours', 'Hours must be over 0 and at most '.self::LONGEST_H."; $hours was given.");

@@ -3,9 +3,13 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Size\GeneratorController;
+use App\Http\Controllers\Size\OutageController;
 use Illuminate\Support\Facades\Route;
 
 /* The machine. */
 
 Route::put('/machine', [GeneratorController::class, 'machine'])->name('machine');
 Route::put('/margin', [GeneratorController::class, 'margin'])->name('margin');
+Route::get('/outage', [OutageController::class, 'show'])->name('outage');
+Route::get('/outage/span', [OutageController::class, 'span'])->name('outage.span');
+Route::get('/outage/moment', [OutageController::class, 'moment'])->name('outage.moment');

@@ -4,18 +4,24 @@ declare(strict_types=1);
 
 namespace Underpin\Outage\House;
 
+use Underpin\Codebook\SoftStarters;
+use Underpin\Design\Design;
 use Underpin\Dice;
 use Underpin\Job\Circuit;
-use Underpin\Design\Design;
+use Underpin\Job\Load;
+use Underpin\Outage\Order;
 use Underpin\Outage\Machine\Protection;
 use Underpin\Outage\Machine\Protections;
 use Underpin\Outage\Scenario;
+use Underpin\Outage\Trial;
 use Underpin\Sizing\Fit;
 use Underpin\Sizing\Supply;
 
 /** What an outage is acted out with: the circuits in the order in which they are brought on, their loads, the machine, its fuel. */
 final readonly class House
 {
+    public Supply $supply;
+
     /** @var list<HouseCircuit> in the order in which they are brought on */
     public array $circuits;
 
@@ -36,8 +42,9 @@ final readonly class House
     public bool $isBattery;
 
     /** @param  list<Circuit>  $circuits */
-    private function __construct(public Supply $supply, Design $design, array $circuits, public Scenario $scenario)
+    private function __construct(public Trial $trial, Design $design, array $circuits, public Scenario $scenario)
     {
+        $this->supply = $supply = $trial->supply;
         $job = $design->sized();
         $dice = Dice::named($scenario->seed, 'weather');
         $this->weather = new Weather($scenario->season, $job->site, $scenario->startHour, $dice);
@@ -64,34 +71,48 @@ final readonly class House
         $this->shedding = array_keys($shed);
     }
 
-    /** Null: no machine is picked, or nothing that it could feed is marked to run. */
-    public static function of(Design $design, Scenario $scenario, ?Supply $supply = null): ?self
+    /** Null: there is nothing that the machine could feed. */
+    public static function of(Design $design, Scenario $scenario, Trial $trial): ?self
     {
-        $supply ??= $design->supply();
-        if ($supply === null) {
-            return null;
-        }
         $dead = array_map(fn (Circuit $c): string => $c->id, $design->connection()->dead ?? []);
         $plan = $design->onGenerator();
         $reached = array_values(array_filter(
-            [...$plan->must, ...$scenario->withRoom ? $plan->room : []],
-            fn (Circuit $c): bool => ! in_array($c->id, $dead, true) && $supply->canFeed($c),
+            [...$plan->must, ...$trial->withRoom ? $plan->room : []],
+            fn (Circuit $c): bool => ! in_array($c->id, [...$dead, ...$trial->without], true) && $trial->supply->canFeed($c),
         ));
-        $circuits = [];
-        foreach ($reached as $circuit) {
-            $circuits[" $circuit->id"] = $circuit;
-        }
-        $order = Fit::startingOn($supply, $reached)->order();
+        $reached = array_map(fn (Circuit $c): Circuit => $c->id === $trial->softStarted ? self::softStarted($c) : $c, $reached);
 
-        return $reached === [] ? null : new self(
-            $supply, $design, array_map(fn (string $id): Circuit => $circuits[" $id"], $order), $scenario,
-        );
+        return $reached === [] ? null : new self($trial, $design, self::ordered($trial, $reached), $scenario);
+    }
+
+    /**
+     * @param  list<Circuit>  $circuits  as they hang in the panel
+     * @return list<Circuit>
+     */
+    private static function ordered(Trial $trial, array $circuits): array
+    {
+        if ($trial->order !== Order::Best) {
+            return $circuits;
+        }
+        $byId = [];
+        foreach ($circuits as $circuit) {
+            $byId[" $circuit->id"] = $circuit;
+        }
+
+        return array_map(fn (string $id): Circuit => $byId[" $id"], Fit::startingOn($trial->supply, $circuits)->order());
+    }
+
+    private static function softStarted(Circuit $circuit): Circuit
+    {
+        return $circuit->with(loads: array_map(fn (Load $load): Load => $load->kind->isMotor() && $load->startW !== null
+            ? $load->with(startW: max($load->knownRunW(), $load->startW * SoftStarters::LEAVES_PCT / 100))
+            : $load, $circuit->loads));
     }
 
     /** @return list<Protection> */
     public function protections(): array
     {
-        return Protections::of($this->supply, $this->scenario->idles && $this->supply->machine->plate->idleMode !== false);
+        return Protections::of($this->supply, $this->trial->idles && $this->supply->machine->plate->idleMode !== false);
     }
 
     /** Place of a circuit; null: it is not among those that the machine feeds. */

@@ -9,6 +9,7 @@ use SplMinHeap;
 use Underpin\Limit;
 use Underpin\Outage\House\House;
 use Underpin\Outage\Machine\Protection;
+use Underpin\Outage\Order;
 use Underpin\Say;
 
 /**
@@ -26,6 +27,12 @@ final class ActedOutage
 
     /** Seconds to stop, cool, fill and start again: 15 to 20 minutes, and the handling. */
     private const FILLS_S = 1500.0;
+
+    /** Seconds to get more when the cans are empty: the nearest station that has power, there and back. */
+    private const FETCHES_S = 7_200.0;
+
+    /** From one handle to the next without a wait. */
+    private const HANDLE_S = 1.0;
 
     /** Seconds until an automatic switch has started the engine and transferred. */
     private const TRANSFERS_S = 20.0;
@@ -119,7 +126,9 @@ final class ActedOutage
         for ($day = 0; $day * 24 - $scenario->startHour < $scenario->hours; $day++) {
             foreach (self::LOOKS_H as [$clock, $share]) {
                 if ($day * 24 + $clock > $scenario->startHour) {
-                    $this->plan(($day * 24 + $clock - $scenario->startHour) * 3600, fn () => $this->fillBelow($share));
+                    $this->plan(($day * 24 + $clock - $scenario->startHour) * 3600, function () use ($share): void {
+                        $this->fillBelow($share);
+                    });
                 }
             }
         }
@@ -201,9 +210,11 @@ final class ActedOutage
         $this->feeds = true;
         $this->shed = [];
         $places = array_keys(array_diff_key($this->house->circuits, $this->leftOff));
-        if ($this->house->startsByItself && $isFirst) {
+        $transfers = $this->house->startsByItself && $isFirst;
+        if ($transfers || $this->house->trial->order === Order::AtOnce) {
             $this->log->moment($this->now, MomentKind::Ready, sprintf(
-                'The engine runs and the switch transfers: %s at once.', Say::count(count($places), 'circuit'),
+                $transfers ? 'The engine runs and the switch transfers: %s at once.' : 'The machine carries. %s at once.',
+                ucfirst(Say::count(count($places), 'circuit')),
             ));
             array_map($this->bringOn(...), $places);
 
@@ -212,7 +223,7 @@ final class ActedOutage
         $wait = 0.0;
         foreach ($places as $place) {
             $this->whilePowered($wait, fn () => $this->bringOn($place));
-            $wait += $this->house->circuits[$place]->settleS;
+            $wait += $this->house->trial->order === Order::Panel ? self::HANDLE_S : $this->house->circuits[$place]->settleS;
         }
         $this->log->moment($this->now, MomentKind::Ready, sprintf(
             'The machine carries. %s are brought on one by one, in %d min.', ucfirst(Say::count(count($places), 'circuit')),
@@ -301,17 +312,19 @@ final class ActedOutage
 
     private function runDry(): void
     {
-        $isStored = $this->house->tank?->isFilled === true;
+        $isFilled = $this->house->tank?->isFilled === true;
         $canBeFilled = $this->fuel->canBeFilled();
+        $fetches = $isFilled && ! $canBeFilled && $this->house->scenario->fetches;
         $this->log->moment($this->now, MomentKind::Dry, match (true) {
             $this->house->isBattery => 'The battery is flat.',
             $canBeFilled => 'The tank is dry: the engine stops.',
-            $isStored => 'The tank is dry, and nothing is left to fill it from.',
+            $fetches => 'The tank is dry and the cans are empty: somebody has to fetch more.',
+            $isFilled => 'The tank is dry, and nothing is left to fill it from.',
             default => 'The fuel is used up: the engine stops.',
         });
         $this->powerOff();
-        if ($canBeFilled) {
-            $this->bySomebody(self::FINDS_S + self::FILLS_S, $this->filled(...));
+        if ($canBeFilled || $fetches) {
+            $this->bySomebody(self::FINDS_S + self::FILLS_S + ($fetches ? self::FETCHES_S : 0.0), $this->filled(...));
         }
     }
 
@@ -330,6 +343,9 @@ final class ActedOutage
 
     private function filled(): void
     {
+        if (! $this->fuel->canBeFilled()) {
+            $this->fuel->fetch();
+        }
         $this->fuel->fill();
         $this->isMissed = false;
         $this->carry();

@@ -39,7 +39,7 @@ final class FuelGauge
         $used = $this->perS * $seconds;
         $this->burned += max(0.0, $used);
         if ($this->left !== null) {
-            $this->left = max(0.0, min($this->tank?->holds ?? INF, $this->left - $used));
+            $this->left = max(0.0, min((float) $this->tank?->holds, $this->left - $used));
         }
     }
 
@@ -59,6 +59,12 @@ final class FuelGauge
         $takes = min($this->store, max(0.0, (float) $this->tank?->holds - (float) $this->left));
         $this->store -= $takes;
         $this->left = (float) $this->left + $takes;
+    }
+
+    /** The cans are filled somewhere else, as full as they were. */
+    public function fetch(): void
+    {
+        $this->store = (float) $this->tank?->store + (float) $this->tank?->holds;
     }
 
     public function canBeFilled(): bool

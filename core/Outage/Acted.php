@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Outage;
+
+use Underpin\Design\Design;
+use Underpin\Job\Fuel;
+use Underpin\Outage\House\House;
+use Underpin\Outage\Simulation\ActedOutage;
+use Underpin\Outage\Simulation\Moment;
+use Underpin\Outage\Simulation\MomentKind;
+use Underpin\Outage\Simulation\OutageResult;
+use Underpin\Outage\Simulation\Trace;
+use Underpin\Say;
+
+/** One trial put to one outage: the house, what came of it, and every change. */
+final readonly class Acted
+{
+    private const HOUR_S = 3600.0;
+
+    /** Minutes without power that a start and the filling of a tank take anyway. */
+    private const LITTLE = 0.1;
+
+    private function __construct(public House $house, public OutageResult $result, public Trace $trace)
+    {
+    }
+
+    /** Null: nothing that must run can be fed. */
+    public static function of(Design $design, Scenario $scenario, Trial $trial): ?self
+    {
+        $house = House::of($design, $scenario, $trial);
+        if ($house === null) {
+            return null;
+        }
+        $trace = new Trace(count($house->circuits));
+
+        return new self($house, ActedOutage::of($house, $trace), $trace);
+    }
+
+    /** What to say of it first. */
+    public function headline(): string
+    {
+        $result = $this->result;
+        $length = self::hours($result->seconds);
+        $trip = $this->first(MomentKind::Trip);
+        $dry = $this->first(MomentKind::Dry);
+
+        return match (true) {
+            $result->firstOnS === null => "Dark for all of the $length: nobody is there to start it.",
+            $trip !== null => sprintf(
+                '%s in %s, the first after %s. %s', ucfirst(Say::count($result->overloads(), 'overload')), $length,
+                self::hours($trip->atS), $trip->words,
+            ),
+            $dry !== null => sprintf(
+                'No overload, but without power for %s of %s. After %s: %s', self::hours($result->downS), $length, self::hours($dry->atS),
+                lcfirst($dry->words),
+            ),
+            default => "No overload in this $length.",
+        };
+    }
+
+    /** The finding tone it is shown in. */
+    public function tone(): string
+    {
+        return match (true) {
+            $this->result->overloads() > 0, $this->result->firstOnS === null => 'danger',
+            $this->first(MomentKind::Dry) !== null, $this->result->downS > self::LITTLE * $this->result->seconds => 'wrong',
+            default => 'good',
+        };
+    }
+
+    /** In which its fuel is counted. */
+    public function unit(): string
+    {
+        return match ($this->house->supply->fuel) {
+            Fuel::NaturalGas => 'ft³',
+            Fuel::Stored => 'Wh',
+            Fuel::Gasoline, Fuel::Propane, Fuel::Diesel => 'gal',
+        };
+    }
+
+    /** Why it is not told what is left. */
+    public function leftUnknown(): string
+    {
+        return $this->house->tank === null || $this->house->supply->fuel !== Fuel::NaturalGas ? 'not known' : 'by the pipe';
+    }
+
+    /** What the figures rest on. */
+    public function restsOn(): string
+    {
+        $weather = $this->house->weather;
+
+        return sprintf(
+            'An outage made up, not a forecast: %s °F on average, %s. Loads run as was said of them, else as their kind usually does; '
+                .'breakers, stalls and idle mode act by good practice. The manual of the machine and the real house come first.',
+            Say::figure(round($weather->meanF)), $weather->isOfSite ? 'from the extremes of the survey'
+                : 'a usual '.$this->house->scenario->season->value.', since the survey does not say',
+        );
+    }
+
+    public function first(MomentKind $kind): ?Moment
+    {
+        foreach ($this->result->moments as $moment) {
+            if ($moment->kind === $kind) {
+                return $moment;
+            }
+        }
+
+        return null;
+    }
+
+    /** Day and time of day, as somebody there would say it. */
+    public function clock(float $atS): string
+    {
+        $hours = $this->house->scenario->startHour + $atS / self::HOUR_S;
+        $minutes = (int) floor(fmod($hours, 24) * 60 + 1e-6);
+
+        return sprintf('day %d, %d:%02d', (int) floor($hours / 24) + 1, intdiv($minutes, 60), $minutes % 60);
+    }
+
+    /** "21 h 10 min", "9 min". */
+    public static function hours(float $seconds): string
+    {
+        $minutes = (int) round($seconds / 60);
+        $parts = [
+            ...$minutes >= 60 ? [intdiv($minutes, 60).' h'] : [], ...$minutes % 60 > 0 || $minutes < 60 ? [($minutes % 60).' min'] : [],
+        ];
+
+        return implode(' ', $parts);
+    }
+}

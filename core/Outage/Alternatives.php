@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underpin\Outage;
+
+use Underpin\Design\Design;
+use Underpin\Job\Circuit;
+use Underpin\Job\Load;
+use Underpin\Sizing\Supply;
+
+/** What can be put beside a trial: one thing that is different each time. */
+final class Alternatives
+{
+    /**
+     * @param  list<Supply>  $machines  others that could be taken
+     * @return list<Alternative>
+     */
+    public static function of(Design $design, Trial $trial, array $machines): array
+    {
+        $plan = $design->onGenerator();
+        $id = fn (Supply $supply): string => $supply->id();
+
+        return [
+            ...self::softStarted($plan->must, $trial),
+            ...$trial->withRoom || $plan->room === [] ? [] : [
+                new Alternative('room', 'with what has a place when there is room', $trial->with(withRoom: true)),
+            ],
+            ...array_map(
+                fn (Order $order): Alternative => new Alternative($order->value, $order->words(), $trial->with(order: $order)),
+                array_values(array_filter(Order::cases(), fn (Order $order): bool => $order !== $trial->order)),
+            ),
+            ...$trial->idles || $trial->supply->machine->plate->idleMode !== true ? [] : [
+                new Alternative('idle', 'with idle mode left on', $trial->with(idles: true)),
+            ],
+            ...array_map(fn (Supply $supply): Alternative => new Alternative(
+                'machine '.$supply->id(), "on {$supply->words()}", $trial->with(supply: $supply),
+            ), array_values(array_filter($machines, fn (Supply $supply): bool => $id($supply) !== $id($trial->supply)))),
+            ...array_map(fn (Circuit $circuit): Alternative => new Alternative(
+                "without $circuit->id", "without {$circuit->title()}", $trial->with(without: [...$trial->without, $circuit->id]),
+            ), array_values(array_filter($plan->must, fn (Circuit $circuit): bool => ! $circuit->isMedical()))),
+        ];
+    }
+
+    /**
+     * @param  list<Circuit>  $must
+     * @return list<Alternative> for each motor that draws more to start, the hardest first
+     */
+    private static function softStarted(array $must, Trial $trial): array
+    {
+        $surplus = fn (Circuit $circuit): float => $circuit->startAmps() - $circuit->runAmps();
+        $motors = array_filter($must, fn (Circuit $circuit): bool => $surplus($circuit) > 0
+            && array_filter($circuit->loads, fn (Load $load): bool => $load->kind->isMotor() && $load->startW !== null) !== []);
+        usort($motors, fn (Circuit $x, Circuit $y): int => $surplus($y) <=> $surplus($x));
+
+        return array_map(fn (Circuit $circuit): Alternative => new Alternative(
+            "soft $circuit->id", "with a soft starter on {$circuit->title()}", $trial->with(softStarted: $circuit->id),
+        ), $motors);
+    }
+
+    /**
+     * @param  list<Alternative>  $alternatives
+     * @return ?Alternative null: there is none of that key
+     */
+    public static function named(array $alternatives, string $key): ?Alternative
+    {
+        foreach ($alternatives as $alternative) {
+            if ($alternative->key === $key) {
+                return $alternative;
+            }
+        }
+
+        return null;
+    }
+}
