@@ -13,6 +13,12 @@ final class Say
     }
 
     /** A bare number as short as it is: "30", "37.5". */
+    /** Amperes that are over a limit, with as many digits as it takes to see it. */
+    public static function ampsOver(float $amps, float $limit): string
+    {
+        return self::amps($amps) === self::amps($limit) ? 'a hair over '.self::amps($amps) : self::amps($amps);
+    }
+
     public static function figure(?float $value): string
     {
         return $value === null ? 'not known' : rtrim(rtrim(number_format($value, 1), '0'), '.');

@@ -22,6 +22,7 @@ use RuntimeException;
  * @property ?int $read_seq the last step of the job's ledger that it has seen; null: it has not begun
  * @property RunState $state
  * @property ?float $share of 1; null: not known
+ * @property ?array<string, mixed> $kept what it has so far, and goes on from; null: it begins anew
  * @property string $said what it does now, what came of it, or what is wrong
  * @property bool $stop_asked
  * @property ?Carbon $beat_at when the worker last said that it is at it
@@ -59,6 +60,6 @@ final class Run extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['input' => 'array', 'state' => RunState::class, 'share' => 'float', 'stop_asked' => 'boolean', 'beat_at' => 'datetime'];
+        return ['input' => 'array', 'kept' => 'array', 'state' => RunState::class, 'share' => 'float', 'stop_asked' => 'boolean', 'beat_at' => 'datetime'];
     }
 }

@@ -19,6 +19,16 @@ final class RunProgress
     }
 
     /**
+     * What it has so far: it goes on from there when it is cut short.
+     *
+     * @param  array<string, mixed>  $kept
+     */
+    public function keep(array $kept): void
+    {
+        $this->run->update(['kept' => $kept, 'beat_at' => now()]);
+    }
+
+    /**
      * @param  ?float  $share  of 1; null: not known
      *
      * @throws RunStopped

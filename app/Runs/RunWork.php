@@ -32,7 +32,7 @@ final class RunWork implements ShouldQueue
         try {
             $this->end($run, RunState::Done, $task->run($run, new RunProgress($run)));
         } catch (RunStopped) {
-            $this->end($run, RunState::Stopped, 'Stopped. Nothing was kept.');
+            $this->end($run, RunState::Stopped, Runs::stopped($run));
 
             return;
         } catch (Refused $refused) {

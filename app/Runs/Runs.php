@@ -34,15 +34,24 @@ final class Runs
         Run::query()
             ->whereKey($run->id)
             ->where('state', RunState::Waiting)
-            ->update(['state' => RunState::Stopped, 'said' => 'Stopped. Nothing was kept.']);
+            ->update(['state' => RunState::Stopped, 'said' => self::stopped($run)]);
+    }
+
+    /** What is said of one that was stopped. */
+    public static function stopped(Run $run): string
+    {
+        return $run->kept === null ? 'Stopped. Nothing was kept.' : 'Stopped. It goes on where it was.';
     }
 
     /** What has failed, was stopped, or is stale. */
     public static function again(Run $run, Task $task): void
     {
-        $ended = self::isStale($run, $task) ? [RunState::Done] : [RunState::Failed, RunState::Stopped];
-        $taken = Run::query()->whereKey($run->id)->whereIn('state', $ended)
-            ->update(['state' => RunState::Waiting, 'stop_asked' => false, 'said' => '', 'share' => null, 'beat_at' => null]);
+        $isStale = self::isStale($run, $task);
+        $taken = Run::query()->whereKey($run->id)->whereIn('state', $isStale ? [RunState::Done] : [RunState::Failed, RunState::Stopped])
+            ->update([
+                'state' => RunState::Waiting, 'stop_asked' => false, 'said' => '', 'share' => null, 'beat_at' => null,
+                ...$isStale ? ['kept' => null] : [],
+            ]);
         if ($taken === 1) {
             RunWork::dispatch($run->id);
         }

@@ -6,6 +6,7 @@ namespace App\Runs;
 
 use App\Documents\PrintedCard;
 use App\Intervals\ReadUtilityData;
+use App\Outages\ManyOutages;
 use App\Photos\KeepPhoto;
 use App\Recordings\ReadReadings;
 use LogicException;
@@ -20,7 +21,7 @@ final readonly class Tasks
 
     public static function standard(): self
     {
-        return new self([new ReadUtilityData, new KeepPhoto, new PrintedCard, new ReadReadings]);
+        return new self([new ReadUtilityData, new KeepPhoto, new PrintedCard, new ReadReadings, new ManyOutages]);
     }
 
     public function with(Task $task): self

@@ -41,31 +41,37 @@ final readonly class Acted
     /** What to say of it first. */
     public function headline(): string
     {
-        $result = $this->result;
-        $length = self::hours($result->seconds);
+        $length = self::hours($this->result->seconds);
         $trip = $this->first(MomentKind::Trip);
         $dry = $this->first(MomentKind::Dry);
 
-        return match (true) {
-            $result->firstOnS === null => "Dark for all of the $length: nobody is there to start it.",
-            $trip !== null => sprintf(
-                '%s in %s, the first after %s. %s', ucfirst(Say::count($result->overloads(), 'overload')), $length,
-                self::hours($trip->atS), $trip->words,
+        return implode(' ', array_filter([
+            match (true) {
+                $this->result->firstOnS === null => "Dark for all of the $length: nobody is there to start it.",
+                $trip !== null => sprintf(
+                    '%s in %s, the first after %s. %s', ucfirst(Say::count($this->result->overloads(), 'overload')), $length,
+                    self::hours($trip->atS), $trip->words,
+                ),
+                $dry !== null => sprintf(
+                    'No overload, but without power for %s of %s. After %s: %s', self::hours($this->result->downS), $length,
+                    self::hours($dry->atS), lcfirst($dry->words),
+                ),
+                default => "No overload in these $length.",
+            },
+            $this->house->unfed === [] ? '' : sprintf(
+                'It does not feed %s: %s dead.', Say::list($this->house->unfed, 4), count($this->house->unfed) === 1 ? 'that stays' : 'they stay',
             ),
-            $dry !== null => sprintf(
-                'No overload, but without power for %s of %s. After %s: %s', self::hours($result->downS), $length, self::hours($dry->atS),
-                lcfirst($dry->words),
-            ),
-            default => "No overload in this $length.",
-        };
+            $this->house->unknown === [] ? '' : 'Not counted, since it is not known: watts or starts of '.Say::list($this->house->unknown, 4).'.',
+        ]));
     }
 
     /** The finding tone it is shown in. */
     public function tone(): string
     {
         return match (true) {
-            $this->result->overloads() > 0, $this->result->firstOnS === null => 'danger',
+            $this->result->overloads() > 0, $this->result->firstOnS === null, $this->house->unfed !== [] => 'danger',
             $this->first(MomentKind::Dry) !== null, $this->result->downS > self::LITTLE * $this->result->seconds => 'wrong',
+            $this->house->unknown !== [] => 'advice',
             default => 'good',
         };
     }

@@ -11,5 +11,6 @@ use Illuminate\Support\Facades\Route;
 Route::put('/machine', [GeneratorController::class, 'machine'])->name('machine');
 Route::put('/margin', [GeneratorController::class, 'margin'])->name('margin');
 Route::get('/outage', [OutageController::class, 'show'])->name('outage');
+Route::post('/outage/many', [OutageController::class, 'many'])->name('outage.many');
 Route::get('/outage/span', [OutageController::class, 'span'])->name('outage.span');
 Route::get('/outage/moment', [OutageController::class, 'moment'])->name('outage.moment');

@@ -14,6 +14,7 @@ enum PlotInk: string implements Ink
     case Grid = 'grid';
     case Words = 'map-text';
     case Mark = 'mark-line';
+    case Bar = 'overload-bar';
     case LegA = 'trace-a';
     case LegB = 'trace-b';
 
@@ -28,6 +29,7 @@ enum PlotInk: string implements Ink
             self::Grid => Pen::line(Colour::Line, 1),
             self::Words => Pen::text(Colour::Quiet, 14),
             self::Mark => Pen::line(Colour::Quiet, 1)->dashed(3, 3),
+            self::Bar => Pen::fill(Colour::Danger),
             self::LegA => Pen::line(Colour::LegA, 2),
             self::LegB => Pen::line(Colour::LegB, 2)->dashed(7, 3),
         };

@@ -28,6 +28,12 @@ final readonly class House
     /** @var list<HouseLoad> */
     public array $loads;
 
+    /** @var list<string> titles of circuits that must run and get nothing from this machine by this way */
+    public array $unfed;
+
+    /** @var list<string> titles of circuits whose watts nobody knows, and of those whose starts nobody knows: they count as none */
+    public array $unknown;
+
     /** @var list<int> places of circuits that are shed by themselves, the first to go first */
     public array $shedding;
 
@@ -41,9 +47,16 @@ final readonly class House
     /** it has no engine that warms up */
     public bool $isBattery;
 
-    /** @param  list<Circuit>  $circuits */
-    private function __construct(public Trial $trial, Design $design, array $circuits, public Scenario $scenario)
+    /**
+     * @param  list<Circuit>  $circuits
+     * @param  list<Circuit>  $unfed
+     */
+    private function __construct(public Trial $trial, Design $design, array $circuits, array $unfed, public Scenario $scenario)
     {
+        $this->unfed = array_map(fn (Circuit $c): string => $c->title(), $unfed);
+        $this->unknown = array_values(array_map(
+            fn (Circuit $c): string => $c->title(), array_filter($circuits, fn (Circuit $c): bool => self::isUnknown($c)),
+        ));
         $this->supply = $supply = $trial->supply;
         $job = $design->sized();
         $dice = Dice::named($scenario->seed, 'weather');
@@ -82,7 +95,10 @@ final readonly class House
         ));
         $reached = array_map(fn (Circuit $c): Circuit => $c->id === $trial->softStarted ? self::softStarted($c) : $c, $reached);
 
-        return $reached === [] ? null : new self($trial, $design, self::ordered($trial, $reached), $scenario);
+        $ids = array_map(fn (Circuit $c): string => $c->id, [...$reached]);
+        $unfed = array_filter($plan->must, fn (Circuit $c): bool => ! in_array($c->id, [...$ids, ...$trial->without], true));
+
+        return $reached === [] ? null : new self($trial, $design, self::ordered($trial, $reached), array_values($unfed), $scenario);
     }
 
     /**
@@ -100,6 +116,11 @@ final readonly class House
         }
 
         return array_map(fn (string $id): Circuit => $byId[" $id"], Fit::startingOn($trial->supply, $circuits)->order());
+    }
+
+    private static function isUnknown(Circuit $circuit): bool
+    {
+        return $circuit->figuresMissing() || array_filter($circuit->loads, fn (Load $load): bool => $load->startIsMissing()) !== [];
     }
 
     private static function softStarted(Circuit $circuit): Circuit

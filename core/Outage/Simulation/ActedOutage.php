@@ -278,9 +278,9 @@ final class ActedOutage
         [, $a, $b] = $this->loads->sum();
         $limit = $trip->isMomentary() ? $this->house->supply->surgeLimitAmps() : $this->house->supply->runLimitAmps();
         $this->log->moment($this->now, MomentKind::Trip, sprintf(
-            '%s: leg %s at %s, of %s%s, after %s went on.', $trip->words(), $a >= $b ? 'A' : 'B', Say::amps(max($a, $b)), Say::amps($limit),
-            $trip->isMomentary() ? ' for a moment' : ' for hours', $this->house->circuits[$place]->title,
-        ), $place);
+            '%s: leg %s at %s, of %s%s, after %s went on.', $trip->words(), $a >= $b ? 'A' : 'B', Say::ampsOver(max($a, $b), $limit),
+            Say::amps($limit), $trip->isMomentary() ? ' for a moment' : ' for hours', $this->house->circuits[$place]->title,
+        ), $place, $trip);
         if ($this->log->trip($place) >= self::LEFT_OFF_AT) {
             $this->leaveOff($trip->isMomentary() ? $place : $this->loads->largest() ?? $place);
         }

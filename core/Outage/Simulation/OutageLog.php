@@ -6,6 +6,7 @@ namespace Underpin\Outage\Simulation;
 
 use Underpin\Limit;
 use Underpin\Outage\House\House;
+use Underpin\Outage\Machine\Trip;
 
 /** Keeps count while an outage is acted out. */
 final class OutageLog
@@ -65,12 +66,12 @@ final class OutageLog
         $this->downS += $feeds ? 0.0 : $seconds;
     }
 
-    public function moment(float $atS, MomentKind $kind, string $words, ?int $circuit = null): void
+    public function moment(float $atS, MomentKind $kind, string $words, ?int $circuit = null, ?Trip $trip = null): void
     {
         $this->firstOnS ??= $kind === MomentKind::Ready ? $atS : null;
         $this->refuellings += $kind === MomentKind::Refuelling ? 1 : 0;
         if (count($this->moments) < self::MOST_MOMENTS) {
-            $this->moments[] = new Moment($atS, $kind, $words, $circuit);
+            $this->moments[] = new Moment($atS, $kind, $words, $circuit, $trip);
         }
     }
 

@@ -6,7 +6,7 @@
         <form method="post" action="{{ route('jobs.runs.again', [$run->job_id, $run->id]) }}">@csrf<button type="submit" class="button">Do it again</button></form>
     @elseif ($run->state->isOver())
         <p class="error" role="alert">{{ $run->said }}</p>
-        <form method="post" action="{{ route('jobs.runs.again', [$run->job_id, $run->id]) }}">@csrf<button type="submit" class="button">Try again</button></form>
+        <form method="post" action="{{ route('jobs.runs.again', [$run->job_id, $run->id]) }}">@csrf<button type="submit" class="button">{{ $run->kept === null ? 'Try again' : 'Go on' }}</button></form>
     @else
         <div class="progress-line"><progress max="1" @if ($run->share !== null) value="{{ $run->share }}" @endif></progress> <output>{{ $run->said ?: 'Waiting for its turn' }}</output></div>
         <form method="post" action="{{ route('jobs.runs.stop', [$run->job_id, $run->id]) }}">@csrf<button type="submit" class="button">Stop it</button></form>

@@ -58,6 +58,7 @@
                 <p class="legend"><span class="key now-2"></span> runs <span class="key now-3"></span> starts <span class="key now-1"></span> live, waits <span class="key now-0"></span> no power</p>
             </section>
         </div>
+        @include('size.many')
         <section aria-label="Every circuit"><h2>Every circuit</h2>
             <div class="scroll" tabindex="0" role="group" aria-label="Every circuit"><table class="table">
                 <thead><tr><th scope="col">Circuit</th><th scope="col" class="num">Ran</th><th scope="col" class="num">Of the time</th><th scope="col" class="num">Deepest dip</th><th scope="col" class="num">Overloads</th><th scope="col">At the end</th></tr></thead>

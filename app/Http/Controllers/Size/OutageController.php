@@ -7,7 +7,10 @@ namespace App\Http\Controllers\Size;
 use App\Http\Controllers\Controller;
 use App\Http\FormInput;
 use App\Models\Job;
+use App\Outages\ManyOutages;
+use App\Runs\Runs;
 use App\Screens\JobScreen;
+use App\Screens\ManyOutagesScreen;
 use App\Screens\OutageScreen;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -34,7 +37,19 @@ final class OutageController extends Controller
             return redirect()->route('jobs.outage', $job->id)->withErrors($fault->errors())->withInput();
         }
 
-        return view('size.outage', ['screen' => $screen, 'outage' => $outage]);
+        return view('size.outage', [
+            'screen' => $screen, 'outage' => $outage, 'many' => ManyOutagesScreen::of($job, $screen->job, $outage->in),
+        ]);
+    }
+
+    /** A thousand that are alike, by the worker of the queue. */
+    public function many(Request $request, Job $job): RedirectResponse
+    {
+        $in = self::read($request);
+        $input = ManyOutagesScreen::input($in);
+        Runs::begin($job, $this->user(), new ManyOutages, 'A thousand outages like it', $input);
+
+        return redirect()->to(route('jobs.outage', [$job->id, ...$input]).'#many');
     }
 
     public function span(Request $request, Job $job): JsonResponse

@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Outages;
+
+use App\JobFile\JobEditor;
+use App\Models\Machine as MachineRow;
+use App\Models\Run;
+use App\Runs\RunProgress;
+use App\Runs\Task;
+use Underpin\Design\Design;
+use Underpin\Form\Values;
+use Underpin\Outage\Alternative;
+use Underpin\Outage\Alternatives;
+use Underpin\Outage\House\House;
+use Underpin\Outage\Many\Remedy;
+use Underpin\Outage\Many\Tally;
+use Underpin\Outage\Many\Variations;
+use Underpin\Outage\OutageForm;
+use Underpin\Outage\Scenario;
+use Underpin\Outage\Simulation\ActedOutage;
+use Underpin\Outage\Trial;
+use Underpin\Refused;
+use Underpin\Sizing\Supply;
+
+/**
+ * A thousand outages that are alike, then what would mend those with an overload. What it has so far is kept every few seconds, with a
+ * mark of what it was made from: a worker that takes it up again goes on from there, and begins anew when the job is another by then.
+ */
+final class ManyOutages implements Task
+{
+    /** Outages between two times that it is kept. */
+    private const KEPT_EVERY = 25;
+
+    private const MOST_REMEDIES = 12;
+
+    /** Parts of a job file that change what an outage comes to. */
+    private const READS = [
+        'panels', 'service', 'figures', 'machine', 'fuel', 'connection', 'switch_kind', 'switch_places', 'fed_panel', 'single_circuit',
+        'shed', 'site', 'fuel_kept', 'demand', 'recorded',
+    ];
+
+    public function key(): string
+    {
+        return 'outages';
+    }
+
+    public function reads(): array
+    {
+        return self::READS;
+    }
+
+    public function run(Run $run, RunProgress $progress): string
+    {
+        $edited = JobEditor::open($run->onJob());
+        $design = $edited->review->design;
+        $in = self::values($run->input);
+        $scenario = OutageForm::scenario($in);
+        $trial = new Trial(self::supply($run, $design, $in->text('machine')));
+        $mark = hash('sha256', serialize([$edited->job, $run->input, $trial->supply]));
+        $kept = ($run->kept['mark'] ?? '') === $mark ? (array) $run->kept : ['mark' => $mark];
+        $tally = self::tally($design, $scenario, $trial, $kept, $progress);
+        $kept['tally'] = $tally->toArray();
+        $remedies = self::remedies($design, $scenario, $trial, $tally, $progress);
+        $progress->keep([...$kept, 'remedies' => array_map(fn (Remedy $remedy): array => get_object_vars($remedy), $remedies)]);
+
+        return number_format($tally->done()).' outages acted out';
+    }
+
+    public function page(Run $run): string
+    {
+        return route('jobs.outage', [$run->job_id, ...$run->input]).'#many';
+    }
+
+    public function tidy(Run $run): void
+    {
+        // What it has kept is what its page shows.
+    }
+
+    /** @param  array<string, mixed>  $kept */
+    private static function tally(
+        Design $design, Scenario $scenario, Trial $trial, array $kept, RunProgress $progress,
+    ): Tally {
+        $first = self::house($design, $scenario, $trial);
+        $most = $first->tank === null ? 0.0 : $first->tank->burn($trial->supply->peakW(), 0.0) * $scenario->hours;
+        /** @var ?array<string, mixed> $sofar */
+        $sofar = $kept['tally'] ?? null;
+        $tally = $sofar === null ? Tally::empty($most) : Tally::fromArray($sofar);
+        $ids = array_map(fn ($circuit): string => $circuit->id, $first->circuits);
+        while ($tally->done() < Variations::USUAL) {
+            $variation = Variations::of($scenario, $tally->done());
+            $tally->add($variation, ActedOutage::of(self::house($design, $variation, $trial)), $ids);
+            if ($tally->done() % self::KEPT_EVERY === 0) {
+                $progress->keep([...$kept, 'tally' => $tally->toArray()]);
+            }
+            $progress->tell(
+                number_format($tally->done()).' of '.number_format(Variations::USUAL).' outages, '
+                    .number_format($tally->overloaded()).' with an overload', $tally->done() / Variations::USUAL,
+            );
+        }
+
+        return $tally;
+    }
+
+    /** @return list<Remedy> what mends most first */
+    private static function remedies(Design $design, Scenario $scenario, Trial $trial, Tally $tally, RunProgress $progress): array
+    {
+        $seeds = $tally->seeds();
+        $remedies = [];
+        foreach ($seeds === [] ? [] : self::changes($design, $trial, $tally) as $change) {
+            $still = 0;
+            foreach ($seeds as $seed) {
+                $house = House::of($design, Variations::seeded($scenario, $seed), $change->trial);
+                $still += $house !== null && ActedOutage::of($house)->overloads() > 0 ? 1 : 0;
+            }
+            $remedies[] = Remedy::of($change, count($seeds), $still);
+            $progress->tell('What would help: '.$change->words, null);
+        }
+        usort($remedies, fn (Remedy $x, Remedy $y): int => $x->still <=> $y->still);
+
+        return $remedies;
+    }
+
+    /** @return list<Alternative> soft starters first, then another order, then to leave off what was the last straw most often */
+    private static function changes(Design $design, Trial $trial, Tally $tally): array
+    {
+        $causes = $tally->causes();
+        $wanted = array_filter(
+            Alternatives::of($design, $trial, []),
+            fn (Alternative $each): bool => str_starts_with($each->key, 'soft ')
+                || str_starts_with($each->key, 'without ') && isset($causes[substr($each->key, strlen('without '))]),
+        );
+
+        return array_slice(array_values($wanted), 0, self::MOST_REMEDIES);
+    }
+
+    private static function house(Design $design, Scenario $scenario, Trial $trial): House
+    {
+        return House::of($design, $scenario, $trial)
+            ?? throw new Refused('machine', 'There is nothing to act out: nothing that must run can be fed by this machine.');
+    }
+
+    private static function supply(Run $run, Design $design, string $id): Supply
+    {
+        if ($id === '') {
+            return $design->supply() ?? throw new Refused('machine', 'Machine: none is picked. Pick one, or choose one for the outage.');
+        }
+        foreach (MachineRow::query()->where('shop_id', $run->onJob()->shop_id)->where('retired', false)->get() as $row) {
+            foreach ($row->core()->ratings as $rating) {
+                $supply = new Supply($row->core(), $rating->fuel, $design->job->site);
+                if ($supply->id() === $id) {
+                    return $supply;
+                }
+            }
+        }
+        throw new Refused('machine', 'Machine: it is not in the catalogue any more.');
+    }
+
+    /** @param  array<string, string>  $input */
+    private static function values(array $input): Values
+    {
+        $case = [];
+        foreach (OutageForm::form()->fields() as $field) {
+            $case[$field->name] = isset($input[$field->name]) ? $field->type->fromText($input[$field->name]) : null;
+        }
+
+        return OutageForm::form()->read((object) $case);
+    }
+}
