@@ -13,6 +13,7 @@ use Underpin\Design\Design;
 use Underpin\Form\Values;
 use Underpin\Outage\Alternative;
 use Underpin\Outage\Alternatives;
+use Underpin\Outage\Change;
 use Underpin\Outage\House\House;
 use Underpin\Outage\Many\Remedy;
 use Underpin\Outage\Many\Tally;
@@ -34,6 +35,9 @@ final class ManyOutages implements Task
     private const KEPT_EVERY = 25;
 
     private const MOST_REMEDIES = 12;
+
+    /** Larger machines that are tried, the cheapest first. */
+    private const MOST_MACHINES = 2;
 
     /** Parts of a job file that change what an outage comes to. */
     private const READS = [
@@ -62,7 +66,7 @@ final class ManyOutages implements Task
         $kept = ($run->kept['mark'] ?? '') === $mark ? (array) $run->kept : ['mark' => $mark];
         $tally = self::tally($design, $scenario, $trial, $kept, $progress);
         $kept['tally'] = $tally->toArray();
-        $remedies = self::remedies($design, $scenario, $trial, $tally, $progress);
+        $remedies = self::remedies($run, $design, $scenario, $trial, $tally, $progress);
         $progress->keep([...$kept, 'remedies' => array_map(fn (Remedy $remedy): array => get_object_vars($remedy), $remedies)]);
 
         return number_format($tally->done()).' outages acted out';
@@ -104,11 +108,11 @@ final class ManyOutages implements Task
     }
 
     /** @return list<Remedy> what mends most first */
-    private static function remedies(Design $design, Scenario $scenario, Trial $trial, Tally $tally, RunProgress $progress): array
+    private static function remedies(Run $run, Design $design, Scenario $scenario, Trial $trial, Tally $tally, RunProgress $progress): array
     {
         $seeds = $tally->seeds();
         $remedies = [];
-        foreach ($seeds === [] ? [] : self::changes($design, $trial, $tally) as $change) {
+        foreach ($seeds === [] ? [] : self::changes($run, $design, $trial, $tally) as $change) {
             $still = 0;
             foreach ($seeds as $seed) {
                 $house = House::of($design, Variations::seeded($scenario, $seed), $change->trial);
@@ -117,19 +121,24 @@ final class ManyOutages implements Task
             $remedies[] = Remedy::of($change, count($seeds), $still);
             $progress->tell('What would help: '.$change->words, null);
         }
-        usort($remedies, fn (Remedy $x, Remedy $y): int => $x->still <=> $y->still);
+        usort($remedies, fn (Remedy $x, Remedy $y): int => [$y->keepsAll, $x->still] <=> [$x->keepsAll, $y->still]);
 
         return $remedies;
     }
 
-    /** @return list<Alternative> soft starters first, then another order, then to leave off what was the last straw most often */
-    private static function changes(Design $design, Trial $trial, Tally $tally): array
+    /** @return list<Alternative> soft starters, larger machines, and to leave off what was the last straw */
+    private static function changes(Run $run, Design $design, Trial $trial, Tally $tally): array
     {
         $causes = $tally->causes();
+        $larger = array_filter(
+            self::supplies($run, $design), fn (Supply $supply): bool => ! $supply->fuelIsMissing() && $supply->feedsBothLegs()
+                && $supply->surgeLimitAmps() > $trial->supply->surgeLimitAmps() && $supply->machine->priceUsd !== null,
+        );
+        usort($larger, fn (Supply $x, Supply $y): int => $x->machine->priceUsd <=> $y->machine->priceUsd);
         $wanted = array_filter(
-            Alternatives::of($design, $trial, []),
-            fn (Alternative $each): bool => str_starts_with($each->key, 'soft ')
-                || str_starts_with($each->key, 'without ') && isset($causes[substr($each->key, strlen('without '))]),
+            Alternatives::of($design, $trial, array_slice($larger, 0, self::MOST_MACHINES)),
+            fn (Alternative $each): bool => $each->change->isRemedy()
+                && ($each->change !== Change::Without || isset($causes[$each->of])),
         );
 
         return array_slice(array_values($wanted), 0, self::MOST_REMEDIES);
@@ -146,15 +155,26 @@ final class ManyOutages implements Task
         if ($id === '') {
             return $design->supply() ?? throw new Refused('machine', 'Machine: none is picked. Pick one, or choose one for the outage.');
         }
-        foreach (MachineRow::query()->where('shop_id', $run->onJob()->shop_id)->where('retired', false)->get() as $row) {
-            foreach ($row->core()->ratings as $rating) {
-                $supply = new Supply($row->core(), $rating->fuel, $design->job->site);
-                if ($supply->id() === $id) {
-                    return $supply;
-                }
+        foreach (self::supplies($run, $design) as $supply) {
+            if ($supply->id() === $id) {
+                return $supply;
             }
         }
         throw new Refused('machine', 'Machine: it is not in the catalogue any more.');
+    }
+
+    /** @return list<Supply> every machine of the shop on each of its fuels */
+    private static function supplies(Run $run, Design $design): array
+    {
+        $supplies = [];
+        foreach (MachineRow::query()->where('shop_id', $run->onJob()->shop_id)->where('retired', false)->get() as $row) {
+            $machine = $row->core();
+            foreach ($machine->ratings as $rating) {
+                $supplies[] = new Supply($machine, $rating->fuel, $design->job->site);
+            }
+        }
+
+        return $supplies;
     }
 
     /** @param  array<string, string>  $input */

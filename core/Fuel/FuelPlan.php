@@ -19,7 +19,8 @@ use Underpin\Sizing\Supply;
 
 /**
  * What keeps the machine of a job running, at the loads of this job and not at full load. Burn is linear between no load and full
- * load; all that must run is taken as on at once: motors that cycle make it less. Good practice; NFPA 54 and NFPA 58 for gas.
+ * load. All that must run is taken as on at once, until outages have been acted out: motors that cycle make it less. Good practice;
+ * NFPA 54 and NFPA 58 for gas.
  */
 final readonly class FuelPlan
 {
@@ -37,18 +38,26 @@ final readonly class FuelPlan
 
     public FuelKept $kept;
 
-    private function __construct(public Supply $supply, Fit $fit, private Job $job)
+    private function __construct(public Supply $supply, private Job $job, float $loadW)
     {
         $this->kept = $job->fuelKept;
-        $this->loadW = min(
-            ($fit->running->aAmps + $fit->running->bAmps) * SplitPhase::LEG_V, $supply->runW(),
-        );
+        $this->loadW = min($loadW, $supply->runW());
         $this->hour = $this->burn(1.0);
     }
 
     public static function of(Fit $fit, Job $job): self
     {
-        return new self($fit->supply, $fit, $job);
+        return new self($fit->supply, $job, ($fit->running->aAmps + $fit->running->bAmps) * SplitPhase::LEG_V);
+    }
+
+    /**
+     * The same at the load that outages acted out have found, in place of all at once.
+     *
+     * @param  float  $watts  on average while it runs
+     */
+    public function atMean(float $watts): self
+    {
+        return new self($this->supply, $this->job, $watts);
     }
 
     /** Hours of its own tank; null: it has none for this fuel, or its size or its burn is not known. */

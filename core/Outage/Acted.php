@@ -19,7 +19,7 @@ final readonly class Acted
 {
     private const HOUR_S = 3600.0;
 
-    /** Minutes without power that a start and the filling of a tank take anyway. */
+    /** Part of the time without power that a start and the filling of a tank take anyway. */
     private const LITTLE = 0.1;
 
     private function __construct(public House $house, public OutageResult $result, public Trace $trace)
@@ -56,6 +56,10 @@ final readonly class Acted
                     'No overload, but without power for %s of %s. After %s: %s', self::hours($this->result->downS), $length,
                     self::hours($dry->atS), lcfirst($dry->words),
                 ),
+                $this->isLongWithout() => sprintf(
+                    'No overload, but without power for %s of %s: to start, to fill, or with nobody there.',
+                    self::hours($this->result->downS), $length,
+                ),
                 default => "No overload in these $length.",
             },
             $this->house->unfed === [] ? '' : sprintf(
@@ -70,10 +74,15 @@ final readonly class Acted
     {
         return match (true) {
             $this->result->overloads() > 0, $this->result->firstOnS === null, $this->house->unfed !== [] => 'danger',
-            $this->first(MomentKind::Dry) !== null, $this->result->downS > self::LITTLE * $this->result->seconds => 'wrong',
+            $this->first(MomentKind::Dry) !== null, $this->isLongWithout() => 'wrong',
             $this->house->unknown !== [] => 'advice',
             default => 'good',
         };
+    }
+
+    private function isLongWithout(): bool
+    {
+        return $this->result->downS > self::LITTLE * $this->result->seconds;
     }
 
     /** In which its fuel is counted. */

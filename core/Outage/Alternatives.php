@@ -24,20 +24,22 @@ final class Alternatives
         return [
             ...self::softStarted($plan->must, $trial),
             ...$trial->withRoom || $plan->room === [] ? [] : [
-                new Alternative('room', 'with what has a place when there is room', $trial->with(withRoom: true)),
+                new Alternative(Change::Room, '', 'with what has a place when there is room', $trial->with(withRoom: true)),
             ],
             ...array_map(
-                fn (Order $order): Alternative => new Alternative($order->value, $order->words(), $trial->with(order: $order)),
+                fn (Order $order): Alternative => new Alternative(
+                    Change::Order, $order->value, $order->words(), $trial->with(order: $order),
+                ),
                 array_values(array_filter(Order::cases(), fn (Order $order): bool => $order !== $trial->order)),
             ),
             ...$trial->idles || $trial->supply->machine->plate->idleMode !== true ? [] : [
-                new Alternative('idle', 'with idle mode left on', $trial->with(idles: true)),
+                new Alternative(Change::Idle, '', 'with idle mode left on', $trial->with(idles: true)),
             ],
             ...array_map(fn (Supply $supply): Alternative => new Alternative(
-                'machine '.$supply->id(), "on {$supply->words()}", $trial->with(supply: $supply),
+                Change::Machine, $supply->id(), "on {$supply->words()}", $trial->with(supply: $supply),
             ), array_values(array_filter($machines, fn (Supply $supply): bool => $id($supply) !== $id($trial->supply)))),
             ...array_map(fn (Circuit $circuit): Alternative => new Alternative(
-                "without $circuit->id", "without {$circuit->title()}", $trial->with(without: [...$trial->without, $circuit->id]),
+                Change::Without, $circuit->id, "without {$circuit->title()}", $trial->with(without: [...$trial->without, $circuit->id]),
             ), array_values(array_filter($plan->must, fn (Circuit $circuit): bool => ! $circuit->isMedical()))),
         ];
     }
@@ -54,7 +56,7 @@ final class Alternatives
         usort($motors, fn (Circuit $x, Circuit $y): int => $surplus($y) <=> $surplus($x));
 
         return array_map(fn (Circuit $circuit): Alternative => new Alternative(
-            "soft $circuit->id", "with a soft starter on {$circuit->title()}", $trial->with(softStarted: $circuit->id),
+            Change::SoftStarter, $circuit->id, "with a soft starter on {$circuit->title()}", $trial->with(softStarted: $circuit->id),
         ), $motors);
     }
 

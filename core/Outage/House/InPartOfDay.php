@@ -12,6 +12,9 @@ final readonly class InPartOfDay implements Pattern
     /** hours from and to */
     private const PARTS = ['morning' => [5.0, 10.0], 'day' => [10.0, 17.0], 'evening' => [17.0, 22.0], 'night' => [22.0, 5.0]];
 
+    /** Hours that a sum of hours and seconds may miss a full hour by. */
+    private const SAME_H = 1e-6;
+
     public function __construct(private PartOfDay $part, private Pattern $within, private Weather $weather)
     {
     }
@@ -39,7 +42,7 @@ final readonly class InPartOfDay implements Pattern
     {
         [$from, $to] = self::PARTS[$this->part->value];
         $length = fmod($to - $from + 24, 24);
-        $in = fmod($this->weather->clockH($atS) - $from + 24, 24);
+        $in = fmod($this->weather->clockH($atS) - $from + 24 + self::SAME_H, 24);
 
         return $in < $length ? ($length - $in) * 3600 : 0.0;
     }

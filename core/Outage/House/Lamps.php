@@ -33,12 +33,12 @@ final readonly class Lamps implements Pattern
         if ($this->home === Home::Nobody) {
             return INF;
         }
-        $wait = 0.0;
-        while (($more = $this->hoursUntilWanted($this->weather->clockH($atS + $wait * 3600))) > 0) {
-            $wait += $more;
+        $next = $atS + $this->dice->between(60, 120);
+        while (($hours = $this->hoursUntilWanted($this->weather->clockH($next))) > 0) {
+            $next += $hours * 3600 + $this->dice->between(0, self::SOON_S);
         }
 
-        return $wait * 3600 + $this->dice->between(60, $wait > 0 ? self::SOON_S : 120);
+        return $next - $atS;
     }
 
     public function backS(float $atS, float $deadS): float

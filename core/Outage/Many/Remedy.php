@@ -5,21 +5,25 @@ declare(strict_types=1);
 namespace Underpin\Outage\Many;
 
 use Underpin\Outage\Alternative;
+use Underpin\Outage\Change;
 
 /** One change, tried on outages that had an overload. */
 final readonly class Remedy
 {
     /**
+     * @param  bool  $keepsAll  nothing has to stay off for it
      * @param  int  $tried  on so many of them
      * @param  int  $still  that have one still
      */
-    public function __construct(public string $key, public string $words, public int $tried, public int $still)
+    public function __construct(public string $key, public string $words, public bool $keepsAll, public int $tried, public int $still)
     {
     }
 
     public static function of(Alternative $alternative, int $tried, int $still): self
     {
-        return new self($alternative->key, $alternative->words, $tried, $still);
+        return new self(
+            $alternative->key, $alternative->words, $alternative->change !== Change::Without, $tried, $still,
+        );
     }
 
     /** Outages out of a hundred that it mends. */

@@ -1,4 +1,6 @@
-@php($fuel = $screen->design()->fuel())
+@php($atOnce = $screen->design()->fuel())
+@php($actedOut = App\Outages\ActedLoad::of($screen->row, $screen->job))
+@php($fuel = $actedOut === null ? $atOnce : $atOnce?->atMean($actedOut->watts))
 @php($kept = $screen->job->fuelKept)
 @php($f = (new App\Http\Requests\Place\FuelKeptRequest)->form())
 @php($kind = $fuel?->supply->fuel)
@@ -28,7 +30,7 @@
                 <td class="num">@if ($day->refuels === null)<span class="quiet">{{ $kind === Underpin\Job\Fuel::Gasoline ? 'tank not known' : 'none: by a pipe' }}</span>@else{{ Underpin\Say::count($day->refuels, 'stop') }}@endif</td></tr>
         @endforeach</tbody>
     </table></section>
-    <p class="quiet">All that must run is taken as on at once; motors that cycle make it less. Burn is linear between no load and full load, from the data sheet of the machine.</p>
+    <p class="quiet" id="fuel-rests-on">@if ($actedOut){{ $actedOut->words() }} All at once it would be {{ Underpin\Say::watts($atOnce->loadW) }}{{ $atOnce->hour ? ', '.number_format($atOnce->hour->burnPerH, $unit === 'gal' ? 2 : 0).' '.$unit.'/h' : '' }}.@else All that must run is taken as on at once; motors that cycle make it less: <a href="{{ route('jobs.outage', $screen->row->id) }}#many">act out a thousand outages</a> to know how much.@endif Burn is linear between no load and full load, from the data sheet of the machine.</p>
     @else<p class="caution">What the machine burns at no load and at full load is not known: the catalogue asks for it.</p>@endif
     @php($clocks = Underpin\Fuel\Refuelling::clocks($fuel))
     @if ($clocks !== [])
@@ -38,6 +40,8 @@
     @if ($kind === Underpin\Job\Fuel::Gasoline)<p>{{ Underpin\Fuel\Refuelling::gasoline() }}</p>@endif
     @if ($kept->near !== '' || $kept->far !== '')<p><b>Filled</b> at {{ $kept->near ?: 'a place that is not noted' }}; when that is dark: {{ $kept->far ?: 'not noted' }}.</p>@endif
     @if ($gas)
+        {{-- Pipes, meter and tank are sized for the hour in which everything burns. --}}
+        @php($fuel = $atOnce)
         <section class="scroll" tabindex="0" aria-label="Gas"><table class="table">
             <thead><tr><th scope="col">Gas</th><th scope="col">What is wanted</th><th scope="col">What is there</th></tr></thead>
             <tbody>

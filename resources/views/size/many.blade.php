@@ -21,10 +21,10 @@
         <div class="many-why">
             <figure><figcaption>When: overloads by hour of the day</figcaption><x-drawing :drawing="$many->byHour()->drawing()" role="img" aria-label="Overloads by hour of the day"/></figure>
             <table class="table"><thead><tr><th scope="col">Why: what went on last</th><th scope="col" class="num">Times</th></tr></thead><tbody>
-                @foreach (array_slice($many->causes(), 0, 6) as [$title, $times])<tr><td>{{ $title }}</td><td class="num">{{ $times }}</td></tr>@endforeach
-                @foreach ($many->trips() as [$words, $times])<tr><td><i>{{ $words }}</i></td><td class="num">{{ $times }}</td></tr>@endforeach</tbody></table>
+                @foreach (array_slice($many->causes(), 0, 6) as [$title, $times])<tr><td>{{ $title }}</td><td class="num">{{ number_format($times) }}</td></tr>@endforeach
+                @foreach ($many->trips() as [$words, $times])<tr><td><i>{{ $words }}</i></td><td class="num">{{ number_format($times) }}</td></tr>@endforeach</tbody></table>
             <table class="table"><thead><tr><th scope="col">One change</th><th scope="col" class="num">Mends</th></tr></thead><tbody>
-                @foreach (array_slice($many->remedies, 0, 8) as $i => $remedy)<tr><td>{!! $i === 0 ? '<b>' : '' !!}{{ ucfirst($remedy->words) }}{!! $i === 0 ? '</b>' : '' !!}</td><td class="num">{{ number_format($remedy->mendedPct(), 0) }} <small>%</small></td></tr>@endforeach</tbody></table>
+                @foreach (array_slice($many->remedies, 0, 8) as $i => $remedy)<tr><td>@if ($i === 0)<b>{{ ucfirst($remedy->words) }}</b>@else{{ ucfirst($remedy->words) }}@endif</td><td class="num">{{ number_format($remedy->mendedPct(), 0) }} <small>%</small></td></tr>@endforeach</tbody></table>
         </div>
         <p class="quiet">Each change was tried on {{ $many->remedies[0]->tried ?? 0 }} of the outages that had an overload. A soft starter is taken to leave {{ Say::pct(Underpin\Codebook\SoftStarters::LEAVES_PCT) }} of the start: its data sheet comes first.</p>
         @endif
