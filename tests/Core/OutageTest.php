@@ -288,7 +288,7 @@ it('tells what a machine does not feed and what nobody knows, before it says tha
     expect($acted->tone())->toBe('danger')
         ->and($acted->headline())->toContain('does not feed 5–7 Well pump: that stays dead', 'Mystery', 'Fridge')
         ->and(acted(house([steady('1', 600), Houses::circuit('9', 1, Role::Must, null, null, LoadKind::Other, 'Mystery')]),
-            new Scenario(hours: 6))->tone())->toBe('advice')
+            new Scenario(hours: 4))->tone())->toBe('advice')
         ->and(acted(house([steady('1', 600)]), new Scenario(hours: 1))->headline())->toContain('without power for 19 min of 1 h');
 });
 
