@@ -12,13 +12,13 @@ final class Say
         return number_format($amps, 1).' A';
     }
 
-    /** A bare number as short as it is: "30", "37.5". */
     /** Amperes that are over a limit, with as many digits as it takes to see it. */
     public static function ampsOver(float $amps, float $limit): string
     {
         return self::amps($amps) === self::amps($limit) ? 'a hair over '.self::amps($amps) : self::amps($amps);
     }
 
+    /** A bare number as short as it is: "30", "37.5". */
     public static function figure(?float $value): string
     {
         return $value === null ? 'not known' : rtrim(rtrim(number_format($value, 1), '0'), '.');

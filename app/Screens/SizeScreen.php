@@ -7,20 +7,27 @@ namespace App\Screens;
 use App\Models\Machine as MachineRow;
 use Underpin\Drawing\Drawing;
 use Underpin\Drawing\Plot\SpareChart;
+use Underpin\Fuel\FuelPlan;
 use Underpin\Job\Circuit;
 use Underpin\Job\Fuel;
+use Underpin\Job\Job as JobFile;
 use Underpin\Job\Machine;
 use Underpin\Job\Machine\MachineGaps;
 use Underpin\Job\Role;
 use Underpin\Say;
 use Underpin\Sizing\Fit;
 use Underpin\Sizing\Ranking;
+use Underpin\Sizing\Recommendation;
+use Underpin\Sizing\StartTable;
 use Underpin\Sizing\Verdict;
 
 /** The shop's catalogue against one job. */
 final readonly class SizeScreen
 {
     public const MOST_BESIDE = 5;
+
+    /** A field for each machine that is ticked, by this and its id: forms of the app are flat. */
+    public const BESIDE = 'beside_';
 
     private const WIDE = 1000;
 
@@ -30,7 +37,7 @@ final readonly class SizeScreen
      * @param  list<Fit>  $fits  best first
      * @param  list<Fit>  $beside  that are put side by side
      */
-    private function __construct(public array $fits, public ?Fuel $fuel, public array $beside)
+    private function __construct(public array $fits, public ?Fuel $fuel, public array $beside, private JobFile $job)
     {
     }
 
@@ -45,7 +52,7 @@ final readonly class SizeScreen
         );
         $chosen = array_values(array_filter($fits, fn (Fit $fit): bool => in_array($fit->supply->id(), $beside, true)));
 
-        return new self($fits, $only, array_slice($chosen, 0, self::MOST_BESIDE));
+        return new self($fits, $only, array_slice($chosen, 0, self::MOST_BESIDE), $screen->design()->sized());
     }
 
     public function isPicked(Fit $fit, JobScreen $screen): bool
@@ -94,6 +101,38 @@ final readonly class SizeScreen
         ]);
     }
 
+    /** @return list<string> which of those side by side to take, and why */
+    public function recommendation(): array
+    {
+        return $this->beside === [] ? [] : Recommendation::among($this->beside, $this->job->basis->use);
+    }
+
+    private static function dip(Fit $fit): string
+    {
+        $starts = new StartTable($fit);
+        $deepest = $starts->deepestPct();
+
+        return $deepest === null
+            ? 'none told: electronics'
+            : Say::pct($deepest).' of '.Say::pct($starts->limitPct());
+    }
+
+    private static function hours(?float $hours): string
+    {
+        return $hours === null ? 'not known, or none' : Say::figure($hours).' h';
+    }
+
+    private function threeDays(Fit $fit): string
+    {
+        foreach (FuelPlan::of($fit, $this->job)->days() as $day) {
+            if ($day->days === 3) {
+                return number_format($day->units).($fit->supply->fuel === Fuel::NaturalGas ? ' ft³' : ' gal').', all at once';
+            }
+        }
+
+        return 'not known';
+    }
+
     /** @return array<string, list<string>> a cell for each machine that is put side by side, by what it says */
     public function rowsBeside(): array
     {
@@ -116,6 +155,12 @@ final readonly class SizeScreen
                 fn (Fit $f): string => Say::amps($f->starting->peakAmps()).' of '.Say::amps($f->supply->surgeLimitAmps()),
             ),
             'Free on the worse leg' => $each(fn (Fit $f): string => Say::pct($f->sparePct())),
+            'Deepest dip at a start' => $each(self::dip(...)),
+            'Own tank, at these loads' => $each(fn (Fit $f): string => self::hours(FuelPlan::of($f, $this->job)->tankHours())),
+            'Fuel for three days' => $each($this->threeDays(...)),
+            'Must be left off' => $each(fn (Fit $f): string => $f->verdict === Verdict::Short
+                ? Say::list(array_map(fn (Circuit $c): string => $c->title(), [...$f->cannotFeed, ...$f->together()->waiting]), 4)
+                : 'nothing that must run'),
             'Price' => $each(fn (Fit $f): string => $f->supply->machine->priceUsd === null
                 ? 'not known'
                 : '$'.number_format($f->supply->machine->priceUsd)),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underpin\Rehearsal;
 
+use Underpin\Codebook\Alternators;
 use Underpin\Limit;
 use Underpin\Say;
 
@@ -24,9 +25,6 @@ final readonly class Rehearsal
 
     /** Seconds of steady utility before going back: 10 to 15 minutes. */
     private const STEADY_S = 600;
-
-    /** Transient reactance of a small machine, per unit. */
-    private const REACTANCE_PU = 0.25;
 
     private const KIN_V = 7_200;
 
@@ -384,7 +382,7 @@ final readonly class Rehearsal
     /** Per cent of the volts that such a moment takes. */
     private function dip(float $amps): float
     {
-        $share = self::REACTANCE_PU * $amps / max(1.0, $this->house->supply->runLimitAmps());
+        $share = Alternators::REACTANCE_PU * $amps / max(1.0, $this->house->supply->runLimitAmps());
 
         return 100 * $share / (1 + $share);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underpin\Sizing;
 
+use Underpin\Codebook\Alternators;
 use Underpin\Codebook\SplitPhase;
 
 /**
@@ -13,13 +14,6 @@ use Underpin\Codebook\SplitPhase;
  */
 final class StartDip
 {
-    public const REACTANCE_PU = 0.25;
-
-    /** per cent that are let pass: lights and motors alone, and with electronics on */
-    public const LIMIT_PCT = 30.0;
-
-    public const ELECTRONICS_PCT = 15.0;
-
     /**
      * @param  float  $startVa  volt-amperes of the start
      * @param  bool  $onOneHalf  it is a 120 V load of a 120/240 V machine
@@ -32,7 +26,7 @@ final class StartDip
         }
         $half = $onOneHalf && $supply->machine->volts === SplitPhase::BETWEEN_LEGS_V ? 2 : 1;
 
-        return new VoltageDip(self::kva($supply) / $half, self::REACTANCE_PU, $startVa / 1000);
+        return new VoltageDip(self::kva($supply) / $half, Alternators::REACTANCE_PU, $startVa / 1000);
     }
 
     public static function kva(Supply $supply): float

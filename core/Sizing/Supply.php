@@ -41,13 +41,13 @@ final readonly class Supply
         return $generator->machine === null || $generator->fuel === null ? null : new self($generator->machine, $generator->fuel, $site);
     }
 
-    /** Watts that it carries for hours here. */
     /** Of this machine on this fuel, among others. */
     public function id(): string
     {
         return $this->machine->id.'-'.str_replace(' ', '-', $this->fuel->value);
     }
 
+    /** Watts that it carries for hours here. */
     public function runW(): float
     {
         return $this->rating->runW * $this->derate->left();

@@ -28,7 +28,12 @@ final class SizePage extends PlainPage
 
     public function data(JobScreen $screen, Request $request): array
     {
-        $beside = array_values(array_filter((array) $request->query('beside'), is_string(...)));
+        $beside = [];
+        foreach ($request->query->keys() as $name) {
+            if (str_starts_with($name, SizeScreen::BESIDE)) {
+                $beside[] = substr($name, strlen(SizeScreen::BESIDE));
+            }
+        }
 
         return ['size' => SizeScreen::of($screen, $request->string('only')->toString(), $beside)];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underpin\Outage\Machine;
 
+use Underpin\Codebook\Alternators;
 use Underpin\Limit;
 
 /**
@@ -12,10 +13,6 @@ use Underpin\Limit;
  */
 final class IdleMode implements Protection
 {
-    public const BELOW = 0.25;
-
-    private const GIVES = 0.5;
-
     private const AFTER_S = 0.3;
 
     private const COMES_UP_S = 4.0;
@@ -37,14 +34,14 @@ final class IdleMode implements Protection
             $this->isSlow = false;
             $this->upS = INF;
         }
-        $isLittle = $worst < $this->runAmps * self::BELOW;
+        $isLittle = $worst < $this->runAmps * Alternators::IDLES_BELOW;
         if ($isLittle) {
             $this->isSlow = true;
             $this->upS = INF;
         } elseif ($this->isSlow && ! is_finite($this->upS)) {
             $this->upS = $atS + self::COMES_UP_S;
         }
-        $this->overS = $this->isSlow && Limit::over($worst, $this->runAmps * self::GIVES) ? min($this->overS, $atS) : INF;
+        $this->overS = $this->isSlow && Limit::over($worst, $this->runAmps * Alternators::IDLE_GIVES) ? min($this->overS, $atS) : INF;
     }
 
     public function actsAtS(): float

@@ -13,7 +13,7 @@ document.addEventListener('click', (event) => {
 
 document.addEventListener('change', (event) => {
     if (event.target.matches('[data-fit-filter]')) filter();
-    if (event.target.matches('[name="beside[]"]')) limit(event.target);
+    if (event.target.matches('[name^="beside_"]')) limit(event.target);
 });
 
 onKey((event) => event.key === 'p' && Boolean(document.querySelector('[data-first]')?.click() ?? true));
@@ -40,7 +40,7 @@ function filter() {
 
 /** Five are as many as can be read side by side. */
 function limit(box) {
-    const ticked = document.querySelectorAll('[name="beside[]"]:checked');
+    const ticked = document.querySelectorAll('[name^="beside_"]:checked');
     if (ticked.length <= 5) return;
     box.checked = false;
     document.getElementById('fits-say').textContent = 'At most five can be put side by side.';

@@ -21,6 +21,8 @@
         @endforeach
     </nav>
 </div>
+@php($picked = $screen->design()->fit())
+@if ($picked)@include('size.standing')@endif
 @if ($size->fits === [])
     <div class="blank"><h2>No machine here</h2><p>No machine in the catalogue burns {{ $size->fuel?->value ?? 'any fuel' }}.</p></div>
 @else
@@ -55,7 +57,7 @@
         @php($id = $supply->id())
         @php($picked = $size->isPicked($fit, $screen))
         <tr id="fit-{{ $id }}" class="{{ $picked ? 'is-picked' : '' }} {{ $supply->fuelIsMissing() ? 'is-away' : '' }}" data-verdict="{{ $fit->verdict->tone() }}" data-form="{{ $machine->form->words() }}" data-holds="{{ $fit->verdict === Underpin\Sizing\Verdict::Holds ? 1 : 0 }}" data-name="{{ $machine->name }}" data-leg="{{ $fit->running->worstAmps() - $supply->runLimitAmps() }}" data-start="{{ -$fit->startSparePct() }}" data-spare="{{ -$fit->sparePct() }}" data-price="{{ $machine->priceUsd ?? 9999999 }}" data-rank="{{ $i }}">
-            <td><label class="tick"><input type="checkbox" name="beside[]" value="{{ $id }}" form="beside-form" @checked(in_array($fit, $size->beside, true))><span class="sr">Put {{ $supply->words() }} beside others</span></label></td>
+            <td><label class="tick"><input type="checkbox" name="{{ App\Screens\SizeScreen::BESIDE.$id }}" value="1" form="beside-form" @checked(in_array($fit, $size->beside, true))><span class="sr">Put {{ $supply->words() }} beside others</span></label></td>
             <th scope="row">{{ $machine->name }} <small>{{ $supply->fuel->value }}{{ $supply->fuelIsMissing() ? ', not here' : '' }}{{ $supply->feedsBothLegs() ? '' : ', 120 V' }}</small></th>
             <td class="num is-detail">{{ number_format($fit->running->worstAmps(), 1) }} <small>of {{ number_format($supply->runLimitAmps(), 1) }} A</small></td>
             <td class="num is-detail">{{ number_format(max($fit->starting->peakAmps(), $fit->restartAmps), 1) }} <small>of {{ number_format($supply->surgeLimitAmps(), 1) }} A</small></td>
