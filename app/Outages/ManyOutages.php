@@ -29,7 +29,7 @@ use Underpin\Sizing\Supply;
  * A thousand outages that are alike, then what would mend those with an overload. What it has so far is kept every few seconds, with a
  * mark of what it was made from: a worker that takes it up again goes on from there, and begins anew when the job is another by then.
  */
-final class ManyOutages implements Task
+final readonly class ManyOutages implements Task
 {
     /** Outages between two times that it is kept. */
     private const KEPT_EVERY = 25;
@@ -44,6 +44,10 @@ final class ManyOutages implements Task
         'panels', 'service', 'figures', 'machine', 'fuel', 'connection', 'switch_kind', 'switch_places', 'fed_panel', 'single_circuit',
         'shed', 'site', 'fuel_kept', 'demand', 'recorded',
     ];
+
+    public function __construct(private int $outages = Variations::USUAL)
+    {
+    }
 
     public function key(): string
     {
@@ -64,7 +68,7 @@ final class ManyOutages implements Task
         $trial = new Trial(self::supply($run, $design, $in->text('machine')));
         $mark = hash('sha256', serialize([$edited->job, $run->input, $trial->supply]));
         $kept = ($run->kept['mark'] ?? '') === $mark ? (array) $run->kept : ['mark' => $mark];
-        $tally = self::tally($design, $scenario, $trial, $kept, $progress);
+        $tally = $this->tally($design, $scenario, $trial, $kept, $progress);
         $kept['tally'] = $tally->toArray();
         $remedies = self::remedies($run, $design, $scenario, $trial, $tally, $progress);
         $progress->keep([...$kept, 'remedies' => array_map(fn (Remedy $remedy): array => get_object_vars($remedy), $remedies)]);
@@ -83,7 +87,7 @@ final class ManyOutages implements Task
     }
 
     /** @param  array<string, mixed>  $kept */
-    private static function tally(
+    private function tally(
         Design $design, Scenario $scenario, Trial $trial, array $kept, RunProgress $progress,
     ): Tally {
         $first = self::house($design, $scenario, $trial);
@@ -92,15 +96,15 @@ final class ManyOutages implements Task
         $sofar = $kept['tally'] ?? null;
         $tally = $sofar === null ? Tally::empty($most) : Tally::fromArray($sofar);
         $ids = array_map(fn ($circuit): string => $circuit->id, $first->circuits);
-        while ($tally->done() < Variations::USUAL) {
+        while ($tally->done() < $this->outages) {
             $variation = Variations::of($scenario, $tally->done());
             $tally->add($variation, ActedOutage::of(self::house($design, $variation, $trial)), $ids);
             if ($tally->done() % self::KEPT_EVERY === 0) {
                 $progress->keep([...$kept, 'tally' => $tally->toArray()]);
             }
             $progress->tell(
-                number_format($tally->done()).' of '.number_format(Variations::USUAL).' outages, '
-                    .number_format($tally->overloaded()).' with an overload', $tally->done() / Variations::USUAL,
+                number_format($tally->done()).' of '.number_format($this->outages).' outages, '
+                    .number_format($tally->overloaded()).' with an overload', $tally->done() / $this->outages,
             );
         }
 

@@ -114,7 +114,7 @@ final readonly class SizeScreen
 
         return $deepest === null
             ? 'none told: electronics'
-            : Say::pct($deepest).' of '.Say::pct($starts->limitPct());
+            : number_format($deepest, 1).' % of '.Say::pct($starts->limitPct());
     }
 
     private static function hours(?float $hours): string
