@@ -13,6 +13,7 @@ use Database\Seeders\CatalogueSeeder;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Tests\Support\DemoShop;
 use Tests\Support\Houses;
 use Underpin\Job\Job as JobFile;
 
@@ -50,7 +51,7 @@ abstract class TestCase extends BaseTestCase
 
     public function demo(): User
     {
-        $this->seed(DatabaseSeeder::class);
+        DemoShop::lay(fn () => $this->seed(DatabaseSeeder::class));
 
         return User::query()->where('email', 'nell@ridgeandharbor.example')->firstOrFail();
     }

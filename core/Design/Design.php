@@ -22,6 +22,7 @@ use Underpin\Refused;
 use Underpin\Service\Distribution;
 use Underpin\Sizing\Fit;
 use Underpin\Sizing\Supply;
+use Underpin\Sizing\Turns\DayOfTurns;
 
 /**
  * What follows from a job, each thing worked out when it is first asked for, and once. Checks,
@@ -47,6 +48,8 @@ final class Design
     private ?array $places = null;
 
     private ?FuelPlan $fuel = null;
+
+    private ?DayOfTurns $turns = null;
 
     public function __construct(public readonly Job $job, ?Ways $ways = null)
     {
@@ -123,6 +126,18 @@ final class Design
         $supply = $this->supply();
 
         return $supply === null ? null : $this->fit ??= Fit::of($this->onGenerator(), $supply, $this->job->generator->marginPct);
+    }
+
+    /** A day in which what must run takes turns on the machine that is picked; null: it fits together, or no machine is picked. */
+    public function turns(): ?DayOfTurns
+    {
+        $supply = $this->supply();
+        if ($supply === null) {
+            return null;
+        }
+        $fed = array_values(array_filter($this->powered(), fn (Circuit $c): bool => $supply->canFeed($c)));
+
+        return $this->turns ??= DayOfTurns::of($supply, $fed);
     }
 
     /** The plan with every circuit on the leg that it hangs on when the generator feeds it, by the way that was picked. */

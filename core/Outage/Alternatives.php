@@ -7,7 +7,9 @@ namespace Underpin\Outage;
 use Underpin\Design\Design;
 use Underpin\Job\Circuit;
 use Underpin\Job\Load;
+use Underpin\Say;
 use Underpin\Sizing\Supply;
+use Underpin\Sizing\Turns\DayOfTurns;
 
 /** What can be put beside a trial: one thing that is different each time. */
 final class Alternatives
@@ -23,6 +25,7 @@ final class Alternatives
 
         return [
             ...self::softStarted($plan->must, $trial),
+            ...self::turns($plan->must, $trial),
             ...$trial->withRoom || $plan->room === [] ? [] : [
                 new Alternative(Change::Room, '', 'with what has a place when there is room', $trial->with(withRoom: true)),
             ],
@@ -42,6 +45,22 @@ final class Alternatives
                 Change::Without, $circuit->id, "without {$circuit->title()}", $trial->with(without: [...$trial->without, $circuit->id]),
             ), array_values(array_filter($plan->must, fn (Circuit $circuit): bool => ! $circuit->isMedical()))),
         ];
+    }
+
+    /**
+     * @param  list<Circuit>  $must
+     * @return list<Alternative> none: they fit together, or no day of turns makes them fit
+     */
+    private static function turns(array $must, Trial $trial): array
+    {
+        $fed = array_values(array_filter($must, fn (Circuit $circuit): bool => $trial->supply->canFeed($circuit)));
+        $day = $trial->turns === null ? DayOfTurns::of($trial->supply, $fed) : null;
+
+        return $day === null || $day->turning === [] ? [] : [new Alternative(
+            Change::Turns, '', $day->unserved === [] ? 'with everything taking turns'
+                : 'taking turns, without '.Say::list(array_map(fn (Circuit $c): string => $c->title(), $day->unserved), 3),
+            $trial->with(turns: $day, without: [...$trial->without, ...array_map(fn (Circuit $c): string => $c->id, $day->unserved)]),
+        )];
     }
 
     /**

@@ -8,6 +8,7 @@ namespace Underpin\Outage;
 enum Change: string
 {
     case SoftStarter = 'soft';
+    case Turns = 'turns';
     case Room = 'room';
     case Order = 'order';
     case Idle = 'idle';
@@ -18,7 +19,7 @@ enum Change: string
     public function isRemedy(): bool
     {
         return match ($this) {
-            self::SoftStarter, self::Machine, self::Without => true,
+            self::SoftStarter, self::Turns, self::Machine, self::Without => true,
             self::Room, self::Order, self::Idle => false,
         };
     }

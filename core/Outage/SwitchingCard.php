@@ -16,6 +16,7 @@ use Underpin\Job\Job;
 use Underpin\Job\LoadKind;
 use Underpin\Say;
 use Underpin\Sizing\Fit;
+use Underpin\Sizing\Turns\DayOfTurns;
 use Underpin\Sizing\Verdict;
 
 /** The card for this house: to the generator and back, with this panel's own numbers. */
@@ -29,6 +30,7 @@ final readonly class SwitchingCard
      * @param  list<CardCircuit>  $start  in the order to switch on
      * @param  list<CardCircuit>  $room  one at a time, as long as there is room
      * @param  list<CardCircuit>  $leaveOff
+     * @param  ?DayOfTurns  $turns  where the machine does not hold all of it at once; null: it does, or turns do not help
      * @param  list<OwnerStep>  $running  while it runs
      * @param  list<string>  $signs  that utility power is back
      * @param  list<OwnerStep>  $back
@@ -42,6 +44,7 @@ final readonly class SwitchingCard
         public array $start,
         public array $room,
         public array $leaveOff,
+        public ?DayOfTurns $turns,
         public array $running,
         public array $signs,
         public array $back,
@@ -70,6 +73,7 @@ final readonly class SwitchingCard
             self::rows($job, $atPanel ? self::withFeeders($job, $order) : $order, $layout),
             self::rows($job, $room, $layout),
             $atPanel ? self::leaveOff($design, self::ids($powered), $room) : [],
+            $way !== null && $atPanel && $design->fit()?->verdict === Verdict::Short ? $design->turns() : null,
             $way === null ? [] : [...self::bridged($job, self::ids($powered)), ...$engine->running($way->unload())],
             self::signs($way),
             [

@@ -8,6 +8,7 @@ use App\JobFile\EditedJob;
 use App\Models\Job;
 use App\Models\RehearsalLink;
 use Underpin\Connection\OwnerStep;
+use Underpin\Job\Circuit;
 use Underpin\Job\Job as JobFile;
 use Underpin\Outage\SwitchingCard;
 use Underpin\Sizing\Supply;
@@ -53,6 +54,12 @@ final readonly class CardContents
             new CardSection('Turn on in this order', order: $card->start, isOrder: true),
             $card->room === [] ? null : new CardSection('Then, if you need them', room: $card->room),
             $card->leaveOff === [] ? null : new CardSection('Leave off', off: $card->leaveOff),
+            $card->turns === null ? null : new CardSection('Turns: not everything runs at once', points: [
+                'Turn on only what has its turn, off before on. The same every day.', ...$card->turns->lines(),
+                ...$card->turns->unserved === [] ? [] : ['Never on: '.implode(', ', array_map(
+                    fn (Circuit $c): string => $c->title(), $card->turns->unserved,
+                )).'.'],
+            ], turns: $card->turns),
             $card->running === [] ? null : new CardSection(
                 'While it runs', points: array_map(fn (OwnerStep $step): string => $step->do, $card->running),
             ),

@@ -6,6 +6,7 @@ namespace App\Documents\Card;
 
 use Underpin\Connection\OwnerStep;
 use Underpin\Outage\CardCircuit;
+use Underpin\Sizing\Turns\DayOfTurns;
 
 /** One heading of the card with what stands below it. */
 final readonly class CardSection
@@ -17,6 +18,7 @@ final readonly class CardSection
      * @param  list<CardCircuit>  $order  switched on one after the other
      * @param  list<CardCircuit>  $room  as they are wanted
      * @param  list<CardCircuit>  $off  never
+     * @param  ?DayOfTurns  $turns  that is drawn on the screen and its print
      */
     public function __construct(
         public string $title,
@@ -26,6 +28,7 @@ final readonly class CardSection
         public array $room = [],
         public array $off = [],
         public bool $isOrder = false,
+        public ?DayOfTurns $turns = null,
     ) {
     }
 }

@@ -6,8 +6,10 @@ namespace Underpin\Outage\Simulation;
 
 use Closure;
 use SplMinHeap;
+use Underpin\Job\Circuit;
 use Underpin\Limit;
 use Underpin\Outage\House\House;
+use Underpin\Outage\House\HouseCircuit;
 use Underpin\Outage\Machine\Protection;
 use Underpin\Outage\Order;
 use Underpin\Say;
@@ -132,6 +134,13 @@ final class ActedOutage
                 }
             }
         }
+        foreach ($this->house->trial->turns?->switches() ?? [] as [$clock, $off, $on]) {
+            for ($day = 0; $day * 24 + $clock - $scenario->startHour < $scenario->hours; $day++) {
+                if ($day * 24 + $clock > $scenario->startHour) {
+                    $this->plan(($day * 24 + $clock - $scenario->startHour) * 3600, fn () => $this->takeTurns($off, $on));
+                }
+            }
+        }
         // The sun on a battery moves without any load that changes.
         for ($hour = 0.5; ($this->house->tank->sunPerH ?? 0.0) > 0 && $hour < $scenario->hours; $hour += 0.5) {
             $this->plan($hour * 3600, fn () => null);
@@ -209,7 +218,9 @@ final class ActedOutage
         $this->power++;
         $this->feeds = true;
         $this->shed = [];
-        $places = array_keys(array_diff_key($this->house->circuits, $this->leftOff));
+        $places = array_keys(array_filter(
+            array_diff_key($this->house->circuits, $this->leftOff), fn (HouseCircuit $c): bool => $this->hasItsTurn($c),
+        ));
         $transfers = $this->house->startsByItself && $isFirst;
         if ($transfers || $this->house->trial->order === Order::AtOnce) {
             $this->log->moment($this->now, MomentKind::Ready, sprintf(
@@ -231,8 +242,44 @@ final class ActedOutage
         ));
     }
 
+    /**
+     * Off first, then on, one handle after the other.
+     *
+     * @param  list<Circuit>  $off
+     * @param  list<Circuit>  $on
+     */
+    private function takeTurns(array $off, array $on): void
+    {
+        if (! $this->feeds) {
+            return;
+        }
+        foreach ($off as $circuit) {
+            $this->loads->dead((int) $this->house->place($circuit->id), $this->now);
+        }
+        $names = fn (Circuit ...$circuits): string => Say::list(array_values(array_map(fn (Circuit $c): string => $c->title(), $circuits)), 3);
+        $this->log->moment($this->now, MomentKind::Turn, ucfirst(implode('; ', array_filter([
+            $off === [] ? '' : $names(...$off).' off', $on === [] ? '' : $names(...$on).' on',
+        ]))).'.');
+        $wait = self::HANDLE_S;
+        foreach ($on as $circuit) {
+            $place = (int) $this->house->place($circuit->id);
+            if (! isset($this->leftOff[$place])) {
+                $this->whilePowered($wait, fn () => $this->bringOn($place));
+                $wait += $this->house->circuits[$place]->settleS;
+            }
+        }
+    }
+
+    private function hasItsTurn(HouseCircuit $circuit): bool
+    {
+        return $this->house->trial->turns?->isOn($circuit->id, $this->clockH()) ?? true;
+    }
+
     private function bringOn(int $place): void
     {
+        if (! $this->hasItsTurn($this->house->circuits[$place])) {
+            return;
+        }
         foreach ($this->loads->live($place, $this->now) as $load => [$wait, $track]) {
             if ($wait <= 0) {
                 $this->loadOn($load, $track);

@@ -11,6 +11,7 @@ enum MomentKind: string
     case Ready = 'machine carries';
     case On = 'brought on';
     case Off = 'turned off';
+    case Turn = 'turns taken';
     case Trip = 'overload';
     case LeftOff = 'left off';
     case Refuelling = 'refuelling';

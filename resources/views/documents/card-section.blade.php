@@ -2,6 +2,7 @@
 @if ($section->steps !== [])
     <ol>@foreach ($section->steps as $step)<li>{{ $step->do }}@if ($step->because) <small>{{ $step->because }}</small>@endif</li>@endforeach</ol>
 @elseif ($section->points !== [])
+    @if ($section->turns && ! ($isPaper ?? false))<x-drawing :drawing="(new Underpin\Drawing\Plot\TurnsChart($section->turns, 700))->drawing()" role="img" aria-label="A day of turns"/>@endif
     <ul>@foreach ($section->points as $point)<li>{{ $point }}</li>@endforeach</ul>
 @elseif ($section->room !== [])
     <p class="card-mark"><span class="mark-room">as you need</span></p><p class="card-room">@foreach ($section->room as $row)<span><b>{{ $row->label }}</b>@if ($contents->namesPanels) <small>{{ $row->panel }}</small>@endif {{ $row->name }}, wait {{ $row->waitWords() }}</span>@if (! $loop->last)<br>@endif @endforeach</p>

@@ -20,8 +20,8 @@ h2 { font-size: {{ $fit::HEAD * $p }}pt; margin: 0; } h3 { font-size: {{ $fit::T
 @include('documents.card-head')
 @if ($fit->isOneSheet)
     <table class="card-columns" role="presentation"><tr>
-        <td style="width: {{ $fit->left }}pt; padding-right: {{ $fit::GUTTER }}pt">@foreach (array_slice($contents->sections, 0, $fit->split) as $section)@include('documents.card-section')@endforeach</td>
-        <td>@foreach (array_slice($contents->sections, $fit->split) as $section)@include('documents.card-section')@endforeach</td>
+        <td style="width: {{ $fit->left }}pt; padding-right: {{ $fit::GUTTER }}pt">@foreach (array_slice($contents->sections, 0, $fit->split) as $section)@include('documents.card-section', ['isPaper' => true])@endforeach</td>
+        <td>@foreach (array_slice($contents->sections, $fit->split) as $section)@include('documents.card-section', ['isPaper' => true])@endforeach</td>
     </tr></table>
 @else
     @foreach ($contents->sections as $section)
@@ -32,7 +32,7 @@ h2 { font-size: {{ $fit::HEAD * $p }}pt; margin: 0; } h3 { font-size: {{ $fit::T
             <h3>{{ $section->title }}</h3>
             @foreach ($section->off as $row)<p>Never {{ $row->label }} {{ $row->name }}{{ $contents->namesPanels ? ', '.$row->panel : '' }}</p>@endforeach
         @else
-            @include('documents.card-section')
+            @include('documents.card-section', ['isPaper' => true])
         @endif
     @endforeach
 @endif

@@ -17,5 +17,12 @@
             <td class="num">@if ($start->softAmps === null)<small>no motor</small>@else{{ number_format($start->softAmps, 1) }} <small>A</small>@if ($start->softDip), {{ number_format($start->softDip->pct, 1) }} <small>%</small>@endif @endif</td></tr>@endforeach</tbody></table></div>
     @endif
     </div>
+    @php($day = $screen->design()->turns())
+    @if ($day)
+    <section class="turns" aria-label="A day of turns"><h2>{{ $picked->verdict === Underpin\Sizing\Verdict::Short ? 'It does not hold all of it at once. In turns:' : 'In turns, every start would have its room' }}</h2>
+        <x-drawing :drawing="(new Underpin\Drawing\Plot\TurnsChart($day, $screen::boardSize()->isStacked ? 420 : 1000))->drawing()" role="img" aria-label="A day of turns"/>
+        <p class="quiet">{{ Underpin\Say::count(count($day->switches()), 'time') }} a day at the panel. On all the time: {{ Underpin\Say::list(array_map(fn ($c) => $c->title(), $day->always), 8) ?: 'nothing' }}. At most {{ Underpin\Say::amps($day->limitAmps) }} on a leg, so that any one of them can start at any time. {{ $day->costs() }} Hours are those of the load's on and off times, or usual ones, with a quarter on top{{ $day->isProven ? '' : '; a better day may exist' }}.</p>
+    </section>
+    @endif
     @if ($starts->rows !== [])@foreach ($starts->notes() as $note)<p class="quiet">{{ $note }}</p>@endforeach @endif
 </section>
