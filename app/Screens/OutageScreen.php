@@ -21,9 +21,6 @@ use Underpin\Sizing\Supply;
 /** An outage of a job as its page shows it: one trial, and another beside it on the same outage. */
 final readonly class OutageScreen
 {
-    /** Parts into which a span is cut for a picture: more than there are dots. */
-    private const PARTS = 1_000;
-
     /**
      * @param  list<Supply>  $machines  of the shop that could be taken, best first
      * @param  list<Alternative>  $alternatives
@@ -68,9 +65,8 @@ final readonly class OutageScreen
 
         return [
             'from' => $from, 'to' => $to, 'whole' => $whole, 'start' => $this->scenario->startHour,
-            'trials' => array_map(
-                fn (Acted $acted): array => $this->trial($acted, $from, $to), array_values(array_filter([$this->acted, $this->beside])),
-            ),
+            // What runs is drawn for the first one only.
+            'trials' => array_values(array_filter([$this->acted?->picture($from, $to, true), $this->beside?->picture($from, $to, false)])),
         ];
     }
 
@@ -91,22 +87,6 @@ final readonly class OutageScreen
         return [
             'at' => $acted->clock($atS), 'a' => round($a, 1), 'b' => round($b, 1), 'fuel' => round($fuel, 1),
             'states' => array_combine(array_map(fn ($circuit): string => $circuit->id, $acted->house->circuits), $states),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private function trial(Acted $acted, float $from, float $to): array
-    {
-        $seen = $acted->trace->seen($from, $to, self::PARTS);
-        $short = fn (array $values, int $digits): array => array_map(fn (float $value): float => round($value, $digits), $values);
-        $supply = $acted->house->supply;
-
-        return [
-            'at' => $short($seen['at'], 2), 'a' => $short($seen['a'], 1), 'b' => $short($seen['b'], 1),
-            'aLow' => $short($seen['aLow'], 1), 'bLow' => $short($seen['bLow'], 1), 'fuel' => $short($seen['fuel'], 2),
-            'run' => round($supply->runLimitAmps(), 1), 'peak' => round($supply->surgeLimitAmps(), 1),
-            'holds' => $acted->house->tank?->holds === null ? null : round($acted->house->tank->holds + $acted->house->tank->store, 2),
-            'bars' => $acted->trace->bars($from, $to, self::PARTS),
         ];
     }
 

@@ -19,6 +19,9 @@ final readonly class Acted
 {
     private const HOUR_S = 3600.0;
 
+    /** Parts into which a span is cut for a picture: more than there are dots. */
+    private const PARTS = 1_000;
+
     /** Part of the time without power that a start and the filling of a tank take anyway. */
     private const LITTLE = 0.1;
 
@@ -112,6 +115,27 @@ final readonly class Acted
             Say::figure(round($weather->meanF)), $weather->isOfSite ? 'from the extremes of the survey'
                 : 'a usual '.$this->house->scenario->season->value.', since the survey does not say',
         );
+    }
+
+    /**
+     * What a picture of a span needs: both legs and the fuel, and how much of each part of it each circuit ran.
+     *
+     * @return array<string, mixed>
+     */
+    public function picture(float $fromS, float $toS, bool $withBars): array
+    {
+        $seen = $this->trace->seen($fromS, $toS, self::PARTS);
+        $short = fn (int $digits, float ...$values): array => array_map(fn (float $value): float => round($value, $digits), array_values($values));
+        $supply = $this->house->supply;
+        $tank = $this->house->tank;
+
+        return [
+            'at' => $short(2, ...$seen['at']), 'a' => $short(1, ...$seen['a']), 'b' => $short(1, ...$seen['b']),
+            'aLow' => $short(1, ...$seen['aLow']), 'bLow' => $short(1, ...$seen['bLow']), 'fuel' => $short(2, ...$seen['fuel']),
+            'run' => round($supply->runLimitAmps(), 1), 'peak' => round($supply->surgeLimitAmps(), 1),
+            'holds' => $tank?->holds === null ? null : round($tank->holds + $tank->store, 2),
+            'bars' => $withBars ? $this->trace->bars($fromS, $toS, self::PARTS) : [],
+        ];
     }
 
     public function first(MomentKind $kind): ?Moment

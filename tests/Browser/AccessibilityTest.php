@@ -52,7 +52,7 @@ it('has no fault on any page that is more than minor', function (int $width, int
     $all = [
         'survey', 'survey?at=c5', 'survey?panel=main&space=42', 'loads', 'loads?at=c5', 'grid', 'size', 'connect', 'wire', 'place-and-fuel',
         'price-and-papers', 'install', 'prove', 'keep', 'rehearsal', 'run', 'card', 'schedule', 'demand', 'rules', 'recordings',
-        'recordings/demo%d', 'intervals', 'schools', 'meter',
+        'recordings/demo%d', 'intervals', 'schools', 'meter', 'outage',
     ];
     $houses = $width > 1000 ? [
         'Kestrel' => $all, 'Salt' => ['connect', 'run'], 'Lake+Ansgar+lodge' => ['survey', 'connect', 'keep'], 'Morrow' => ['survey'],

@@ -15,6 +15,7 @@ use App\Bench\Hostile\Tally;
 use App\Bench\IntervalFiles;
 use App\Bench\LighthouseRuns;
 use App\Bench\LongQuote;
+use App\Bench\OutageFigures;
 use App\Bench\Processes;
 use App\Bench\Times;
 use App\Bench\Visitor;
@@ -111,8 +112,18 @@ final class Bench extends Command
 
     private const SHIFT = 0.1;
 
+    private const OUTAGE_FASTER = 10.0;
+
+    private const OUTAGE_LONGER = 1.2;
+
+    private const THOUSAND_S = 180;
+
+    private const TURNS_S = 6.0;
+
+    private const PICTURE_KB = 300.0;
+
     protected $signature = 'underpin:bench {what? : role, sizing, page, survey, intervals, recorder, card, connect, place, quote, work, '
-        .'grid, lighthouse or hostile; all but lighthouse without}';
+        .'grid, outage, lighthouse or hostile; all but lighthouse without}';
 
     protected $description = 'Measure against the figures in docs/performance.md';
 
@@ -125,6 +136,7 @@ final class Bench extends Command
             'intervals' => $this->intervals(...), 'recorder' => $this->recorder(...), 'card' => $this->card(...),
             'place' => $this->place(...), 'connect' => $this->connect(...), 'hostile' => $this->hostile(...),
             'quote' => $this->quote(...), 'work' => $this->work(...), 'grid' => $this->grid(...),
+            'outage' => $this->outage(...),
         ];
         $apart = ['lighthouse' => $this->lighthouse(...)];
         if ($what !== null && ! isset(($all + $apart)[$what])) {
@@ -337,6 +349,25 @@ final class Bench extends Command
     }
 
     /** Board, grid, machines and import of the dairy, as Lighthouse sees them. */
+    private function outage(): bool
+    {
+        foreach (OutageFigures::byChanges() as $what => [$changes, $seconds]) {
+            $this->line(sprintf('%s: %s changes, %.3f s, %.1f µs each', $what, number_format($changes), $seconds, 1e6 * $seconds / max(1, $changes)));
+        }
+        [$thousand, $more] = OutageFigures::thousand();
+
+        return array_product([
+            $this->verdict('a step for every second, to an outage by its changes, 30 days of 60 loads, at least 10: inverse', 1 / OutageFigures::faster(),
+                1 / self::OUTAGE_FASTER, '%.3f'),
+            $this->verdict('as many changes in ten times the time, to those in one', OutageFigures::longer(), self::OUTAGE_LONGER, '%.2f'),
+            $this->verdict('three days of 40 loads, every change kept', OutageFigures::threeDays(), 1.0, '%.2f s'),
+            $this->verdict('a thousand outages of a day with 25 loads', $thousand, self::THOUSAND_S, '%.0f s'),
+            $this->verdict('memory that the second half of them took', $more, 1.0, '%.2f MB'),
+            $this->verdict('turns of 20 loads over 96 slots, the slowest of four', OutageFigures::turns(), self::TURNS_S, '%.1f s'),
+            $this->verdict('picture of 30 days with 60 loads', OutageFigures::pictureKb(), self::PICTURE_KB, '%.0f kB'),
+        ]) === 1;
+    }
+
     private function lighthouse(): bool
     {
         $user = User::query()->firstOrFail();

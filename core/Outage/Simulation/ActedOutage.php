@@ -396,6 +396,18 @@ final class ActedOutage
         $this->fuel->fill();
         $this->isMissed = false;
         $this->carry();
+        if (! $this->fuel->canBeFilled() && $this->house->scenario->fetches) {
+            // While it runs, not when it stands still.
+            $this->bySomebody(self::FETCHES_S, $this->fetched(...));
+        }
+    }
+
+    private function fetched(): void
+    {
+        if (! $this->fuel->canBeFilled()) {
+            $this->fuel->fetch();
+            $this->log->moment($this->now, MomentKind::Fetched, 'The cans are full again.');
+        }
     }
 
     /** Place of what is shed next; null: there is nothing more. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underpin\Outage\Simulation;
 
+use Underpin\Codebook\FuelFacts;
 use Underpin\Outage\House\Tank;
 
 /** What is in the tank and beside it while the machine runs. */
@@ -61,10 +62,10 @@ final class FuelGauge
         $this->left = (float) $this->left + $takes;
     }
 
-    /** The cans are filled somewhere else, as full as they were. */
+    /** The cans are filled somewhere else, as full as they were; one at least. */
     public function fetch(): void
     {
-        $this->store = (float) $this->tank?->store + (float) $this->tank?->holds;
+        $this->store = max((float) $this->tank?->store, FuelFacts::CAN_GAL);
     }
 
     public function canBeFilled(): bool

@@ -15,6 +15,7 @@ enum MomentKind: string
     case Trip = 'overload';
     case LeftOff = 'left off';
     case Refuelling = 'refuelling';
+    case Fetched = 'fuel fetched';
     case Dry = 'out of fuel';
     case Shed = 'shed';
     case ShedBack = 'back on';

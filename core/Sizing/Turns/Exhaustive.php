@@ -102,6 +102,10 @@ final class Exhaustive
             }
         }
 
+        // Who has the least time to spare is tried first.
+        $spare = fn (int $key): int => $this->loads[$key]->toSlot - $slot - $needs[$key];
+        usort($free, fn (int $x, int $y): int => $spare($x) <=> $spare($y));
+
         return $this->room->takes($a, $b) && $this->among($free, 0, $forced, $a, $b, $slot, $needs, $runs);
     }
 
@@ -115,6 +119,10 @@ final class Exhaustive
      */
     private function among(array $free, int $at, array $on, float $a, float $b, int $slot, array $needs, array $runs): bool
     {
+        $this->budget?->spend(1);
+        if ($this->budget?->isSpent() === true) {
+            return false;
+        }
         if ($at === count($free)) {
             return $this->isFull($free, $on, $a, $b) && $this->next($on, $slot, $needs, $runs);
         }

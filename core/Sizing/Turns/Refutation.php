@@ -15,6 +15,9 @@ final class Refutation
 {
     private const MOST_AT_ONCE = 4;
 
+    /** That a load between two slots costs. */
+    private const STEPS = 8;
+
     /**
      * @param  array<int, TurnLoad>  $loads
      * @param  ?Budget  $budget  that it is taken from; null: it is not counted
@@ -30,9 +33,9 @@ final class Refutation
         $froms = array_unique(array_map(fn (TurnLoad $load): int => $load->fromSlot, $loads));
         $tos = array_unique(array_map(fn (TurnLoad $load): int => $load->toSlot, $loads));
         foreach ($froms as $from) {
-            $budget?->spend(count($tos) * count($loads));
-            foreach ($tos as $to) {
-                $core = $to > $from ? self::between($room, $loads, $from, $to) : null;
+            foreach (array_filter($tos, fn (int $to): bool => $to > $from) as $to) {
+                $budget?->spend(self::STEPS * count($loads));
+                $core = self::between($room, $loads, $from, $to);
                 if ($core !== null) {
                     return $core;
                 }

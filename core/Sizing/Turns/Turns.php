@@ -23,17 +23,19 @@ final class Turns
     private const PROVEN_SLOTS = 12;
 
     /** For each slot: about five seconds of a small machine for 96 of them. */
-    public const USUAL_STEPS = 170_000;
+    public const USUAL_STEPS = 120_000;
 
     /** Steps of one try, for each slot: a search that has found nothing by then does better from another beginning. */
     private const TRY_STEPS = 2_000;
 
-    private const TRIES_OF_FIRST = 10;
+    private const TRIES_OF_FIRST = 4;
 
     private const TRIES_OF_OTHERS = 2;
 
-    /** Part of what is left that looking through everything may take for one set. */
-    private const EXHAUSTIVE_SHARE = 0.05;
+    /** Part of what is left that looking through everything may take for the first set, and for one after it. */
+    private const EXHAUSTIVE_SHARE = 0.5;
+
+    private const EXHAUSTIVE_SHARE_AFTER = 0.05;
 
     private readonly Budget $budget;
 
@@ -43,6 +45,9 @@ final class Turns
     private bool $isProven = true;
 
     private int $seed = 0;
+
+    /** @var list<array<int, TurnLoad>> sets of which it is not known, by falling worth */
+    private array $open = [];
 
     /** @param  list<TurnLoad>  $loads */
     private function __construct(private readonly Room $room, private readonly array $loads, int $steps)
@@ -79,16 +84,21 @@ final class Turns
         $found = null;
         while (($set = $queue->next()) !== null) {
             if ($found !== null && ! Limit::over($this->worth($set), $this->worth($found))) {
-                return $found;
+                return $this->improved($found);
             }
             $clash = Refutation::of($this->room, $set, $this->budget);
             if ($clash === null) {
-                $on = $this->timetable($set, $found === null ? self::TRIES_OF_FIRST : self::TRIES_OF_OTHERS);
+                $on = $found === null
+                    ? $this->timetable($set, self::TRIES_OF_FIRST, self::EXHAUSTIVE_SHARE)
+                    : $this->timetable($set, self::TRIES_OF_OTHERS, self::EXHAUSTIVE_SHARE_AFTER);
                 if ($on !== null) {
                     return $on;
                 }
                 $clash = array_keys($set);
-                $found ??= $this->isProven ? null : $this->quickly($set);
+                if (! $this->isProven) {
+                    $this->open[] = $set;
+                    $found ??= $this->quickly($set);
+                }
             }
             if ($this->budget->isSpent() && ! $this->isSmall) {
                 $this->isProven = false;
@@ -102,16 +112,40 @@ final class Turns
     }
 
     /**
+     * What is left of the steps goes into the better sets of which it is not known whether they can be served.
+     *
+     * @param  array<int, list<int>>  $found
+     * @return array<int, list<int>>
+     */
+    private function improved(array $found): array
+    {
+        for ($length = 1; $this->open !== [] && ! $this->budget->isSpent(); $length++) {
+            foreach ($this->open as $i => $set) {
+                $on = $this->tried($set, self::TRIES_OF_FIRST, $length);
+                if ($on !== null) {
+                    $found = $on;
+                    $this->open = array_slice($this->open, 0, $i);
+                    // Every set before the first open one was refuted.
+                    $this->isProven = $i === 0;
+                    break;
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /**
      * @param  array<int, TurnLoad>  $set
      * @return ?array<int, list<int>> null: there is none, or none was found
      */
-    private function timetable(array $set, int $tries): ?array
+    private function timetable(array $set, int $tries, float $part): ?array
     {
         $on = $this->tried($set, $tries);
         if ($on !== null) {
             return $on;
         }
-        $share = $this->isSmall ? null : $this->budget->share(self::EXHAUSTIVE_SHARE);
+        $share = $this->isSmall ? null : $this->budget->share($part);
         $given = $share?->left() ?? 0;
         $on = Exhaustive::of($this->room, $set, $share);
         $this->budget->spend($given - ($share?->left() ?? 0));
