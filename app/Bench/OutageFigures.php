@@ -65,9 +65,7 @@ final class OutageFigures
     public static function longer(): float
     {
         $short = self::cycles(60);
-        $long = array_map(fn (array $load): array => [
-            ...$load, 'onS' => $load['onS'] * 10, 'offS' => $load['offS'] * 10, 'fromS' => $load['fromS'] * 10,
-        ], $short);
+        $long = array_map(fn (Cycle $load): Cycle => $load->slower(10), $short);
         $ratios = [];
         for ($round = 0; $round < 5; $round++) {
             [$one] = self::timed(fn (): PlainResult => self::plain($short, 3 * self::DAY_S));
@@ -86,7 +84,8 @@ final class OutageFigures
         foreach ([1, 7, 30, 90] as $days) {
             foreach ([10, 60, 200] as $count) {
                 $loads = self::cycles($count);
-                $changes = (int) array_sum(array_map(fn (CyclingLoad $load): float => $load->changes(), self::loads($loads, $days * self::DAY_S)));
+                $changed = fn (CyclingLoad $load): float => $load->changes();
+                $changes = (int) array_sum(array_map($changed, self::loads($loads, $days * self::DAY_S)));
                 [$seconds] = self::timed(fn (): PlainResult => self::plain($loads, $days * self::DAY_S));
                 $table["$days days, $count loads"] = [$changes, $seconds];
             }
@@ -105,7 +104,7 @@ final class OutageFigures
         return $seconds;
     }
 
-    /** @return array{float, float} seconds of a thousand outages of a day with 25 loads, and MB that the second half took beside the first */
+    /** @return array{float, float} seconds of a thousand outages of a day with 25 loads; MB that the second half of them took */
     public static function thousand(): array
     {
         $design = self::design(25);
@@ -167,7 +166,9 @@ final class OutageFigures
                     loads: [new Load("p$panel-l$space", "Load $space", $kind, 60.0 + 5 * $space, 200.0 + 12 * $space, 0.9)],
                 );
             }
-            $panels[] = new Panel("p$panel", "Panel $panel", 40, $panel === 0 ? PanelKind::Main : PanelKind::Sub, 200, true, 1, false, $circuits);
+            $panels[] = new Panel(
+                "p$panel", "Panel $panel", 40, $panel === 0 ? PanelKind::Main : PanelKind::Sub, 200, true, 1, false, $circuits,
+            );
         }
         $machine = new Machine(
             'bench', 'Bench', MachineKind::Portable, 240, Outlet::Terminals, 200, GeneratorNeutral::Floating, false,
@@ -177,42 +178,28 @@ final class OutageFigures
         return new Design(new Job('Bench', new Service(amps: 200, panels: $panels), new Generator($machine, Fuel::Gasoline)));
     }
 
-    /**
-     * @return list<array{a: float, b: float, w: float, startA: float, startB: float, startW: float, startS: int, onS: int, offS: int, fromS: int}>
-     */
+    /** @return list<Cycle> */
     private static function cycles(int $count): array
     {
         mt_srand(7);
-        $loads = [];
-        for ($i = 0; $i < $count; $i++) {
-            $leg = Leg::cases()[$i % 3];
-            $watts = (float) mt_rand(60, 900);
-            $amps = $watts / $leg->volts();
-            $loads[] = [
-                'a' => $leg->onA() ? $amps : 0.0, 'b' => $leg->onB() ? $amps : 0.0, 'w' => $watts, 'startA' => $leg->onA() ? 4 * $amps : 0.0,
-                'startB' => $leg->onB() ? 4 * $amps : 0.0, 'startW' => 4 * $watts, 'startS' => 1, 'onS' => mt_rand(300, 1500),
-                'offS' => mt_rand(600, 3000), 'fromS' => mt_rand(0, 900),
-            ];
-        }
 
-        return $loads;
+        return array_map(fn (int $i): Cycle => new Cycle(
+            Leg::cases()[$i % 3], (float) mt_rand(60, 900), mt_rand(300, 1500), mt_rand(600, 3000), mt_rand(0, 900),
+        ), range(1, $count));
     }
 
     /**
-     * @param  list<array{a: float, b: float, w: float, startA: float, startB: float, startW: float, startS: int, onS: int, offS: int, fromS: int}>  $loads
+     * @param  list<Cycle>  $loads
      * @return list<CyclingLoad>
      */
     private static function loads(array $loads, int $seconds): array
     {
-        return array_map(fn (array $load): CyclingLoad => new CyclingLoad(
-            $load['a'] > 0 && $load['b'] > 0 ? Leg::AB : ($load['a'] > 0 ? Leg::A : Leg::B), $load['w'], 1.0, $load['startW'],
-            $load['startS'], $load['onS'], $load['offS'], 0.0, $load['fromS'], $seconds,
+        return array_map(fn (Cycle $load): CyclingLoad => new CyclingLoad(
+            $load->leg, $load->watts, 1.0, Cycle::STARTS * $load->watts, 1, $load->onS, $load->offS, 0.0, $load->fromS, $seconds,
         ), $loads);
     }
 
-    /**
-     * @param  list<array{a: float, b: float, w: float, startA: float, startB: float, startW: float, startS: int, onS: int, offS: int, fromS: int}>  $loads
-     */
+    /** @param  list<Cycle>  $loads */
     private static function plain(array $loads, int $seconds): PlainResult
     {
         return PlainOutage::of(self::loads($loads, $seconds), $seconds, 60.0 * 240, 75.0 * 240);

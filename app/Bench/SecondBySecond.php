@@ -9,10 +9,7 @@ use Underpin\Outage\Simulation\PlainResult;
 /** An outage by stepping through every second of it, as plainly as that can be done: what the event-driven one is held against. */
 final class SecondBySecond
 {
-    /**
-     * @param  list<array{a: float, b: float, w: float, startA: float, startB: float, startW: float, startS: int, onS: int, offS: int, fromS: int}>  $loads
-     *                                                                                                                                     whole seconds; watts, and amperes on either leg
-     */
+    /** @param  list<Cycle>  $loads  each starts for a second */
     public static function of(array $loads, int $seconds, float $runAmps, float $surgeAmps): PlainResult
     {
         $peakA = $peakB = $peakAAt = $peakBAt = 0.0;
@@ -21,24 +18,16 @@ final class SecondBySecond
         for ($at = 0; $at < $seconds; $at++) {
             $a = $b = $watts = 0.0;
             foreach ($loads as $load) {
-                $since = $at - $load['fromS'];
-                if ($since < 0) {
+                $since = $at - $load->fromS;
+                $into = $since < 0 ? PHP_INT_MAX : $since % ($load->onS + $load->offS);
+                if ($into >= $load->onS) {
                     continue;
                 }
-                $into = $load['offS'] === 0 ? $since : $since % ($load['onS'] + $load['offS']);
-                if ($load['offS'] > 0 && $into >= $load['onS']) {
-                    continue;
-                }
+                $times = $into === 0 ? Cycle::STARTS : 1;
                 $starts += $into === 0 ? 1 : 0;
-                if ($into < $load['startS']) {
-                    $a += $load['startA'];
-                    $b += $load['startB'];
-                    $watts += $load['startW'];
-                } else {
-                    $a += $load['a'];
-                    $b += $load['b'];
-                    $watts += $load['w'];
-                }
+                $a += $load->leg->onA() ? $times * $load->amps : 0.0;
+                $b += $load->leg->onB() ? $times * $load->amps : 0.0;
+                $watts += $times * $load->watts;
             }
             if ($a > $peakA + 1e-9) {
                 [$peakA, $peakAAt] = [$a, (float) $at];

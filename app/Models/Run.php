@@ -60,6 +60,9 @@ final class Run extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['input' => 'array', 'kept' => 'array', 'state' => RunState::class, 'share' => 'float', 'stop_asked' => 'boolean', 'beat_at' => 'datetime'];
+        return [
+            'input' => 'array', 'kept' => 'array', 'state' => RunState::class, 'share' => 'float', 'stop_asked' => 'boolean',
+            'beat_at' => 'datetime',
+        ];
     }
 }

@@ -13,7 +13,7 @@ use Underpin\Outage\Many\Tally;
 use Underpin\Say;
 use Underpin\Sizing\Supply;
 
-/** The load that the last thousand outages found for the machine that is picked, as long as the job is still what they were acted out on. */
+/** The load that the last thousand outages found for the machine that is picked, as long as the job is what they were acted out on. */
 final readonly class ActedLoad
 {
     private function __construct(public float $watts, private int $outages, private string $season, private float $hours)
@@ -24,7 +24,8 @@ final readonly class ActedLoad
     public static function of(Job $row, JobFile $job): ?self
     {
         $task = new ManyOutages;
-        $run = Run::query()->where('job_id', $row->id)->where('task', $task->key())->where('state', RunState::Done)->orderByDesc('id')->first();
+        $done = Run::query()->where('job_id', $row->id)->where('task', $task->key())->where('state', RunState::Done);
+        $run = $done->orderByDesc('id')->first();
         $machine = $run->input['machine'] ?? '';
         $isPicked = $machine === '' || $machine === Supply::of($job->generator, $job->site)?->id();
         if ($run === null || ! $isPicked || Runs::isStale($run, $task)) {

@@ -37,7 +37,12 @@ final readonly class ManyOutagesScreen
         $task = new ManyOutages;
         $run = Run::query()->where('job_id', $row->id)->where('task', $task->key())->orderByDesc('id')->first();
         $isOfPage = $run !== null && $run->input == self::input($in);
-        /** @var array{tally?: array<string, mixed>, remedies?: list<array{key: string, words: string, keepsAll: bool, tried: int, still: int}>} $kept */
+        /**
+         * @var array{
+         *     tally?: array<string, mixed>,
+         *     remedies?: list<array{key: string, words: string, keepsAll: bool, tried: int, still: int}>,
+         * } $kept
+         */
         $kept = $run?->state === RunState::Done ? $run->kept ?? [] : [];
 
         return new self(

@@ -66,9 +66,12 @@ final readonly class Acted
                 default => "No overload in these $length.",
             },
             $this->house->unfed === [] ? '' : sprintf(
-                'It does not feed %s: %s dead.', Say::list($this->house->unfed, 4), count($this->house->unfed) === 1 ? 'that stays' : 'they stay',
+                'It does not feed %s: %s dead.', Say::list($this->house->unfed, 4),
+                count($this->house->unfed) === 1 ? 'that stays' : 'they stay',
             ),
-            $this->house->unknown === [] ? '' : 'Not counted, since it is not known: watts or starts of '.Say::list($this->house->unknown, 4).'.',
+            $this->house->unknown === [] ? '' : sprintf(
+                'Not counted, since it is not known: watts or starts of %s.', Say::list($this->house->unknown, 4),
+            ),
         ]));
     }
 
@@ -125,7 +128,9 @@ final readonly class Acted
     public function picture(float $fromS, float $toS, bool $withBars): array
     {
         $seen = $this->trace->seen($fromS, $toS, self::PARTS);
-        $short = fn (int $digits, float ...$values): array => array_map(fn (float $value): float => round($value, $digits), array_values($values));
+        $short = fn (int $digits, float ...$values): array => array_map(
+            fn (float $value): float => round($value, $digits), array_values($values),
+        );
         $supply = $this->house->supply;
         $tank = $this->house->tank;
 

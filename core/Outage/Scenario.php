@@ -25,8 +25,8 @@ final readonly class Scenario
      * @throws Refused on hours or start_hour
      */
     public function __construct(
-        public Season $season = Season::Winter, public float $hours = 72.0, public float $startHour = 18.0, public Home $home = Home::Always,
-        public bool $fetches = false, public array $deeds = [], public int $seed = 1,
+        public Season $season = Season::Winter, public float $hours = 72.0, public float $startHour = 18.0,
+        public Home $home = Home::Always, public bool $fetches = false, public array $deeds = [], public int $seed = 1,
     ) {
         if ($hours <= 0 || $hours > self::LONGEST_H) {
             throw new Refused('hours', 'Hours must be over 0 and at most '.self::LONGEST_H."; $hours was given.");

@@ -9,6 +9,7 @@ use Underpin\Assembly\Component;
 use Underpin\Assembly\ComponentKind;
 use Underpin\Assembly\Conductor;
 use Underpin\Assembly\ConductorKind;
+use Underpin\Job\Outlet;
 use Underpin\Say;
 
 /**
@@ -27,7 +28,9 @@ final readonly class CurrentLimits
         $limits = [
             new CurrentLimit(self::engine($supply), $supply->ratedRunAmps()),
             new CurrentLimit(
-                $supply->machine->outlet->value === 'terminals' ? 'the breaker of the machine' : "the outlet {$supply->machine->outlet->value}",
+                $supply->machine->outlet === Outlet::Terminals
+                    ? 'the breaker of the machine'
+                    : "the outlet {$supply->machine->outlet->value}",
                 (float) $supply->machine->outletAmps,
             ),
         ];

@@ -92,7 +92,8 @@ final readonly class StartTable
         }
 
         return sprintf(
-            'Dips by a transient reactance of %s per unit on %s kVA%s.', Alternators::REACTANCE_PU, number_format(StartDip::kva($supply), 1),
+            'Dips by a transient reactance of %s per unit on %s kVA%s.', Alternators::REACTANCE_PU,
+            number_format(StartDip::kva($supply), 1),
             $supply->machine->plate->kva === null ? ', its running watts, since its plate does not say: ask the maker for both' : '',
         );
     }
@@ -102,7 +103,8 @@ final readonly class StartTable
         $largest = $this->rows[0] ?? null;
         $gives = $this->fit->supply->runLimitAmps() * Alternators::IDLE_GIVES;
         $idles = $this->fit->supply->machine->plate->idleMode;
-        if ($largest === null || $idles === false || $this->fit->supply->machine->form->isBattery() || ! Limit::over($largest->amps, $gives)) {
+        $hasNone = $idles === false || $this->fit->supply->machine->form->isBattery();
+        if ($largest === null || $hasNone || ! Limit::over($largest->amps, $gives)) {
             return '';
         }
 
@@ -124,9 +126,9 @@ final readonly class StartTable
         }
 
         return sprintf(
-            'Electronics and chargers are %s of what runs. They draw in pulses, which bends the voltage of a small wound machine: lamps '
-                .'flicker, battery backups may refuse it, and the neutral carries more than the legs show. An inverter machine, or one with '
-                .'a larger alternator, does better.', Say::pct(100 * $bent / $all),
+            'Electronics and chargers are %s of what runs. They draw in pulses, which bends the voltage of a small wound machine: '
+                .'lamps flicker, battery backups may refuse it, and the neutral carries more than the legs show. An inverter machine, or '
+                .'one with a larger alternator, does better.', Say::pct(100 * $bent / $all),
         );
     }
 

@@ -114,7 +114,8 @@ final readonly class TurnsChart
         return [['Circuit', 'On', 'Hours a day'], ...array_map(fn (Circuit $circuit): array => [
             $circuit->title(),
             implode(', ', array_map(
-                fn (array $range): string => DayOfTurns::clock($range[0]).' to '.DayOfTurns::clock($range[1]), $this->day->hoursOf($circuit->id),
+                fn (array $range): string => DayOfTurns::clock($range[0]).' to '.DayOfTurns::clock($range[1]),
+                $this->day->hoursOf($circuit->id),
             )),
             Say::figure($this->day->sumOf($circuit->id)),
         ], $this->day->turning)];

@@ -256,7 +256,9 @@ final class ActedOutage
         foreach ($off as $circuit) {
             $this->loads->dead((int) $this->house->place($circuit->id), $this->now);
         }
-        $names = fn (Circuit ...$circuits): string => Say::list(array_values(array_map(fn (Circuit $c): string => $c->title(), $circuits)), 3);
+        $names = fn (Circuit ...$circuits): string => Say::list(
+            array_values(array_map(fn (Circuit $c): string => $c->title(), $circuits)), 3,
+        );
         $this->log->moment($this->now, MomentKind::Turn, ucfirst(implode('; ', array_filter([
             $off === [] ? '' : $names(...$off).' off', $on === [] ? '' : $names(...$on).' on',
         ]))).'.');

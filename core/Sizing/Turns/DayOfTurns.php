@@ -44,13 +44,16 @@ final readonly class DayOfTurns
 
     private const WORTH = 10.0;
 
+    /** between the id of a circuit and the number of a half of the day */
+    private const HALF = "\n";
+
     /** Water that must go out comes when it wants. */
     private const PUMPS_OUT = '/\b(?:sump|septic|sewage|ejector|lift)\b/i';
 
     /**
      * @param  list<Circuit>  $always  on all the time
-     * @param  array<string, list<array{float, float}>>  $hours  by id of each that takes turns, hours of the day, half open; over midnight to
-     *                                                           more than 24
+     * @param  array<string, list<array{float, float}>>  $hours  of the day, half open, by id of each that takes turns; over midnight
+     *                                                           to more than 24
      * @param  list<Circuit>  $turning  that take turns and are served
      * @param  list<Circuit>  $unserved  that have no place
      */
@@ -105,17 +108,24 @@ final readonly class DayOfTurns
         $night = [];
         if (Limit::within($base->worstAmps(), $limit)) {
             $night = self::night($supply, $possible, $base, $limit);
+            // Morning and evening by themselves, as far as the search takes as many: nothing waits for a whole day.
+            $halves = 2 * count($possible) <= Turns::MOST_LOADS ? 2 : 1;
             $table = Turns::plan(
                 new Room(self::SLOTS, $limit, $limit, $base->aAmps, $base->bAmps),
-                array_map(fn (Circuit $c): TurnLoad => self::load($supply, $c, in_array($c, $night, true)), $possible), self::STEPS,
+                array_merge([], ...array_map(
+                    fn (Circuit $c): array => self::loads($supply, $c, in_array($c, $night, true), $halves), $possible,
+                )), self::STEPS,
             );
         }
         $hours = [];
         foreach ($table->served ?? [] as $i => $load) {
-            $ranges = array_map(fn (array $run): array => [
-                self::WAKES_H + $run[0] * self::SLOT_H, self::WAKES_H + $run[1] * self::SLOT_H,
-            ], $table->runs[$i] ?? []);
-            $hours[" $load->id"] = $ranges;
+            [$id] = explode(self::HALF, $load->id);
+            foreach ($table->runs[$i] ?? [] as [$from, $to]) {
+                $hours[" $id"][] = [self::WAKES_H + $from * self::SLOT_H, self::WAKES_H + $to * self::SLOT_H];
+            }
+        }
+        foreach ($hours as $id => $ranges) {
+            $hours[$id] = self::joined($ranges);
         }
         foreach ($night as $circuit) {
             $hours[" $circuit->id"][] = [self::SLEEPS_H, 24 + self::WAKES_H];
@@ -124,7 +134,8 @@ final readonly class DayOfTurns
 
         return new self(
             $supply, $always, array_values(array_filter($turning, $isServed)),
-            [...$out, ...array_values(array_filter($turning, fn (Circuit $c): bool => ! $isServed($c)))], $hours, $table->isProven ?? false, $limit,
+            [...$out, ...array_values(array_filter($turning, fn (Circuit $c): bool => ! $isServed($c)))], $hours,
+            $table->isProven ?? false, $limit,
         );
     }
 
@@ -197,13 +208,17 @@ final readonly class DayOfTurns
         ])).'.', $this->switches());
     }
 
-    /** What has no place, and what that costs; empty: everything has one. */
+    /** What has no place, or less than it asks for, and what that costs; empty: everything has its hours. */
     public function costs(): string
     {
-        return implode(' ', array_map(fn (Circuit $c): string => sprintf(
+        $short = array_filter($this->turning, fn (Circuit $c): bool => Limit::over(self::needH($c), $this->sumOf($c->id) + self::SLOT_H));
+
+        return implode(' ', [...array_map(fn (Circuit $c): string => sprintf(
+            '%s is on for %s of about %s h a day.', $c->title(), Say::figure($this->sumOf($c->id)), Say::figure(self::needH($c)),
+        ), array_values($short)), ...array_map(fn (Circuit $c): string => sprintf(
             '%s has no place: %s for about %s h a day, and %s to start.', $c->title(), Say::watts($c->runW()), Say::figure(self::needH($c)),
             Say::amps($c->startAmps()),
-        ), $this->unserved));
+        ), $this->unserved)]);
     }
 
     /** "6:30" */
@@ -268,15 +283,43 @@ final readonly class DayOfTurns
         ) === [];
     }
 
-    private static function load(Supply $supply, Circuit $circuit, bool $isOnAtNight): TurnLoad
+    /** @return list<TurnLoad> one for each half of the day that somebody is awake for, or for all of it */
+    private static function loads(Supply $supply, Circuit $circuit, bool $isOnAtNight, int $halves): array
     {
         $nightH = $isOnAtNight ? 24 - self::SLEEPS_H + self::WAKES_H : 0.0;
         $need = (int) ceil(max(self::SLOT_H, self::needH($circuit) - $nightH) / self::SLOT_H - Limit::SLACK);
         $need = min(self::SLOTS, max(1, $need));
+        $loads = [];
+        for ($half = 0, $left = $need; $half < $halves && $left > 0; $half++) {
+            $own = (int) ceil($left / ($halves - $half));
+            $loads[] = new TurnLoad(
+                $circuit->id.self::HALF.$half, $supply->hotFor($circuit->leg()), $circuit->runAmps(), $own,
+                intdiv(self::SLOTS * $half, $halves), intdiv(self::SLOTS * ($half + 1), $halves), min($own, self::BLOCK),
+                self::WORTH + self::needH($circuit),
+            );
+            $left -= $own;
+        }
 
-        return new TurnLoad(
-            $circuit->id, $supply->hotFor($circuit->leg()), $circuit->runAmps(), $need, 0, self::SLOTS, min($need, self::BLOCK),
-            self::WORTH + self::needH($circuit),
-        );
+        return $loads;
+    }
+
+    /**
+     * @param  list<array{float, float}>  $ranges
+     * @return list<array{float, float}> rising, those that touch as one
+     */
+    private static function joined(array $ranges): array
+    {
+        sort($ranges);
+        $joined = [];
+        foreach ($ranges as [$from, $to]) {
+            $last = count($joined) - 1;
+            if ($last >= 0 && abs($joined[$last][1] - $from) < Limit::SLACK) {
+                $joined[$last] = [$joined[$last][0], $to];
+            } else {
+                $joined[] = [$from, $to];
+            }
+        }
+
+        return $joined;
     }
 }

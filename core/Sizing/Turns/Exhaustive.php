@@ -28,7 +28,7 @@ final class Exhaustive
     /**
      * @param  array<int, TurnLoad>  $loads
      * @param  ?Budget  $budget  null: until it is done
-     * @return array<int, list<int>>|bool slots of each load by its key; false: there is none; true: the budget was spent before it was known
+     * @return array<int, list<int>>|bool slots of each load by its key; false: there is none; true: the budget was spent before that
      */
     public static function of(Room $room, array $loads, ?Budget $budget): array|bool
     {

@@ -18,7 +18,7 @@ if (place) {
     });
     document.addEventListener('click', (event) => {
         const go = event.target.closest('[data-go]');
-        if (go) return line.goTo(Number(go.dataset.go), go.classList.contains('moment') ? 3600 : 60).then(() => show(Number(go.dataset.go)));
+        if (go) return open(line, Number(go.dataset.go), go.classList.contains('moment') ? 3600 : 60);
         const zoom = event.target.closest('[data-zoom]');
         if (zoom) return line.show({ whole: Infinity, day: 86400, hour: 3600 }[zoom.dataset.zoom]);
         const move = event.target.closest('[data-move]');
@@ -27,11 +27,19 @@ if (place) {
         if (scale) line.scale(Number(scale.dataset.scale));
     });
     onKey((event) => {
-        const act = { ',': () => line.move(-1 / 3), '.': () => line.move(1 / 3), '+': () => line.scale(2), '-': () => line.scale(0.5) }[event.key];
+        const act = {
+            ',': () => line.move(-1 / 3), '.': () => line.move(1 / 3), '+': () => line.scale(2), '-': () => line.scale(0.5),
+        }[event.key];
         act?.();
         return Boolean(act);
     });
     line.begin();
+}
+
+/** A moment of the story: that part of the picture, and the board then. */
+async function open(line, at, seconds) {
+    await line.goTo(at, seconds);
+    await show(at);
 }
 
 /** The board as it is at that second. */
@@ -46,9 +54,12 @@ async function show(at) {
 
 async function ask(address, says) {
     try {
-        const answer = await fetch(address.includes('?') ? address : address.replace('&', '?'), { headers: { Accept: 'application/json' } });
+        const whole = address.includes('?') ? address : address.replace('&', '?');
+        const answer = await fetch(whole, { headers: { Accept: 'application/json' } });
         if (answer.ok) return await answer.json();
-        says.textContent = answer.status === 401 ? 'You are signed out. Sign in and open this page again.' : 'That could not be worked out.';
+        says.textContent = answer.status === 401
+            ? 'You are signed out. Sign in and open this page again.'
+            : 'That could not be worked out.';
     } catch {
         says.textContent = 'No answer from the server. What is shown stays; try again.';
     }

@@ -5,6 +5,7 @@ import 'uplot/dist/uPlot.min.css';
 const DETAIL_AFTER_MS = 140;
 const LEAST_S = 2;
 const ROW = 18;
+const STEPS_S = [1, 2, 5, 10, 30, 60, 120, 300, 600, 1800, 3600, 7200, 10800, 21600, 43200, 86400, 172800];
 
 export class Timeline {
     constructor(host, of) {
@@ -113,7 +114,10 @@ export class Timeline {
 
     fuel() {
         const { holds } = this.data.trials[0];
-        const line = { label: 'Fuel left', scale: 'y', stroke: this.colour('--petrol'), fill: this.colour('--petrol-soft'), width: 1.5, points: { show: false } };
+        const line = {
+            label: 'Fuel left', scale: 'y', stroke: this.colour('--petrol'), fill: this.colour('--petrol-soft'), width: 1.5,
+            points: { show: false },
+        };
         return this.plot({
             height: 74, title: 'Fuel', series: [line], range: [0, holds * 1.05],
             values: (u, splits) => splits.map((value) => (value === 0 ? 'dry' : `${value}`)),
@@ -126,7 +130,8 @@ export class Timeline {
         const titles = this.isNarrow() ? this.of.labels : this.of.titles;
         const count = titles.length;
         return this.plot({
-            height: count * ROW + 30, title: '', series: [{ show: true, scale: 'y', stroke: 'transparent', points: { show: false } }], range: [0, count],
+            height: count * ROW + 30, title: '', range: [0, count],
+            series: [{ show: true, scale: 'y', stroke: 'transparent', points: { show: false } }],
             splits: () => titles.map((title, i) => count - i - 0.5), values: () => titles, isLast: true,
             rows: () => [[this.data.from, this.data.to], [null, null]],
             hooks: (u) => this.drawBars(u, count),
@@ -181,11 +186,23 @@ export class Timeline {
             scales: { x: { time: false, min: this.view[0], max: this.view[1] }, y: { range: () => range } },
             series: [{}, ...series], bands,
             axes: [
-                { show: Boolean(isLast), stroke: ink, grid, ticks: grid, font, size: 30, space: 90, values: (u, at) => at.map((each) => this.tick(each)), incrs: [1, 2, 5, 10, 30, 60, 120, 300, 600, 1800, 3600, 7200, 10800, 21600, 43200, 86400, 172800] },
-                { stroke: ink, grid: splits ? { show: false } : grid, ticks: { show: false }, font, size: this.isNarrow() ? 62 : 206, values, splits, gap: 6 },
+                {
+                    show: Boolean(isLast), stroke: ink, grid, ticks: grid, font, size: 30, space: 90, incrs: STEPS_S,
+                    values: (u, at) => at.map((each) => this.tick(each)),
+                },
+                {
+                    stroke: ink, grid: splits ? { show: false } : grid, ticks: { show: false }, font, values, splits, gap: 6,
+                    size: this.isNarrow() ? 62 : 206,
+                },
             ],
-            hooks: { draw: [(u) => { hooks?.(u); this.word(u, title, u.bbox.left + 6 * devicePixelRatio, u.bbox.top + 15 * devicePixelRatio); this.drawMark(u); }] },
-            padding: [8, 8, isLast ? 0 : 8, 0],
+            hooks: {
+                draw: [(u) => {
+                    hooks?.(u);
+                    this.word(u, title, u.bbox.left + 6 * devicePixelRatio, u.bbox.top + 15 * devicePixelRatio);
+                    this.drawMark(u);
+                }],
+            },
+            padding: [8, 24, isLast ? 0 : 8, 0],
         }, rows(), box);
         plot.rows = rows;
         plot.tall = height;
@@ -248,7 +265,10 @@ export class Timeline {
         const { over } = plot;
         const fingers = new Map();
         let moved = 0;
-        const at = (clientX) => this.view[0] + (clientX - over.getBoundingClientRect().left) / over.clientWidth * (this.view[1] - this.view[0]);
+        const at = (clientX) => {
+            const share = (clientX - over.getBoundingClientRect().left) / over.clientWidth;
+            return this.view[0] + share * (this.view[1] - this.view[0]);
+        };
         over.style.touchAction = 'pan-y';
         over.addEventListener('pointerdown', (event) => {
             fingers.set(event.pointerId, event.clientX);
