@@ -11,7 +11,7 @@ final readonly class Decisions
 {
     public const FOUND = [
         'name', 'customer', 'notes', 'service_a', 'service', 'panels', 'existing', 'site', 'demand', 'recorded',
-        'photos', 'recordings', 'intervals', 'utility_fault_a', 'site_plan', 'fuel_kept', 'agreed', 'work', 'log',
+        'photos', 'recordings', 'intervals', 'utility_fault_a', 'site_plan', 'fuel_kept', 'agreed', 'work', 'log', 'growth',
     ];
 
     /** part => how it is said */

@@ -40,6 +40,7 @@ use Underpin\Job\Part\CircuitPart;
 use Underpin\Job\Part\ConnectionPart;
 use Underpin\Job\Part\DemandInputsPart;
 use Underpin\Job\Part\FuelKeptPart;
+use Underpin\Job\Part\GrowthPart;
 use Underpin\Job\Part\JobPart;
 use Underpin\Job\Part\JobParts;
 use Underpin\Job\Part\LoadPart;
@@ -170,7 +171,8 @@ final class JobRows
     private static function wholeParts(): array
     {
         return ['set_aside' => new SetAsidePart, 'site_plan' => new SitePlanPart, 'fuel_kept' => new FuelKeptPart,
-            'offer' => new OfferPart, 'quotes' => new QuotesPart, 'agreed' => new AgreedPart, 'work' => new WorkPart, 'log' => new LogPart];
+            'offer' => new OfferPart, 'quotes' => new QuotesPart, 'agreed' => new AgreedPart, 'work' => new WorkPart, 'log' => new LogPart,
+            'growth' => new GrowthPart];
     }
 
     private static function wire(Job $job): WireRun

@@ -55,6 +55,7 @@ use Illuminate\Support\Carbon;
  * @property ?string $waits_for
  * @property ?string $mail_key
  * @property bool $mails_stopped
+ * @property ?array<string, mixed> $growth
  * @property ?array<string, mixed> $set_aside
  * @property ?array<string, mixed> $site_plan
  * @property ?array<string, mixed> $fuel_kept
@@ -154,7 +155,8 @@ final class Job extends Model
             'rules' => 'array', 'service_a' => 'integer', 'margin_pct' => 'float', 'machine' => 'array', 'existing' => 'array',
             'site' => 'array', 'demand' => 'array', 'service' => 'array', 'recorded' => 'array', 'switch_places' => 'array',
             'connection_more' => 'array',
-            'wire_more' => 'array', 'set_aside' => 'array', 'site_plan' => 'array', 'fuel_kept' => 'array', 'offer' => 'array',
+            'wire_more' => 'array', 'growth' => 'array', 'set_aside' => 'array',
+            'site_plan' => 'array', 'fuel_kept' => 'array', 'offer' => 'array',
             'quotes' => 'array', 'agreed' => 'array', 'work' => 'array', 'log' => 'array', 'dues' => 'array', 'mails_stopped' => 'boolean',
             'cord_ft' => 'float', 'run_ft' => 'float', 'inlet_a' => 'integer', 'terminal_c' => 'integer', 'ambient_c' => 'float',
             'wet' => 'boolean', 'findings' => 'integer',

@@ -21,7 +21,7 @@ final readonly class Job
     private const PARTS = [
         Client::class, Authority::class, Service::class, Generator::class, Connection::class, WireRun::class, Site::class, Basis::class,
         SetAside::class, SitePlan::class, FuelKept::class, Offer::class, Quotes::class, Agreed::class,
-        Work::class, Log::class,
+        Work::class, Log::class, Growth::class,
     ];
 
     /** characters of the id of a panel, a circuit, a load, a machine or a disconnect */
@@ -59,6 +59,8 @@ final readonly class Job
 
     public Log $log;
 
+    public Growth $growth;
+
     /** @var array<class-string, object> every part by its class */
     private array $parts;
 
@@ -89,6 +91,7 @@ final readonly class Job
         $this->agreed = $this->part(Agreed::class);
         $this->work = $this->part(Work::class);
         $this->log = $this->part(Log::class);
+        $this->growth = $this->part(Growth::class);
     }
 
     /** The same job with other parts in the place of those of their class. */

@@ -28,8 +28,11 @@ use Underpin\Job\Fuel;
 use Underpin\Job\FuelKept;
 use Underpin\Job\GasAppliance;
 use Underpin\Job\Generator;
+use Underpin\Job\Growth;
+use Underpin\Job\GrowthLoad;
 use Underpin\Job\Job as JobFile;
 use Underpin\Job\Laying;
+use Underpin\Job\LoadKind;
 use Underpin\Job\Marking;
 use Underpin\Job\MeasuredLength;
 use Underpin\Job\Offer;
@@ -115,6 +118,10 @@ final class DemoJobs
             ),
             new Site(0, 250, 15, 2350, 92, -12, 30, true, true),
             DemoPlans::dairy(),
+            new Growth([
+                new GrowthLoad('freezer', 'Second chest freezer', LoadKind::Refrigeration, 120, 150, 900),
+                new GrowthLoad('charger', 'Car charger', LoadKind::Charger, 240, 7200),
+            ]),
             new FuelKept(
                 '2026-09-12', true, 3.89, near: 'Upper Tarn, 6 miles, no generator at its pumps',
                 far: 'Coldharbor depot, 31 miles, has its own engine',

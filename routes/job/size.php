@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Size\GeneratorController;
+use App\Http\Controllers\Size\GrowthController;
 use App\Http\Controllers\Size\OutageController;
 use Illuminate\Support\Facades\Route;
 
@@ -10,6 +11,8 @@ use Illuminate\Support\Facades\Route;
 
 Route::put('/machine', [GeneratorController::class, 'machine'])->name('machine');
 Route::put('/margin', [GeneratorController::class, 'margin'])->name('margin');
+Route::post('/growth', [GrowthController::class, 'store'])->name('growth');
+Route::delete('/growth', [GrowthController::class, 'destroy'])->name('growth.destroy');
 Route::get('/outage', [OutageController::class, 'show'])->name('outage');
 Route::post('/outage/many', [OutageController::class, 'many'])->name('outage.many');
 Route::get('/outage/span', [OutageController::class, 'span'])->name('outage.span');

@@ -17,6 +17,7 @@ use Underpin\Drawing\Plot\TurnsInk;
 use Underpin\Job\Circuit;
 use Underpin\Job\Duty;
 use Underpin\Job\Fuel;
+use Underpin\Job\GrowthLoad;
 use Underpin\Job\Job;
 use Underpin\Job\LoadBasis;
 use Underpin\Job\LoadKind;
@@ -27,9 +28,11 @@ use Underpin\Job\Role;
 use Underpin\Job\Site;
 use Underpin\Legs\Leg;
 use Underpin\Outage\SwitchingCard;
+use Underpin\Refused;
 use Underpin\Sizing\CurrentLimit;
 use Underpin\Sizing\CurrentLimits;
 use Underpin\Sizing\Fit;
+use Underpin\Sizing\GrownFit;
 use Underpin\Sizing\Recommendation;
 use Underpin\Sizing\StartDip;
 use Underpin\Sizing\StartRow;
@@ -130,6 +133,27 @@ it('takes the rating in kVA from the plate where it has one', function () {
     $plated = new Supply(Changed::of(Houses::machine(), plate: new Plate(kva: 9.0)), Fuel::Gasoline);
     expect(StartDip::kva($plated))->toBe(9.0)->and(StartDip::kva(Houses::supply()))->toBe(7.2)
         ->and(StartDip::of($plated, 4800, false)?->pct)->toBeLessThan(StartDip::of(Houses::supply(), 4800, false)?->pct);
+});
+
+it('says whether it still holds with what may come, and which part gives first', function () {
+    $design = design(Houses::supply());
+    $fit = $design->fit() ?? throw new \LogicException('no machine');
+    $grown = fn (GrowthLoad ...$loads): array => array_map(
+        fn (GrownFit $each): string => $each->words(4), GrownFit::each($fit, $design->assembly(), array_values($loads)),
+    );
+    $freezer = new GrowthLoad('f', 'Freezer', LoadKind::Refrigeration, 120, 150, 900);
+    $charger = new GrowthLoad('c', 'Car charger', LoadKind::Charger, 240, 7200);
+    $saw = new GrowthLoad('s', 'Saw', LoadKind::Tool, 240, 1500, 12_000);
+    expect($grown($freezer)[0])->toStartWith('Still holds, with')
+        ->and($grown($charger)[0])->toStartWith('The engine on gasoline gives first:')
+        ->and($grown($saw)[0])->toStartWith('The start gives first:')
+        ->and($grown($freezer, $charger))->toHaveCount(3)
+        ->and(GrownFit::each($fit, null, [$freezer, $charger])[2]->name)->toBe('All of it: Freezer and Car charger')
+        ->and(GrownFit::each($fit, null, [$charger])[0]->words(1))->toContain('1 space is free in the panel, and it takes 2.')
+        // On the leg that carries less: B has the boiler, A the refrigerator.
+        ->and(GrownFit::each($fit, null, [$freezer])[0]->fit->running->aAmps)
+        ->toEqualWithDelta($fit->running->aAmps + ($fit->running->aAmps > $fit->running->bAmps ? 0 : 150 / 120), 1e-9)
+        ->and(fn () => new GrowthLoad('x', 'Odd', LoadKind::Other, 120, 500, 400))->toThrow(Refused::class);
 });
 
 it('recommends in three sentences, the cheapest that holds first', function () {

@@ -134,3 +134,18 @@ it('puts machines side by side that are ticked, with three sentences on which to
     $page->assertSee('Side by side')->assertSee('Deepest dip at a start')->assertSee('Fuel for three days')->assertSee('Next comes');
     $this->get("/jobs/{$this->job->id}/size?beside_badger-95-gasoline=1")->assertDontSee('Side by side</h2>', false);
 });
+
+it('keeps what may come with the job, asks whether it still holds, and takes it out again', function () {
+    $at = "/jobs/{$this->job->id}/growth";
+    $this->post($at, ['name' => 'Car charger', 'kind' => 'charger', 'volts' => '240', 'run_w' => '7200', 'start_w' => '']);
+    $page = $this->get("/jobs/{$this->job->id}/size")->assertSee('Car charger')->assertSee('gives first');
+    $load = JobEditor::open($this->job->refresh())->job->growth->loads[0];
+    $this->post($at, ['name' => 'Odd', 'kind' => 'other', 'volts' => '120', 'run_w' => '500', 'start_w' => '400'])
+        ->assertSessionHasErrors('start_w');
+    $this->post($at, ['name' => '', 'kind' => 'other', 'volts' => '120', 'run_w' => '500', 'start_w' => ''])
+        ->assertSessionHasErrors('name');
+    $this->delete($at, ['id' => $load->id]);
+    $this->delete($at, ['id' => $load->id]);
+    expect(JobEditor::open($this->job->refresh())->job->growth->loads)->toBe([]);
+    $page->assertOk();
+});

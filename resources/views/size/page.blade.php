@@ -85,4 +85,5 @@
     </tbody>
 </table></section>
 @endif
+@include('size.growth', ['picked' => $screen->design()->fit()])
 <div id="findings-here" tabindex="-1"><x-findings :screen="$screen" :edition="$screen->job->authority->rules->edition" :findings="$screen->findings()"/></div>
