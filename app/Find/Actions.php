@@ -36,6 +36,7 @@ final class Actions implements Place
         ['Schedule as CSV', 'export spreadsheet download', 'jobs.schedule.export'],
         ['Switching card', 'print owner night steps', 'jobs.card'],
         ['Rehearsal', 'practise owner outage', 'jobs.rehearsal'],
+        ['Live through an outage', 'simulate days storm overload soft starter thousand what if', 'jobs.outage'],
         ['Local rules of this job', 'authority amendments edition splices', 'jobs.rules'],
     ];
 

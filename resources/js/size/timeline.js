@@ -4,6 +4,8 @@ import 'uplot/dist/uPlot.min.css';
 
 const DETAIL_AFTER_MS = 140;
 const LEAST_S = 2;
+/** dots across a sheet of paper */
+const PAPER = 690;
 const ROW = 18;
 const STEPS_S = [1, 2, 5, 10, 30, 60, 120, 300, 600, 1800, 3600, 7200, 10800, 21600, 43200, 86400, 172800];
 
@@ -11,6 +13,8 @@ export class Timeline {
     constructor(host, of) {
         Object.assign(this, { host, of, plots: [], data: null, view: null, mark: null });
         new ResizeObserver(() => this.data && this.draw()).observe(host);
+        addEventListener('beforeprint', () => this.data && this.draw(PAPER));
+        addEventListener('afterprint', () => this.data && this.draw());
         new MutationObserver(() => this.data && this.build()).observe(document.documentElement, { attributeFilter: ['data-theme'] });
     }
 
@@ -93,8 +97,8 @@ export class Timeline {
         this.apply();
     }
 
-    draw() {
-        for (const plot of this.plots) plot.setSize({ width: this.host.clientWidth, height: plot.tall });
+    draw(width = this.host.clientWidth) {
+        for (const plot of this.plots) plot.setSize({ width, height: plot.tall });
     }
 
     leg(key, title, line, soft) {

@@ -15,6 +15,10 @@
         <x-pick :of="$f->field('home')" id="og-home" :options="array_combine(array_column(Underpin\Outage\House\Home::cases(), 'value'), array_map(fn ($home) => $home->words(), Underpin\Outage\House\Home::cases()))" :value="$in->text('home')"/>
         <x-pick :of="$f->field('machine')" id="og-machine" :options="['' => 'the one that is picked'] + array_combine(array_map(fn ($s) => $s->id(), $outage->machines), array_map(fn ($s) => $s->words(), $outage->machines))" :value="$in->text('machine')"/>
         <x-pick :of="$f->field('beside')" id="og-beside" :options="['' => 'nothing'] + array_combine(array_map(fn ($a) => $a->key, $outage->alternatives), array_map(fn ($a) => $a->words, $outage->alternatives))" :value="$outage->alternative?->key ?? ''"/>
+        <details class="deed" @if ($in->text('deed') !== '' || $in->numberOrNull('deed_h') !== null) open @endif><summary>Somebody does something</summary><div class="deed-fields">
+            <x-field :of="$f->field('deed_h')" id="og-deed-h" :value="Underpin\Csv\Number::write($in->numberOrNull('deed_h'))"/>
+            <x-pick :of="$f->field('deed')" id="og-deed" :options="['' => 'nothing'] + array_merge(...array_map(fn ($c) => ['on '.$c->id => 'turns '.$c->title().' on', 'off '.$c->id => 'turns '.$c->title().' off'], array_values(array_filter($screen->job->circuits(), fn ($c) => $c->role !== Underpin\Job\Role::Off))))" :value="$in->text('deed')"/>
+        </div></details>
         <label class="choice"><input type="checkbox" name="fetches" value="1" @checked($in->flag('fetches'))> more fuel is fetched</label>
         <span class="outage-go"><button type="submit" class="button is-primary">Act it out</button>
         <button type="submit" class="button" name="seed" value="{{ $in->whole('seed') % Underpin\Outage\OutageForm::MOST_SEED + 1 }}">Another like it</button></span>
