@@ -45,7 +45,9 @@ use Underpin\Outage\Scenario;
 use Underpin\Outage\Simulation\CircuitState;
 use Underpin\Outage\Simulation\Moment;
 use Underpin\Outage\Simulation\MomentKind;
+use Underpin\Outage\Simulation\Trace;
 use Underpin\Outage\Trial;
+use Underpin\Refused;
 use Underpin\Sizing\Supply;
 
 /**
@@ -397,4 +399,14 @@ it('costs by the number of changes', function () {
     $changes = fn (float $hours): int => acted(cycling(), new Scenario(hours: $hours, fetches: true))->trace->changes();
     $still = fn (float $hours): int => acted(house([steady('1', 300)], kept: 500), new Scenario(hours: $hours))->trace->changes();
     expect($changes(240) / $changes(24))->toBeGreaterThan(7.0)->toBeLessThan(13.0)->and($still(20))->toBeLessThan(12);
+});
+
+it('says that there is too much to keep before there is no room for it', function () {
+    $trace = new Trace(0);
+    $fill = function () use ($trace): void {
+        for ($change = 0; $change <= 600_000; $change++) {
+            $trace->legs($change, 1.0, 1.0, 0.0);
+        }
+    };
+    expect($fill)->toThrow(Refused::class, 'Lasts: that makes more than 600,000 changes, after 167 h already');
 });

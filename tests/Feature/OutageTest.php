@@ -92,7 +92,9 @@ it('is closed to another shop', function () {
 it('acts out many by the worker, goes on where it was stopped, and comes to the same', function () {
     config(['queue.default' => 'database']);
     $this->post("$this->at/many", $this->input)->assertRedirect();
-    $run = Run::query()->firstOrFail();
+    // A second thousand does not wait behind the first.
+    $this->post("$this->at/many", $this->input)->assertRedirect();
+    $run = Run::query()->sole();
     $this->get("$this->at?hours=24")->assertSee('Waiting for its turn')->assertSee('Stop it');
 
     // Cut short after 25, as by somebody or by the end of its worker.

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Underpin\Outage\Simulation;
 
+use Underpin\Refused;
+
 /** All that an outage was, change by change: amperes of both legs, fuel, and every circuit. */
 final class Trace
 {
@@ -19,16 +21,30 @@ final class Trace
     /** @var list<float> fuel that is left, in the tank and beside it */
     private array $fuel = [];
 
-    /** @var list<list<array{float, CircuitState}>> by place of the circuit */
-    private array $circuits;
+    /** Changes that fit into the memory of a page. */
+    private const MOST_CHANGES = 600_000;
+
+    /** @var array<int, list<float>> when each circuit changed, by its place */
+    private array $changedS;
+
+    /** @var array<int, array<int, int>> to what, as the value of a state: a list of numbers takes a tenth of a list of pairs */
+    private array $states;
 
     public function __construct(int $circuits)
     {
-        $this->circuits = array_fill(0, $circuits, [[0.0, CircuitState::Dead]]);
+        $this->changedS = $circuits === 0 ? [] : array_fill(0, $circuits, [0.0]);
+        $this->states = $circuits === 0 ? [] : array_fill(0, $circuits, [CircuitState::Dead->value]);
     }
 
+    /** @throws Refused on hours: there are more changes than can be kept */
     public function legs(float $atS, float $a, float $b, float $fuel): void
     {
+        if (count($this->atS) >= self::MOST_CHANGES) {
+            throw new Refused('hours', sprintf(
+                'Lasts: that makes more than %s changes, after %s h already. Act out fewer hours.', number_format(self::MOST_CHANGES),
+                number_format($atS / 3600),
+            ));
+        }
         $this->atS[] = $atS;
         $this->a[] = $a;
         $this->b[] = $b;
@@ -37,11 +53,12 @@ final class Trace
 
     public function circuit(float $atS, int $circuit, CircuitState $state): void
     {
-        $last = count($this->circuits[$circuit]) - 1;
-        if ($this->circuits[$circuit][$last][0] === $atS) {
-            $this->circuits[$circuit][$last][1] = $state;
-        } elseif ($this->circuits[$circuit][$last][1] !== $state) {
-            $this->circuits[$circuit][] = [$atS, $state];
+        $last = count($this->states[$circuit]) - 1;
+        if ($this->changedS[$circuit][$last] === $atS) {
+            $this->states[$circuit][$last] = $state->value;
+        } elseif ($this->states[$circuit][$last] !== $state->value) {
+            $this->changedS[$circuit][] = $atS;
+            $this->states[$circuit][] = $state->value;
         }
     }
 
@@ -61,16 +78,10 @@ final class Trace
     /** @return list<CircuitState> of every circuit at a second of it */
     public function circuitsAt(float $atS): array
     {
-        return array_map(function (array $changes) use ($atS): CircuitState {
-            $low = 0;
-            $high = count($changes) - 1;
-            while ($low < $high) {
-                $middle = intdiv($low + $high + 1, 2);
-                [$low, $high] = $changes[$middle][0] <= $atS ? [$middle, $high] : [$low, $middle - 1];
-            }
-
-            return $changes[$low][1];
-        }, $this->circuits);
+        return array_map(
+            fn (array $changed, array $states): CircuitState => CircuitState::from($states[max(0, self::last($changed, $atS))]),
+            $this->changedS, $this->states,
+        );
     }
 
     /**
@@ -117,19 +128,24 @@ final class Trace
      */
     public function bars(float $fromS, float $toS, int $parts): array
     {
-        return array_map(fn (array $changes): string => self::bar($changes, $fromS, $toS, $parts), $this->circuits);
+        return array_map(
+            fn (array $changed, array $states): string => self::bar($changed, $states, $fromS, $toS, $parts), $this->changedS, $this->states,
+        );
     }
 
-    /** @param  list<array{float, CircuitState}>  $changes */
-    private static function bar(array $changes, float $fromS, float $toS, int $parts): string
+    /**
+     * @param  list<float>  $changed
+     * @param  array<int, int>  $states
+     */
+    private static function bar(array $changed, array $states, float $fromS, float $toS, int $parts): string
     {
         $ran = array_fill(0, $parts, 0.0);
         $live = array_fill(0, $parts, 0.0);
         $length = ($toS - $fromS) / $parts;
-        foreach ($changes as $i => [$at, $state]) {
-            $from = max($at, $fromS);
-            $to = min($changes[$i + 1][0] ?? INF, $toS);
-            if ($state === CircuitState::Dead || $to <= $from) {
+        foreach ($states as $i => $state) {
+            $from = max($changed[$i], $fromS);
+            $to = min($changed[$i + 1] ?? INF, $toS);
+            if ($state === CircuitState::Dead->value || $to <= $from) {
                 continue;
             }
             $first = min($parts - 1, (int) (($from - $fromS) / $length));
@@ -137,7 +153,7 @@ final class Trace
             for ($part = $first; $part <= $last; $part++) {
                 $share = (min($to, $fromS + ($part + 1) * $length) - max($from, $fromS + $part * $length)) / $length;
                 $live[$part] += $share;
-                $ran[$part] += $state === CircuitState::Waits ? 0.0 : $share;
+                $ran[$part] += $state === CircuitState::Waits->value ? 0.0 : $share;
             }
         }
 
@@ -165,14 +181,20 @@ final class Trace
         return ['at' => $at, 'a' => $a, 'b' => $b, 'aLow' => $a, 'bLow' => $b, 'fuel' => $fuel];
     }
 
-    /** Place of the last change at or before a second; -1: there is none. */
+    /** Place of the last change of the legs at or before a second; -1: there is none. */
     private function placeOf(float $atS): int
     {
+        return self::last($this->atS, $atS);
+    }
+
+    /** @param  list<float>  $times  rising */
+    private static function last(array $times, float $atS): int
+    {
         $low = -1;
-        $high = count($this->atS) - 1;
+        $high = count($times) - 1;
         while ($low < $high) {
             $middle = intdiv($low + $high + 1, 2);
-            [$low, $high] = $this->atS[$middle] <= $atS ? [$middle, $high] : [$low, $middle - 1];
+            [$low, $high] = $times[$middle] <= $atS ? [$middle, $high] : [$low, $middle - 1];
         }
 
         return $low;

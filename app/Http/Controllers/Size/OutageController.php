@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Size;
 use App\Http\Controllers\Controller;
 use App\Http\FormInput;
 use App\Models\Job;
+use App\Models\Run;
 use App\Outages\ManyOutages;
 use App\Runs\Runs;
 use App\Screens\JobScreen;
@@ -47,7 +48,11 @@ final class OutageController extends Controller
     {
         $in = self::read($request);
         $input = ManyOutagesScreen::input($in);
-        Runs::begin($job, $this->user(), new ManyOutages, 'A thousand outages like it', $input);
+        $last = Run::query()->where('job_id', $job->id)->where('task', (new ManyOutages)->key())->orderByDesc('id')->first();
+        // The worker does one thing after the other: a second thousand would only wait behind the first.
+        if ($last === null || $last->state->isOver()) {
+            Runs::begin($job, $this->user(), new ManyOutages, 'A thousand outages like it', $input);
+        }
 
         return redirect()->to(route('jobs.outage', [$job->id, ...$input]).'#many');
     }
