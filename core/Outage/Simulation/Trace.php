@@ -30,7 +30,8 @@ final class Trace
     /** @var array<int, array<int, int>> to what, as the value of a state: a list of numbers takes a tenth of a list of pairs */
     private array $states;
 
-    public function __construct(int $circuits)
+    /** @param  int  $most  changes that it takes */
+    public function __construct(int $circuits, private readonly int $most = self::MOST_CHANGES)
     {
         $this->changedS = $circuits === 0 ? [] : array_fill(0, $circuits, [0.0]);
         $this->states = $circuits === 0 ? [] : array_fill(0, $circuits, [CircuitState::Dead->value]);
@@ -39,9 +40,9 @@ final class Trace
     /** @throws Refused on hours: there are more changes than can be kept */
     public function legs(float $atS, float $a, float $b, float $fuel): void
     {
-        if (count($this->atS) >= self::MOST_CHANGES) {
+        if (count($this->atS) >= $this->most) {
             throw new Refused('hours', sprintf(
-                'Lasts: that makes more than %s changes, after %s h already. Act out fewer hours.', number_format(self::MOST_CHANGES),
+                'Lasts: that makes more than %s changes, after %s h already. Act out fewer hours.', number_format($this->most),
                 number_format($atS / 3600),
             ));
         }
@@ -129,7 +130,8 @@ final class Trace
     public function bars(float $fromS, float $toS, int $parts): array
     {
         return array_map(
-            fn (array $changed, array $states): string => self::bar($changed, $states, $fromS, $toS, $parts), $this->changedS, $this->states,
+            fn (array $changed, array $states): string => self::bar($changed, $states, $fromS, $toS, $parts),
+            $this->changedS, $this->states,
         );
     }
 
