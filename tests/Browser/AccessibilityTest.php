@@ -89,7 +89,7 @@ it('fits every page into a narrow screen without sideways scrolling', function (
                 [
                     'survey', 'loads?at=c5', 'grid', 'size', 'connect', 'wire', 'place-and-fuel', 'price-and-papers', 'install', 'prove',
                     'run', 'keep', 'rehearsal', 'card', 'schedule', 'demand', 'recordings',
-                    "recordings/demo$id", 'intervals', 'schools', 'meter',
+                    "recordings/demo$id", 'intervals', 'schools', 'meter', 'outage',
                 ],
             ),
         ] as $path

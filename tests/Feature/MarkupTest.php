@@ -26,7 +26,8 @@ it('is without an error on every page', function () {
         foreach ([
             'survey', 'survey?at=c5', 'survey?panel=main&space=42', 'loads', 'loads?at=c5', 'grid', 'size',
             'size?beside[]=badger-95-propane&beside[]=badger-120-gasoline', 'connect', 'wire', 'place-and-fuel', 'price-and-papers',
-            'install', 'prove', 'run', 'keep', 'schedule', 'demand', 'recordings', 'intervals', 'schools', 'meter', 'card', 'rehearsal',
+            'install', 'prove', 'run', 'keep', 'schedule', 'demand', 'recordings', 'intervals', 'schools', 'meter', 'outage',
+            'card', 'rehearsal',
             'rules',
         ] as $page) {
             if ($i === 0 || in_array($page, ['survey', 'size', 'connect', 'run', 'keep'], true)) {

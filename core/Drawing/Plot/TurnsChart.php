@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underpin\Drawing\Plot;
 
+use Underpin\Codebook\DayAtHome;
 use Underpin\Drawing\Anchor;
 use Underpin\Drawing\Box;
 use Underpin\Drawing\Drawing;
@@ -69,7 +70,7 @@ final readonly class TurnsChart
             $base = ($leg + 1) * (self::LEG_H + self::GAP) - self::GAP;
             $elements[] = new Text(0, $base - self::LEG_H / 2 + 5, "$name, of ".Say::amps($most), TurnsInk::Name);
             for ($part = 0; $part < self::PARTS; $part++) {
-                $clock = fmod(DayOfTurns::WAKES_H + ($part + 0.5) * 24 / self::PARTS, 24);
+                $clock = fmod(DayAtHome::WAKES_H + ($part + 0.5) * 24 / self::PARTS, 24);
                 $running = Fit::runningOn($this->day->supply, [...$this->day->always, ...$this->on($clock)]);
                 $tall = self::LEG_H * min(1.0, ($leg === 0 ? $running->aAmps : $running->bAmps) / $most);
                 $wide = ($this->width - self::LEFT) / self::PARTS;
@@ -105,7 +106,7 @@ final readonly class TurnsChart
 
     private function x(float $hour): float
     {
-        return self::LEFT + ($this->width - self::LEFT) * ($hour - DayOfTurns::WAKES_H) / 24;
+        return self::LEFT + ($this->width - self::LEFT) * ($hour - DayAtHome::WAKES_H) / 24;
     }
 
     /** @return list<list<string>> */

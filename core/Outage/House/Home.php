@@ -4,16 +4,14 @@ declare(strict_types=1);
 
 namespace Underpin\Outage\House;
 
+use Underpin\Codebook\DayAtHome;
+
 /** Who is at home in an outage. Whoever is away or asleep switches nothing and fills nothing. */
 enum Home: string
 {
     case Always = 'always';
     case AwayByDay = 'away by day';
     case Nobody = 'nobody';
-
-    public const WAKES_H = 6.5;
-
-    public const SLEEPS_H = 22.5;
 
     private const LEAVES_H = 8.0;
 
@@ -50,11 +48,11 @@ enum Home: string
 
         return $this === self::AwayByDay && $clockH >= self::LEAVES_H && $clockH < self::RETURNS_H
             ? self::RETURNS_H - $clockH
-            : fmod(self::WAKES_H - $clockH + 24, 24);
+            : fmod(DayAtHome::WAKES_H - $clockH + 24, 24);
     }
 
     private static function isDay(float $clockH): bool
     {
-        return $clockH >= self::WAKES_H && $clockH < self::SLEEPS_H;
+        return $clockH >= DayAtHome::WAKES_H && $clockH < DayAtHome::SLEEPS_H;
     }
 }

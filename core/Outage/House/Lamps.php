@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underpin\Outage\House;
 
+use Underpin\Codebook\DayAtHome;
 use Underpin\Dice;
 use Underpin\Job\Season;
 
@@ -23,7 +24,7 @@ final readonly class Lamps implements Pattern
     {
         $clock = $this->weather->clockH($atS);
         [$light] = self::LIGHT[$this->season->value];
-        $until = $clock < $light ? $light : Home::SLEEPS_H;
+        $until = $clock < $light ? $light : DayAtHome::SLEEPS_H;
 
         return max(60.0, ($until - $clock) * 3600 + $this->dice->between(-self::SOON_S, self::SOON_S));
     }

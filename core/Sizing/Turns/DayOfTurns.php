@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underpin\Sizing\Turns;
 
+use Underpin\Codebook\DayAtHome;
 use Underpin\Codebook\RunsBy;
 use Underpin\Codebook\UsualRunning;
 use Underpin\Job\Circuit;
@@ -25,10 +26,6 @@ use Underpin\Sizing\Supply;
  */
 final readonly class DayOfTurns
 {
-    public const WAKES_H = 6.5;
-
-    public const SLEEPS_H = 22.5;
-
     private const SLOT_H = 0.5;
 
     /** slots that somebody is awake for */
@@ -121,14 +118,14 @@ final readonly class DayOfTurns
         foreach ($table->served ?? [] as $i => $load) {
             [$id] = explode(self::HALF, $load->id);
             foreach ($table->runs[$i] ?? [] as [$from, $to]) {
-                $hours[" $id"][] = [self::WAKES_H + $from * self::SLOT_H, self::WAKES_H + $to * self::SLOT_H];
+                $hours[" $id"][] = [DayAtHome::WAKES_H + $from * self::SLOT_H, DayAtHome::WAKES_H + $to * self::SLOT_H];
             }
         }
         foreach ($hours as $id => $ranges) {
             $hours[$id] = self::joined($ranges);
         }
         foreach ($night as $circuit) {
-            $hours[" $circuit->id"][] = [self::SLEEPS_H, 24 + self::WAKES_H];
+            $hours[" $circuit->id"][] = [DayAtHome::SLEEPS_H, 24 + DayAtHome::WAKES_H];
         }
         $isServed = fn (Circuit $c): bool => isset($hours[" $c->id"]);
 
@@ -185,7 +182,7 @@ final readonly class DayOfTurns
     {
         $switches = [];
         for ($slot = 0; $slot <= self::SLOTS; $slot++) {
-            $at = self::WAKES_H + $slot * self::SLOT_H;
+            $at = DayAtHome::WAKES_H + $slot * self::SLOT_H;
             $before = fn (Circuit $c): bool => $this->isOn($c->id, fmod($at - self::SLOT_H / 2 + 24, 24));
             $after = fn (Circuit $c): bool => $this->isOn($c->id, fmod($at + self::SLOT_H / 2, 24));
             $off = array_values(array_filter($this->turning, fn (Circuit $c): bool => $before($c) && ! $after($c)));
@@ -286,7 +283,7 @@ final readonly class DayOfTurns
     /** @return list<TurnLoad> one for each half of the day that somebody is awake for, or for all of it */
     private static function loads(Supply $supply, Circuit $circuit, bool $isOnAtNight, int $halves): array
     {
-        $nightH = $isOnAtNight ? 24 - self::SLEEPS_H + self::WAKES_H : 0.0;
+        $nightH = $isOnAtNight ? 24 - DayAtHome::SLEEPS_H + DayAtHome::WAKES_H : 0.0;
         $need = (int) ceil(max(self::SLOT_H, self::needH($circuit) - $nightH) / self::SLOT_H - Limit::SLACK);
         $need = min(self::SLOTS, max(1, $need));
         $loads = [];
