@@ -65,6 +65,7 @@ final readonly class Acted
                 ),
                 default => "No overload in these $length.",
             },
+            ...$this->medicalGaps(),
             $this->house->unfed === [] ? '' : sprintf(
                 'It does not feed %s: %s dead.', Say::list($this->house->unfed, 4),
                 count($this->house->unfed) === 1 ? 'that stays' : 'they stay',
@@ -75,11 +76,31 @@ final readonly class Acted
         ]));
     }
 
+    /** @return list<string> what keeps somebody alive and has no power for longer than it bridges; where that is not known: at all */
+    public function medicalGaps(): array
+    {
+        $gaps = [];
+        foreach ($this->house->circuits as $place => $circuit) {
+            [$all, $longest] = $circuit->isMedical ? $this->trace->deadS($place, $this->result->seconds) : [0.0, 0.0];
+            if ($longest > ($circuit->bridgeMin ?? 0.0) * 60) {
+                $gaps[] = sprintf(
+                    '%s has no power for %s, up to %s at a time; %s.', $circuit->title, self::hours($all), self::hours($longest),
+                    $circuit->bridgeMin === null ? 'what it bridges by itself is not known' : sprintf(
+                        'its own battery or cylinder bridges %s', self::hours($circuit->bridgeMin * 60),
+                    ),
+                );
+            }
+        }
+
+        return $gaps;
+    }
+
     /** The finding tone it is shown in. */
     public function tone(): string
     {
         return match (true) {
-            $this->result->overloads() > 0, $this->result->firstOnS === null, $this->house->unfed !== [] => 'danger',
+            $this->medicalGaps() !== [], $this->house->unfed !== [],
+            $this->result->overloads() > 0, $this->result->firstOnS === null => 'danger',
             $this->first(MomentKind::Dry) !== null, $this->isLongWithout() => 'wrong',
             $this->house->unknown !== [] => 'advice',
             default => 'good',

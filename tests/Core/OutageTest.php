@@ -180,6 +180,20 @@ it('never leaves off what keeps somebody alive', function () {
         ->and(array_map(fn (int $place): string => $acted->house->circuits[$place]->id, $acted->result->leftOff))->not->toContain('c1');
 });
 
+it('says first of all for how long what keeps somebody alive has no power', function () {
+    $house = fn (?float $bridgeMin): Acted => acted(house([
+        Houses::circuit('1', 1, Role::Must, 300, 400, LoadKind::Medical, 'Oxygen')->with(loads: [
+            new Load('o', 'Concentrator', LoadKind::Medical, 300, 400, bridgeMin: $bridgeMin),
+        ]), steady('5', 600),
+    ]), new Scenario(hours: 8));
+    // Nineteen minutes to start it, twenty-five to fill it before the night.
+    expect($house(null)->medicalGaps())->toHaveCount(1)
+        ->and($house(null)->headline())->toContain('1 Oxygen has no power for 44 min, up to 25 min at a time; what it bridges', 'not known')
+        ->and($house(null)->tone())->toBe('danger')
+        ->and($house(20.0)->headline())->toContain('its own battery or cylinder bridges 20 min')
+        ->and($house(60.0)->medicalGaps())->toBe([]);
+});
+
 it('stays dark with nobody at home, unless the switch works by itself', function () {
     $dark = acted(house([steady('1', 600)]), new Scenario(home: Home::Nobody, hours: 24));
     $auto = acted(house([steady('1', 600)], way: 'automatic_service'), new Scenario(home: Home::Nobody, hours: 24));

@@ -25,7 +25,7 @@ it('is without an error on every page', function () {
         $id = Job::query()->where('name', $name)->firstOrFail()->id;
         foreach ([
             'survey', 'survey?at=c5', 'survey?panel=main&space=42', 'loads', 'loads?at=c5', 'grid', 'size',
-            'size?beside[]=badger-95-propane&beside[]=badger-120-gasoline', 'connect', 'wire', 'place-and-fuel', 'price-and-papers',
+            'size?beside_badger-95-propane=1&beside_badger-120-gasoline=1', 'connect', 'wire', 'place-and-fuel', 'price-and-papers',
             'install', 'prove', 'run', 'keep', 'schedule', 'demand', 'recordings', 'intervals', 'schools', 'meter', 'outage',
             'card', 'rehearsal',
             'rules',

@@ -76,6 +76,20 @@ final class Trace
         return $place < 0 ? [0.0, 0.0, $this->fuel[0] ?? 0.0] : [$this->a[$place], $this->b[$place], $this->fuel[$place]];
     }
 
+    /** @return array{float, float} seconds that a circuit had no power until then: all together, and the longest at a time */
+    public function deadS(int $circuit, float $untilS): array
+    {
+        $all = $longest = 0.0;
+        foreach ($this->states[$circuit] as $i => $state) {
+            $gap = $state === CircuitState::Dead->value
+                ? min($this->changedS[$circuit][$i + 1] ?? $untilS, $untilS) - $this->changedS[$circuit][$i] : 0.0;
+            $all += $gap;
+            $longest = max($longest, $gap);
+        }
+
+        return [$all, $longest];
+    }
+
     /** @return list<CircuitState> of every circuit at a second of it */
     public function circuitsAt(float $atS): array
     {
