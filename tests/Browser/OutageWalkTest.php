@@ -6,6 +6,7 @@ use Database\Seeders\DemoCircuits;
 use Tests\Support\Browser;
 use Tests\Support\Changed;
 use Underpin\Exchange\JobFile;
+use Underpin\Job\Client;
 use Underpin\Job\LoadBasis;
 
 /** The dairy as the demo lays it out, whatever other walks have made of it: its file, with the circuits and loads of the demo. */
@@ -16,7 +17,8 @@ beforeEach(function () {
     $json = $b->web->executeAsyncScript('fetch(arguments[0]).then((a) => a.text()).then(arguments[1])', ["$path/job.json"]);
     $job = JobFile::standard()->decode($json);
     $panel = Changed::of($job->service->panels[0], circuits: DemoCircuits::dairy());
-    $job = Changed::of($job->named('Outage walk'), panels: [$panel], figures: LoadBasis::List);
+    // Other walks look for the dairy by its name and street.
+    $job = Changed::of($job->named('Outage walk'), panels: [$panel], figures: LoadBasis::List, customer: new Client('Walker', 'No street'));
     $file = sys_get_temp_dir().'/outage-walk.json';
     file_put_contents($file, JobFile::standard()->encode($job));
     $b->visit('/')->attach('#import-job input[type=file]', $file);
