@@ -71,10 +71,8 @@ it('shows three winter days, from all of them to one start, moves without a stut
     $b->until(fn () => str_contains($b->text('#moment-says'), 'day 1, 18:00'), 'the board when it began');
     expect($now('="0"'))->toBeGreaterThan(5)
         ->and($b->complaints())->toBe([]);
-});
 
-it('moves thirty days of many loads without a stutter, from less than 300 kB', function () {
-    $b = $this->browser;
+    // Thirty days of them are dragged as smoothly, from less than 300 kB.
     $b->visit("$this->job/outage?hours=720&fetches=1&machine=badger-120-gasoline&beside=room");
     $b->until(fn () => $b->has('#timeline-plots canvas'), 'the picture', 30);
     $b->web->manage()->timeouts()->setScriptTimeout(60);

@@ -19,8 +19,8 @@ function byStrips(array $loads, float $rated): float
     $warm = 0.0;
     $at = 0.0;
     foreach ($loads as [$seconds, $amps]) {
-        for ($end = $at + $seconds; $at < $end; $at += 0.05) {
-            $warm += 0.05 * (($amps / $rated) ** 2 - $warm) / 280;
+        for ($end = $at + $seconds; $at < $end; $at += 0.2) {
+            $warm += 0.2 * (($amps / $rated) ** 2 - $warm) / 280;
             if ($warm >= 1.05 ** 2) {
                 return $at;
             }

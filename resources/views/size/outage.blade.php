@@ -47,7 +47,7 @@
                 <button type="button" class="button" data-zoom="whole">Whole</button><button type="button" class="button" data-zoom="day">A day</button><button type="button" class="button" data-zoom="hour">An hour</button>
                 <button type="button" class="button" data-go="{{ $acted->result->peakAtS[$acted->result->peakAmps[0] >= $acted->result->peakAmps[1] ? 0 : 1] }}">Highest moment</button>
                 <span class="timeline-move"><button type="button" class="button" data-move="-1" title="Earlier ( , )" aria-label="Earlier">‹</button><button type="button" class="button" data-move="1" title="Later ( . )" aria-label="Later">›</button><button type="button" class="button" data-scale="2" title="Closer ( + )" aria-label="Closer">+</button><button type="button" class="button" data-scale="0.5" title="Farther ( - )" aria-label="Farther">−</button></span>
-                <output id="timeline-says" class="grid-says" role="status"></output>
+                <output id="timeline-says" class="grid-says"></output>
             </div>
             <div class="timeline-plots" id="timeline-plots"></div>
             <p class="legend">Solid line: carried for hours; dashed: for a moment. @if ($outage->beside)Thin line: {{ $outage->alternative->words }}. @endif Drag to move, wheel or two fingers for closer, click for the board then.</p>
