@@ -192,6 +192,9 @@ it('says first of all for how long what keeps somebody alive has no power', func
         ->and($house(null)->tone())->toBe('danger')
         ->and($house(20.0)->headline())->toContain('its own battery or cylinder bridges 20 min')
         ->and($house(60.0)->medicalGaps())->toBe([]);
+    $off = Houses::circuit('1', 1, Role::Off, 300, 400, LoadKind::Medical, 'Oxygen');
+    $left = acted(house([$off, steady('5', 600)]), new Scenario(hours: 8));
+    expect($left->tone())->toBe('danger')->and($left->headline())->toContain('does not feed 1 Oxygen: that stays dead');
 });
 
 it('stays dark with nobody at home, unless the switch works by itself', function () {

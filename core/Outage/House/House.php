@@ -28,7 +28,7 @@ final readonly class House
     /** @var list<HouseLoad> */
     public array $loads;
 
-    /** @var list<string> titles of circuits that must run and get nothing from this machine by this way */
+    /** @var list<string> titles of circuits that must run, or keep somebody alive, and get nothing from this machine as it is planned */
     public array $unfed;
 
     /** @var list<string> titles of circuits whose watts nobody knows, and of those whose starts nobody knows: they count as none */
@@ -96,7 +96,9 @@ final readonly class House
         $reached = array_map(fn (Circuit $c): Circuit => $c->id === $trial->softStarted ? self::softStarted($c) : $c, $reached);
 
         $ids = array_map(fn (Circuit $c): string => $c->id, [...$reached]);
-        $unfed = array_filter($plan->must, fn (Circuit $c): bool => ! in_array($c->id, [...$ids, ...$trial->without], true));
+        // What keeps somebody alive is missed whatever its mark is.
+        $wanted = [...$plan->must, ...array_filter([...$plan->room, ...$plan->off], fn (Circuit $c): bool => $c->isMedical())];
+        $unfed = array_filter($wanted, fn (Circuit $c): bool => ! in_array($c->id, [...$ids, ...$trial->without], true));
 
         return $reached === [] ? null : new self($trial, $design, self::ordered($trial, $reached), array_values($unfed), $scenario);
     }

@@ -20,6 +20,7 @@
             <x-pick :of="$f->field('deed')" id="og-deed" :options="['' => 'nothing'] + array_merge(...array_map(fn ($c) => ['on '.$c->id => 'turns '.$c->title().' on', 'off '.$c->id => 'turns '.$c->title().' off'], array_values(array_filter($screen->job->circuits(), fn ($c) => $c->role !== Underpin\Job\Role::Off))))" :value="$in->text('deed')"/>
         </div></details>
         <label class="choice"><input type="checkbox" name="fetches" value="1" @checked($in->flag('fetches'))> more fuel is fetched</label>
+        @error('seed')<p class="error">{{ $message }}</p>@enderror
         <span class="outage-go"><button type="submit" class="button is-primary">Act it out</button>
         <button type="submit" class="button" name="seed" value="{{ $in->whole('seed') % Underpin\Outage\OutageForm::MOST_SEED + 1 }}">Another like it</button></span>
         @if ($in->whole('seed') !== 1)<input type="hidden" name="seed" value="{{ $in->whole('seed') }}">@endif
