@@ -7,6 +7,7 @@ namespace Underpin\Outage;
 use Underpin\Design\Design;
 use Underpin\Job\Circuit;
 use Underpin\Job\Load;
+use Underpin\Loads\FirstOn;
 use Underpin\Say;
 use Underpin\Sizing\Supply;
 use Underpin\Sizing\Turns\DayOfTurns;
@@ -43,8 +44,14 @@ final class Alternatives
             ), array_values(array_filter($machines, fn (Supply $supply): bool => $id($supply) !== $id($trial->supply)))),
             ...array_map(fn (Circuit $circuit): Alternative => new Alternative(
                 Change::Without, $circuit->id, "without {$circuit->title()}", $trial->with(without: [...$trial->without, $circuit->id]),
-            ), array_values(array_filter($plan->must, fn (Circuit $circuit): bool => ! $circuit->isMedical()))),
+            ), array_values(array_filter($plan->must, self::mayStayOff(...)))),
         ];
+    }
+
+    /** Nobody is told to do without what keeps somebody alive, or wakes them. */
+    private static function mayStayOff(Circuit $circuit): bool
+    {
+        return ! $circuit->isMedical() && FirstOn::of($circuit) !== FirstOn::Alarm;
     }
 
     /**

@@ -322,6 +322,19 @@ it('offers what could be put beside it, and finds it again by its key', function
         ->and(array_filter($all, fn ($each): bool => $each->change === Change::Without && $each->of === 'c8'))->toBe([]);
 });
 
+it('tells nobody to do without alarms or what keeps somebody alive', function () {
+    $job = house([
+        Houses::circuit('1', 1, Role::Must, 20, 20, LoadKind::Electronics, 'Smoke alarms'),
+        Houses::circuit('5', 1, Role::Must, 300, 400, LoadKind::Medical, 'Oxygen'), steady('3', 600),
+    ]);
+    $without = array_filter(
+        Alternatives::of(new Design($job), new Trial($job->generator->machine === null ? Houses::supply() : new Supply(
+            $job->generator->machine, Fuel::Gasoline,
+        )), []), fn ($each): bool => $each->change === Change::Without,
+    );
+    expect(array_values(array_map(fn ($each): string => $each->of, $without)))->toBe(['c3']);
+});
+
 it('lets a thermostat run as it was said over a day, and longer in a cold night', function () {
     $weather = new Weather(Season::Winter, new Site(coldestF: -10, hottestF: 90), 0, new Dice(1));
     $share = function (float $fromH, float $toH) use ($weather): float {
