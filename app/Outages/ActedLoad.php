@@ -9,6 +9,7 @@ use App\Models\Run;
 use App\Runs\Runs;
 use App\Runs\RunState;
 use Underpin\Job\Job as JobFile;
+use Underpin\Loads\Plan;
 use Underpin\Outage\Many\Tally;
 use Underpin\Say;
 use Underpin\Sizing\Supply;
@@ -20,7 +21,7 @@ final readonly class ActedLoad
     {
     }
 
-    /** Null: none were acted out, or not with this machine, or the job has changed since. */
+    /** Null: none were acted out, or not with this machine, watts are missing, or the job has changed since. */
     public static function of(Job $row, JobFile $job): ?self
     {
         $task = new ManyOutages;
@@ -28,7 +29,7 @@ final readonly class ActedLoad
         $run = $done->orderByDesc('id')->first();
         $machine = $run->input['machine'] ?? '';
         $isPicked = $machine === '' || $machine === Supply::of($job->generator, $job->site)?->id();
-        if ($run === null || ! $isPicked || Runs::isStale($run, $task)) {
+        if ($run === null || ! $isPicked || Runs::isStale($run, $task) || Plan::of($job)->figuresMissing() !== []) {
             return null;
         }
         /** @var ?array<string, mixed> $kept */

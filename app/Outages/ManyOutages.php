@@ -120,7 +120,8 @@ final readonly class ManyOutages implements Task
             $still = 0;
             foreach ($seeds as $seed) {
                 $house = House::of($design, Variations::seeded($scenario, $seed), $change->trial);
-                $still += $house !== null && ActedOutage::of($house)->overloads() > 0 ? 1 : 0;
+                // With nothing left to feed, nothing is mended.
+                $still += $house === null || ActedOutage::of($house)->overloads() > 0 ? 1 : 0;
             }
             $remedies[] = Remedy::of($change, count($seeds), $still);
             $progress->tell('What would help: '.$change->words, null);

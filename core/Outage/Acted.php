@@ -65,7 +65,14 @@ final readonly class Acted
                 ),
                 default => "No overload in these $length.",
             },
-            ...$this->medicalGaps(),
+            ...$this->medicalGaps(), ...$this->doubts(),
+        ]));
+    }
+
+    /** @return list<string> what is not fed, and what nobody knows: without it, no overload says little */
+    public function doubts(): array
+    {
+        return array_values(array_filter([
             $this->house->unfed === [] ? '' : sprintf(
                 'It does not feed %s: %s dead.', Say::list($this->house->unfed, 4),
                 count($this->house->unfed) === 1 ? 'that stays' : 'they stay',
@@ -73,6 +80,7 @@ final readonly class Acted
             $this->house->unknown === [] ? '' : sprintf(
                 'Not counted, since it is not known: watts or starts of %s.', Say::list($this->house->unknown, 4),
             ),
+            $this->fuelIsUnknown() ? 'What it burns or holds is not known: whether the fuel lasts is not judged.' : '',
         ]));
     }
 
@@ -102,9 +110,15 @@ final readonly class Acted
             $this->medicalGaps() !== [], $this->house->unfed !== [],
             $this->result->overloads() > 0, $this->result->firstOnS === null => 'danger',
             $this->first(MomentKind::Dry) !== null, $this->isLongWithout() => 'wrong',
-            $this->house->unknown !== [] => 'advice',
+            $this->doubts() !== [] => 'advice',
             default => 'good',
         };
+    }
+
+    /** Gas by the pipe has no end that is told here; of everything else the end must be known to be judged. */
+    private function fuelIsUnknown(): bool
+    {
+        return $this->house->tank === null || $this->house->tank->holds === null && $this->house->supply->fuel !== Fuel::NaturalGas;
     }
 
     private function isLongWithout(): bool

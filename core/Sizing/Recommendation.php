@@ -36,6 +36,14 @@ final class Recommendation
         $start = sprintf('%s of what it gives for a moment is left at the worst start', Say::pct($fit->startSparePct()));
         $free = Say::pct($fit->sparePct()).' is free on the worse leg';
 
+        return match (true) {
+            $fit->supply->fuelIsMissing() => "None of them has its fuel here; $words comes first: ".lcfirst($fit->standing()).'.',
+            default => self::byVerdict($fit, $words, $free, $start),
+        };
+    }
+
+    private static function byVerdict(Fit $fit, string $words, string $free, string $start): string
+    {
         return match ($fit->verdict) {
             Verdict::Holds => "Take $words: $free and $start.",
             Verdict::Tight => "$words holds only just: $free and $start.",

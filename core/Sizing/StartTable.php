@@ -61,7 +61,7 @@ final readonly class StartTable
     /** @return list<string> sentences on what the table does not show */
     public function notes(): array
     {
-        return array_values(array_filter([$this->reactance(), $this->idle(), $this->harmonics(), $this->halves()]));
+        return array_values(array_filter([$this->unknown(), $this->reactance(), $this->idle(), $this->harmonics(), $this->halves()]));
     }
 
     private function row(Circuit $circuit, Load $load): StartRow
@@ -82,6 +82,13 @@ final readonly class StartTable
             StartDip::of($supply, $startVa, $onOneHalf), $this->limitPct(), $onOneHalf, $softVa === null ? null : $softVa / $leg->volts(),
             $softVa === null ? null : StartDip::of($supply, $softVa, $onOneHalf),
         );
+    }
+
+    private function unknown(): string
+    {
+        $names = array_map(fn (Load $load): string => $load->name, $this->fit->plan->startsMissing());
+
+        return $names === [] ? '' : 'Not in the table, since it is not known what they start with: '.Say::list($names, 6).'.';
     }
 
     private function reactance(): string

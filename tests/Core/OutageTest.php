@@ -29,6 +29,7 @@ use Underpin\Job\Season;
 use Underpin\Job\ShedLoad;
 use Underpin\Job\Site;
 use Underpin\Outage\Acted;
+use Underpin\Outage\Alternative;
 use Underpin\Outage\Alternatives;
 use Underpin\Outage\Change;
 use Underpin\Outage\Deed;
@@ -38,6 +39,7 @@ use Underpin\Outage\House\Patterns;
 use Underpin\Outage\House\Thermostat;
 use Underpin\Outage\House\UsedByPeople;
 use Underpin\Outage\House\Weather;
+use Underpin\Outage\Many\Remedy;
 use Underpin\Outage\Many\Tally;
 use Underpin\Outage\Many\Variations;
 use Underpin\Outage\Order;
@@ -235,7 +237,11 @@ it('says that it is not known what is burned, where the data sheet does not', fu
     $job = house([steady('1', 600)]);
     $machine = Changed::of($job->generator->machine, ratings: [new Rating(Fuel::Gasoline, 7200, 9000)]);
     $acted = acted(Houses::changed($job, supply: new Supply($machine, Fuel::Gasoline)));
-    expect($acted->result->burned)->toBeNull()->and($acted->result->left)->toBeNull()->and($acted->leftUnknown())->toBe('not known');
+    expect($acted->result->burned)->toBeNull()->and($acted->result->left)->toBeNull()->and($acted->leftUnknown())->toBe('not known')
+        ->and($acted->headline())->toContain('whether the fuel lasts is not judged')
+        ->and($acted->tone())->toBe('advice');
+    $unsaid = acted(house([steady('1', 1200)], kept: null), new Scenario(hours: 24));
+    expect($unsaid->headline())->toContain('what is kept to fill it from is not known');
 });
 
 it('drains a battery, and is charged by the sun around noon', function () {
@@ -320,6 +326,17 @@ it('offers what could be put beside it, and finds it again by its key', function
         ->and(Alternatives::named($all, 'room')?->trial->withRoom)->toBeTrue()
         ->and(Alternatives::named($all, 'soft c8'))->toBeNull()
         ->and(array_filter($all, fn ($each): bool => $each->change === Change::Without && $each->of === 'c8'))->toBe([]);
+});
+
+it('calls no change whole for which something has to stay off', function () {
+    $trial = new Trial(Houses::supply());
+    $remedy = fn (Change $change, array $without): bool => Remedy::of(
+        new Alternative($change, '', 'x', $trial->with(without: $without)), 40, 0,
+    )->keepsAll;
+    expect($remedy(Change::SoftStarter, []))->toBeTrue()
+        ->and($remedy(Change::Turns, []))->toBeTrue()
+        ->and($remedy(Change::Turns, ['c5']))->toBeFalse()
+        ->and($remedy(Change::Without, ['c5']))->toBeFalse();
 });
 
 it('tells nobody to do without alarms or what keeps somebody alive', function () {

@@ -129,6 +129,14 @@ it('warns of a start in idle mode and of pulses on a small wound machine', funct
         ->not->toContain('pulses');
 });
 
+it('names motors whose start nobody knows, and recommends no machine without its fuel', function () {
+    $table = starts(Houses::supply(), [Houses::circuit('5', 2, Role::Must, 1200, null, LoadKind::Pump, 'Well pump')]);
+    $dry = new Supply(Houses::machine(), Fuel::Gasoline, new Site(gasolineGal: 0.0));
+    $said = Recommendation::among([Fit::of(design(null)->plan(), $dry, 20.0)], LoadBasis::List);
+    expect(implode(' ', $table->notes()))->toContain('not known what they start with: Well pump')
+        ->and($said[0])->toStartWith('None of them has its fuel here;');
+});
+
 it('takes the rating in kVA from the plate where it has one', function () {
     $plated = new Supply(Changed::of(Houses::machine(), plate: new Plate(kva: 9.0)), Fuel::Gasoline);
     expect(StartDip::kva($plated))->toBe(9.0)->and(StartDip::kva(Houses::supply()))->toBe(7.2)
@@ -241,6 +249,8 @@ it('gives each its hours, morning and evening, and says who has none and what th
         ->and($day->sumOf('c1'))->toBeGreaterThanOrEqual(7.5)
         ->and($day->sumOf('c5'))->toBeGreaterThanOrEqual(7.5)
         ->and(DayOfTurns::of(Houses::supply(), [$cycles('1', 1000, 'Small')]))->toBeNull();
+    $mystery = Houses::circuit('13', 1, Role::Must, null, null, LoadKind::Other, 'Mystery');
+    expect(DayOfTurns::of($supply, [...$circuits, $mystery])?->costs())->toContain('not known: 13 Mystery.');
     $hours = array_merge(...$day->hoursOf('c1'), ...$day->hoursOf('c5'));
     expect(min($hours))->toBeLessThan(14.5)->and(max($hours))->toBeGreaterThan(14.5);
 

@@ -21,10 +21,11 @@ final readonly class Tank
      * @param  ?float  $holds  that it runs from without a hand; null: no end of it here, or it is not known
      * @param  float  $store  beside it, to be filled from
      * @param  bool  $isFilled  by hand, with the engine off
+     * @param  bool  $storeIsKnown  somebody has said what is kept beside it
      */
     private function __construct(
         public Fuel $fuel, public float $idlePerH, public float $perWh, public ?float $holds, public float $store, public bool $isFilled,
-        public float $sunPerH = 0.0, private float $sunH = 0.0,
+        public float $sunPerH = 0.0, private float $sunH = 0.0, public bool $storeIsKnown = true,
     ) {
     }
 
@@ -51,6 +52,7 @@ final readonly class Tank
         return match (true) {
             $isFilled && $supply->fuel === Fuel::Gasoline => new self(
                 $supply->fuel, $rating->idlePerH, $perWh, min($own, $kept), max(0.0, $kept - $own), true,
+                storeIsKnown: $job->site->gasolineGal !== null,
             ),
             $isFilled => new self($supply->fuel, $rating->idlePerH, $perWh, $own, 0.0, true),
             $supply->fuel === Fuel::Propane && $job->site->propaneTankGal > 0 => new self(

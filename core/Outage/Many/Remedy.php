@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Underpin\Outage\Many;
 
 use Underpin\Outage\Alternative;
-use Underpin\Outage\Change;
 
 /** One change, tried on outages that had an overload. */
 final readonly class Remedy
@@ -22,7 +21,7 @@ final readonly class Remedy
     public static function of(Alternative $alternative, int $tried, int $still): self
     {
         return new self(
-            $alternative->key, $alternative->words, $alternative->change !== Change::Without, $tried, $still,
+            $alternative->key, $alternative->words, $alternative->trial->without === [], $tried, $still,
         );
     }
 

@@ -368,6 +368,7 @@ final class ActedOutage
             $this->house->isBattery => 'The battery is flat.',
             $canBeFilled => 'The tank is dry: the engine stops.',
             $fetches => 'The tank is dry and the cans are empty: somebody has to fetch more.',
+            $isFilled && $this->house->tank->storeIsKnown === false => 'The tank is dry; what is kept to fill it from is not known.',
             $isFilled => 'The tank is dry, and nothing is left to fill it from.',
             default => 'The fuel is used up: the engine stops.',
         });

@@ -53,10 +53,11 @@ final readonly class DayOfTurns
      *                                                           to more than 24
      * @param  list<Circuit>  $turning  that take turns and are served
      * @param  list<Circuit>  $unserved  that have no place
+     * @param  string  $unknown  titles of what cannot be weighed, or whose start has no room kept; empty: nothing
      */
     private function __construct(
         public Supply $supply, public array $always, public array $turning, public array $unserved, private array $hours,
-        public bool $isProven, public float $limitAmps,
+        public bool $isProven, public float $limitAmps, private string $unknown,
     ) {
     }
 
@@ -67,6 +68,9 @@ final readonly class DayOfTurns
     public static function of(Supply $supply, array $circuits): ?self
     {
         $known = array_values(array_filter($circuits, fn (Circuit $c): bool => ! $c->figuresMissing()));
+        $lacks = fn (Circuit $c): bool => $c->figuresMissing()
+            || array_filter($c->loads, fn (Load $load): bool => $load->startIsMissing()) !== [];
+        $unknown = Say::list(array_values(array_map(fn (Circuit $c): string => $c->title(), array_filter($circuits, $lacks))), 6);
         $bySize = array_values(array_filter($known, fn (Circuit $c): bool => self::takesTurns($c)));
         usort($bySize, fn (Circuit $x, Circuit $y): int => $y->runAmps() <=> $x->runAmps());
         // The search takes so many: the small rest stays on.
@@ -76,13 +80,13 @@ final readonly class DayOfTurns
             return null;
         }
         // The one with the hardest start may keep so much room free that others have none: it is tried without it, too.
-        $best = self::planned($supply, $always, $turning, []);
+        $best = self::planned($supply, $always, $turning, [], $unknown);
         $left = $turning;
         while ($best->unserved !== [] && count($left) > 1) {
             usort($left, fn (Circuit $x, Circuit $y): int => $y->startAmps() - $y->runAmps() <=> $x->startAmps() - $x->runAmps());
             array_shift($left);
             $gone = array_values(array_filter($turning, fn (Circuit $c): bool => ! in_array($c, $left, true)));
-            $without = self::planned($supply, $always, $left, $gone);
+            $without = self::planned($supply, $always, $left, $gone, $unknown);
             $best = count($without->turning) > count($best->turning) ? $without : $best;
         }
 
@@ -94,7 +98,7 @@ final readonly class DayOfTurns
      * @param  list<Circuit>  $turning
      * @param  list<Circuit>  $out  that are left out beforehand
      */
-    private static function planned(Supply $supply, array $always, array $turning, array $out): self
+    private static function planned(Supply $supply, array $always, array $turning, array $out, string $unknown): self
     {
         $base = Fit::runningOn($supply, $always);
         $limit = self::limit($supply, [...$always, ...$turning]);
@@ -132,7 +136,7 @@ final readonly class DayOfTurns
         return new self(
             $supply, $always, array_values(array_filter($turning, $isServed)),
             [...$out, ...array_values(array_filter($turning, fn (Circuit $c): bool => ! $isServed($c)))], $hours,
-            $table->isProven ?? false, $limit,
+            $table->isProven ?? false, $limit, $unknown,
         );
     }
 
@@ -215,7 +219,7 @@ final readonly class DayOfTurns
         ), array_values($short)), ...array_map(fn (Circuit $c): string => sprintf(
             '%s has no place: %s for about %s h a day, and %s to start.', $c->title(), Say::watts($c->runW()), Say::figure(self::needH($c)),
             Say::amps($c->startAmps()),
-        ), $this->unserved)]);
+        ), $this->unserved), ...$this->unknown === '' ? [] : ["Not counted, since watts or starts are not known: $this->unknown."]]);
     }
 
     /** "6:30" */

@@ -24,5 +24,5 @@
         <p class="quiet">{{ Underpin\Say::count(count($day->switches()), 'time') }} a day at the panel. On all the time: {{ Underpin\Say::list(array_map(fn ($c) => $c->title(), $day->always), 8) ?: 'nothing' }}. At most {{ Underpin\Say::amps($day->limitAmps) }} on a leg, so that any one of them can start at any time. {{ $day->costs() }} Hours are those of the load's on and off times, or usual ones, with a quarter on top{{ $day->isProven ? '' : '; a better day may exist' }}.</p>
     </section>
     @endif
-    @if ($starts->rows !== [])@foreach ($starts->notes() as $note)<p class="quiet">{{ $note }}</p>@endforeach @endif
+    @if ($starts->rows !== [] || $picked->plan->startsMissing() !== [])@foreach ($starts->notes() as $note)<p class="quiet">{{ $note }}</p>@endforeach @endif
 </section>
