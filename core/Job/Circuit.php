@@ -178,6 +178,12 @@ final readonly class Circuit
         return $this->loads === [];
     }
 
+    /** Nobody has said what something on it draws, or what one of its motors starts with. */
+    public function figuresOrStartsMissing(): bool
+    {
+        return $this->figuresMissing() || array_filter($this->loads, fn (Load $load): bool => $load->startIsMissing()) !== [];
+    }
+
     /** @return list<Draw> */
     public function draws(): array
     {

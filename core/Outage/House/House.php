@@ -55,7 +55,7 @@ final readonly class House
     {
         $this->unfed = array_map(fn (Circuit $c): string => $c->title(), $unfed);
         $this->unknown = array_values(array_map(
-            fn (Circuit $c): string => $c->title(), array_filter($circuits, fn (Circuit $c): bool => self::isUnknown($c)),
+            fn (Circuit $c): string => $c->title(), array_filter($circuits, fn (Circuit $c): bool => $c->figuresOrStartsMissing()),
         ));
         $this->supply = $supply = $trial->supply;
         $job = $design->sized();
@@ -118,11 +118,6 @@ final readonly class House
         }
 
         return array_map(fn (string $id): Circuit => $byId[" $id"], Fit::startingOn($trial->supply, $circuits)->order());
-    }
-
-    private static function isUnknown(Circuit $circuit): bool
-    {
-        return $circuit->figuresMissing() || array_filter($circuit->loads, fn (Load $load): bool => $load->startIsMissing()) !== [];
     }
 
     private static function softStarted(Circuit $circuit): Circuit

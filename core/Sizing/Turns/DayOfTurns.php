@@ -68,8 +68,7 @@ final readonly class DayOfTurns
     public static function of(Supply $supply, array $circuits): ?self
     {
         $known = array_values(array_filter($circuits, fn (Circuit $c): bool => ! $c->figuresMissing()));
-        $lacks = fn (Circuit $c): bool => $c->figuresMissing()
-            || array_filter($c->loads, fn (Load $load): bool => $load->startIsMissing()) !== [];
+        $lacks = fn (Circuit $c): bool => $c->figuresOrStartsMissing();
         $unknown = Say::list(array_values(array_map(fn (Circuit $c): string => $c->title(), array_filter($circuits, $lacks))), 6);
         $bySize = array_values(array_filter($known, fn (Circuit $c): bool => self::takesTurns($c)));
         usort($bySize, fn (Circuit $x, Circuit $y): int => $y->runAmps() <=> $x->runAmps());
