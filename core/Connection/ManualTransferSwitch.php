@@ -53,6 +53,7 @@ final class ManualTransferSwitch implements Way
                 ...$this->given($situation),
                 ...$this->incoming($situation->supply, $size),
                 ...$this->tooLarge($dead),
+                ...(new OtherBuilding($situation))->reasons($situation->plan->must),
                 $this->neutrals($kind),
                 ...$this->splices($situation->job),
                 ...$this->protection($moved),
@@ -274,11 +275,11 @@ final class ManualTransferSwitch implements Way
      */
     private function moved(Situation $situation): array
     {
-        return array_values(array_filter(
+        return (new OtherBuilding($situation))->without(array_values(array_filter(
             $situation->plan->must,
             fn (Circuit $c): bool => $c->breakerAmps <= ManualSwitches::MOST_BREAKER_A
                 && ($situation->supply === null || $situation->supply->canFeed($c)),
-        ));
+        )));
     }
 
     /** @return list<Reason> places that were given and cannot be kept */

@@ -65,6 +65,7 @@ final class TransferSubpanel implements Way
                 ),
             },
             ...$this->feeder($situation), ...$this->splices($situation), ...$this->neutrals(), ...$this->large($moved),
+            ...(new OtherBuilding($situation))->reasons($situation->plan->must),
             ...Capacity::byHand(),
             ...$this->halves($situation, $moved),
         ], $reach->powers, $reach->dead);
@@ -248,7 +249,9 @@ final class TransferSubpanel implements Way
     /** @return list<Circuit> */
     private function moved(Situation $situation): array
     {
-        return array_values(array_filter($situation->plan->must, fn (Circuit $c): bool => $situation->supply?->canFeed($c) ?? true));
+        return (new OtherBuilding($situation))->without(
+            array_values(array_filter($situation->plan->must, fn (Circuit $c): bool => $situation->supply?->canFeed($c) ?? true)),
+        );
     }
 
     /** @return list<Reason> two spaces for its feeder, which the circuits that are moved may leave */

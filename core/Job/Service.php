@@ -80,6 +80,19 @@ final readonly class Service
         return null;
     }
 
+    /**
+     * The same service, switched off there. Where the main of the only panel on it does that, that main rates it, unless
+     * something else was noted: nobody types one figure twice.
+     */
+    public function switchedOffBy(?DisconnectPlace $place): self
+    {
+        $onIt = array_values(array_filter($this->panels, fn (Panel $panel): bool => $panel->fedFrom === ''));
+        $main = $place === DisconnectPlace::Panel && count($onIt) === 1 ? $onIt[0]->mainAmps : null;
+        $fits = $main !== null && $main >= self::LEAST_A && $main <= self::MOST_A;
+
+        return $this->with(place: $place, amps: $this->amps ?? ($fits ? $main : null));
+    }
+
     /** The same service with another panel in the place of the one of its id. */
     public function withPanel(Panel $panel): self
     {

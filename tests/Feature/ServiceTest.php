@@ -178,3 +178,16 @@ it('speaks of the shared neutral before a breaker is moved, and after its leg ha
         'If it shares its neutral with another breaker, that neutral now carries the sum of both',
     ],
 ]);
+
+it('takes the rating of the service from the only main that switches it off, and leaves one that was noted', function () {
+    $this->job->update(['service_a' => null]);
+    ($this->settings)(['main_a' => '150'])->assertSessionHasNoErrors();
+    $this->put("$this->base/service", ['place' => 'meter'])->assertSessionHasNoErrors();
+    expect(($this->file)()->service->amps)->toBeNull();
+    $this->put("$this->base/service", ['place' => 'panel'])->assertSessionHasNoErrors();
+    expect(($this->file)()->service->amps)->toBe(150);
+    ($this->settings)(['main_a' => '125'])->assertSessionHasNoErrors();
+    $this->put("$this->base/service", ['place' => ''])->assertSessionHasNoErrors();
+    $this->put("$this->base/service", ['place' => 'panel'])->assertSessionHasNoErrors();
+    expect(($this->file)()->service->amps)->toBe(150);
+});

@@ -43,7 +43,7 @@ final class SurveyPage implements StagePage
     public function parts(): array
     {
         return [
-            Part::any('parts.header'), Part::any('parts.strip'), Part::any('parts.spine'),
+            Part::any('parts.header'), Part::any('parts.strip'), Part::any('parts.spine'), Part::any('survey.details'),
             Part::of('survey.chain', 'service', 'service_a', 'panels')->beside('role', 'loads', 'measured'),
             Part::of('survey.existing', 'existing'), Part::of('survey.site', 'site'),
             Part::any('parts.tally'), Part::of('parts.board', 'panels')->beside('role'), Part::any('parts.circuits'),

@@ -40,7 +40,7 @@ final class ServiceController extends Controller
                 $row, ['service', 'place'], ['place' => $service->place?->value], $request->was(), ['place' => $place?->value],
             );
 
-            return $service->with(place: $place);
+            return $service->switchedOffBy($place);
         };
 
         return $this->save($request, $job, 'Where the service is switched off', $edit);

@@ -1,0 +1,1 @@
+<x-layouts.page title="Not like this"><x-topbar/><main id="page" class="door" tabindex="-1"><h1>Not like this</h1><p>This address does not answer what was asked of it. Nothing was changed.</p><p><a class="button is-primary" href="/">To the jobs</a></p></main></x-layouts.page>

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\SixHouses;
+use Underpin\Connection\Possible;
+use Underpin\Connection\Ways;
+use Underpin\Connection\WayVerdict;
+use Underpin\Design\Design;
+use Underpin\Service\Buildings;
+
+/** @return WayVerdict of that way on the barn's house, with its barn in another building, in this one, or where nobody looked */
+function onBarn(string $way, ?bool $otherBuilding): WayVerdict
+{
+    $barn = SixHouses::all()['a barn on three wires'];
+    $panels = [$barn->service->panels[0], $barn->service->panels[1]->with(otherBuilding: $otherBuilding)];
+    $job = $barn->with($barn->service->with(panels: $panels));
+
+    return (Ways::standard()->find($way) ?? throw new LogicException("no way $way"))->verdict((new Design($job))->situation());
+}
+
+$moving = ['a transfer panel' => ['transfer_subpanel'], 'a manual switch' => ['manual_switch']];
+
+it('moves no circuit of another building to a switch in this one, and says which stay dark', function (string $way) {
+    $there = onBarn($way, true);
+    $ids = array_map(fn ($c): string => $c->id, $there->powers);
+    expect($ids)->toContain('h4')->not->toContain('b1')->not->toContain('b2')
+        ->and(array_map(fn ($c): string => $c->id, $there->dead))->toContain('b1', 'b2')
+        ->and(implode(' ', array_map(fn ($r): string => $r->short, $there->reasons)))->toContain('2 circuits in another building: dark');
+})->with($moving);
+
+it('moves them where the panel stands in the same building, and asks where nobody looked', function (string $way) {
+    expect(array_map(fn ($c): string => $c->id, onBarn($way, false)->powers))->toContain('b1', 'b2');
+    $open = onBarn($way, null);
+    $asks = array_filter($open->reasons, fn ($r): bool => $r->possible === Possible::NotKnown && $r->short === 'look: another building?');
+    expect($asks)->toHaveCount(1);
+})->with($moving);
+
+it('follows the feeders to where two panels part', function () {
+    $panels = SixHouses::all()['a barn on three wires']->service->panels;
+    $loft = $panels[1]->with(id: 'loft', fedFrom: 'barn', feederCircuit: '', otherBuilding: false);
+    $buildings = new Buildings([...$panels, $loft]);
+    expect($buildings->together($loft, $panels[1]))->toBeTrue()
+        ->and($buildings->together($loft, $panels[0]))->toBeFalse()
+        ->and($buildings->together($panels[0], $panels[0]))->toBeTrue()
+        ->and((new Buildings([...$panels, $loft->with(otherBuilding: null)]))->together($loft->with(otherBuilding: null), $panels[1]))
+        ->toBeNull();
+});
