@@ -95,7 +95,8 @@ final class SurveyStage implements Stage
             if ($panel->feederGround === null && $this->isBehindService($panel, $design)) {
                 $missing[] = "The ground of the feeder to $panel->name.";
             }
-            if ($panel->otherBuilding === null && $panel->feederGround === FeederGround::None && $panel->bonded === true) {
+            $isLoneReturn = $panel->feederGround === FeederGround::None && $panel->bonded === true;
+            if ($panel->otherBuilding === null && ($isLoneReturn || $service->panel($panel->fedFrom) !== null)) {
                 $missing[] = "Whether $panel->name stands in another building than what feeds it.";
             }
             if ($panel->fedFrom === '' && ($panel->kind === PanelKind::Sub || count($service->disconnects) > 1)) {

@@ -59,6 +59,12 @@ it('follows a standby through its letters and days: what came back, what decides
         ->see('The work can begin on')
         ->see('What decides: order the machine');
     ($this->show)('input[form="step-machine"][name="done_on"]');
+    // A form that has a field called "id" is known by its own all the same: what is refused is said beside its field.
+    $b->type('input[form="step-machine"][name="days"]', 'soon')->press(WebDriverKeys::TAB);
+    $b->find('input[form="step-machine"][name="days"][aria-invalid="true"]');
+    expect($b->text('#step-machine [data-error="days"]'))->toContain('soon')->and($b->complaints())->toHaveCount(1);
+    $b->type('input[form="step-machine"][name="days"]', '')->press(WebDriverKeys::TAB);
+    $b->until(fn () => ! $b->has('input[form="step-machine"][name="days"][aria-invalid="true"]'), 'the refusal to be gone');
     $b->run('const f = document.querySelector(\'input[form="step-machine"][name="done_on"]\'); f.value = new '
         .'Date().toISOString().slice(0, 10);'
         .'f.dispatchEvent(new Event("change", { bubbles: true }))');

@@ -83,7 +83,7 @@ it('lists what a survey still lacks', function (Job $job, array $missing) {
     yield 'the main breaker' => [ready(panels: [mainPanel(mainAmps: null)]), ['Whether Main panel has a main breaker.']];
     yield 'main lugs, which is known' => [ready(panels: [mainPanel(mainAmps: null, mainLugs: true)]), []];
     yield 'solar or a battery' => [ready(otherSource: null), ['Whether there is solar or a battery.']];
-    $known = ['bonded' => false, 'feederGround' => FeederGround::Wire, 'hasMultiwire' => false, 'mainLugs' => true];
+    $known = ['bonded' => false, 'feederGround' => FeederGround::Wire, 'hasMultiwire' => false, 'mainLugs' => true, 'otherBuilding' => true];
     $sub = fn (mixed ...$changes): Panel => new Panel('sub', 'Barn', 12, PanelKind::Sub, ...[...$known, ...$changes]);
     yield 'a disconnect whose marking nobody read' => [
         ready(
@@ -96,7 +96,14 @@ it('lists what a survey still lacks', function (Job $job, array $missing) {
         ready(panels: [mainPanel(), $sub(fedFrom: 'main', feederAmps: 60, feederGround: null)]), ['The ground of the feeder to Barn.'],
     ];
     yield 'the building of a bond on three wires' => [
-        ready(panels: [mainPanel(), $sub(bonded: true, fedFrom: 'main', feederAmps: 60, feederGround: FeederGround::None)]),
+        ready(
+            service: $cabinet(),
+            panels: [mainPanel(bonded: true, fedFrom: 'd1', feederGround: FeederGround::None)],
+        ),
+        ['Whether Main panel stands in another building than what feeds it.'],
+    ];
+    yield 'the building of a sub-panel' => [
+        ready(panels: [mainPanel(), $sub(fedFrom: 'main', feederAmps: 60, otherBuilding: null)]),
         ['Whether Barn stands in another building than what feeds it.'],
     ];
     yield 'a sub-panel not looked at for its bond' => [

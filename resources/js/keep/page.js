@@ -1,4 +1,5 @@
 // A chosen kind shows the fields that belong to it; the others stay out of the way, and go along empty.
+import { formId } from '../shared/form-id.js';
 
 function fit() {
     const form = document.getElementById('entry-form');
@@ -8,6 +9,6 @@ function fit() {
     });
 }
 
-document.addEventListener('change', (event) => { if (event.target.form?.id === 'entry-form') fit(); });
+document.addEventListener('change', (event) => { if (formId(event.target.form) === 'entry-form') fit(); });
 new MutationObserver(fit).observe(document.getElementById('page'), { childList: true, subtree: true });
 fit();

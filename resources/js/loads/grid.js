@@ -1,4 +1,5 @@
 // The loads as a sheet: what the server made of a line comes back as that line; a step back is the job's own; names suggest figures.
+import { formId } from '../shared/form-id.js';
 import { goStage, onKey } from '../shared/keys.js';
 import { morph } from '../shared/morph.js';
 import { partsHeads, swap, toast } from '../shared/parts.js';
@@ -21,11 +22,12 @@ if (table) {
     // Before the page's own listeners: here an answer brings lines, not a page.
     document.addEventListener('submit', (event) => {
         const form = event.target;
-        if (!['undo-form', 'redo-form', 'take-all'].includes(form.id)) return;
+        const id = formId(form);
+        if (!['undo-form', 'redo-form', 'take-all'].includes(id)) return;
         event.preventDefault();
         event.stopImmediatePropagation();
-        if (form.id === 'take-all') take('');
-        else history(form.id);
+        if (id === 'take-all') take('');
+        else history(id);
     }, true);
 }
 

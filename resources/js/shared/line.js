@@ -2,6 +2,8 @@
 // says so, and goes in its order when the line is back. A change has a name, by which the server knows one that it
 // has made already; what its page showed ("was") tells it whether somebody else was quicker.
 
+import { formId } from './form-id.js';
+
 const RETRY_MS = 3000;
 const NO_ANSWER = [502, 503, 504];
 
@@ -42,8 +44,8 @@ let made = 0;
 export async function leaveWith(form, submitter) {
     if (form.dataset.leaving) return;
     form.dataset.leaving = '1';
-    form.id ||= `form-${made += 1}`;
-    const end = begin(form.id);
+    if (formId(form) === '') form.setAttribute('id', `form-${made += 1}`);
+    const end = begin(formId(form));
     await untilAnswered(() => fetch('/mark.svg', { method: 'HEAD', cache: 'no-store' }));
     end();
     delete form.dataset.leaving;

@@ -1,6 +1,7 @@
 // Brings an element to its new state by changing only what differs, so that focus, folds, scroll and what
 // is being typed survive.
 import { Idiomorph } from 'idiomorph';
+import { formId } from './form-id.js';
 
 export function morph(old, fresh, sent) {
     // Another circuit's forms are other forms, though their fields are called the same.
@@ -25,6 +26,6 @@ export function morph(old, fresh, sent) {
 function isBeingTyped(field, sent) {
     if (!['INPUT', 'TEXTAREA'].includes(field.tagName) || field.type === 'hidden') return false;
     const isTouched = field.type === 'checkbox' ? field.checked !== field.defaultChecked : field.value !== field.defaultValue;
-    const wasSent = sent && field.form?.id === sent.id && sent.data.get(field.name) === field.value;
+    const wasSent = sent && formId(field.form) === sent.id && sent.data.get(field.name) === field.value;
     return isTouched && !wasSent;
 }

@@ -1,6 +1,7 @@
 // A change goes to the server, the core answers, and the parts that changed come back as HTML.
 // Changes are sent one after the other, so that each builds on what the one before left.
 
+import { formId } from './form-id.js';
 import { begin, untilAnswered } from './line.js';
 import { morph } from './morph.js';
 
@@ -8,7 +9,8 @@ let queue = Promise.resolve();
 
 export function send(form, submitter) {
     const data = new FormData(form, submitter);
-    return inTurn(form.id, () => deliver({ url: form.action, id: form.id, data }));
+    const id = formId(form);
+    return inTurn(id, () => deliver({ url: form.action, id, data }));
 }
 
 /** A change that needs no form on the page: { url, data, was } with was read when its turn comes. */
@@ -35,7 +37,7 @@ export async function refresh(form) {
         const response = await fetch(form.action, {
             method: 'POST', body: new FormData(form), headers: { Accept: 'text/html, application/json' },
         });
-        if (!response.ok) return refused(response, form.id);
+        if (!response.ok) return refused(response, formId(form));
         const page = new DOMParser().parseFromString(await response.text(), 'text/html');
         if (!page.getElementById('page')) return location.assign(response.url);
         for (const id of ['part-header', 'page', 'toast']) {
