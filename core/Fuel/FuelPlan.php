@@ -7,7 +7,6 @@ namespace Underpin\Fuel;
 use Underpin\Codebook\FuelFacts;
 use Underpin\Codebook\GasPipes;
 use Underpin\Codebook\PropaneVapour;
-use Underpin\Codebook\SplitPhase;
 use Underpin\Job\Fuel;
 use Underpin\Job\FuelKept;
 use Underpin\Job\Job;
@@ -47,7 +46,7 @@ final readonly class FuelPlan
 
     public static function of(Fit $fit, Job $job): self
     {
-        return new self($fit->supply, $job, ($fit->running->aAmps + $fit->running->bAmps) * SplitPhase::LEG_V);
+        return new self($fit->supply, $job, $fit->runningW());
     }
 
     /**

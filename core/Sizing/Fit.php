@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Underpin\Sizing;
 
-use Underpin\Codebook\SplitPhase;
 use Underpin\Job\Circuit;
 use Underpin\Job\Duty;
 use Underpin\Job\Load;
@@ -86,6 +85,14 @@ final readonly class Fit
             fn (Circuit $c): Starter => Starter::on($c, $supply->hotFor($c->leg())),
             $circuits,
         )));
+    }
+
+    /** Watts of all that must run and is fed, on at once: what an engine burns for and a battery gives, whatever their power factor. */
+    public function runningW(): float
+    {
+        $draws = array_merge([], ...array_map(fn (Circuit $c): array => $c->draws(), $this->fed));
+
+        return max($this->plan->floorVa, array_sum(array_map(fn (Draw $d): float => $d->watts, $draws)));
     }
 
     /** Amperes of what must run that stay on for hours, on the leg that carries more of them. */
@@ -288,7 +295,7 @@ final readonly class Fit
     private function stored(): array
     {
         $wh = $this->supply->machine->stored->wh;
-        $watts = ($this->running->aAmps + $this->running->bAmps) * SplitPhase::LEG_V;
+        $watts = $this->runningW();
 
         return match (true) {
             ! $this->supply->machine->form->isBattery() => [],

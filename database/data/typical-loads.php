@@ -422,7 +422,7 @@ return [
     ],
     [
         'Livestock water heater', 'electric heat', 120, [250, 750, 1500], [250, 750, 1500], 1.0, 'room',
-        'stock tank heater, tank heater, water trough heater, bucket heater',
+        'stock tank heater, tank heater, water trough heater, bucket heater, stock water heater',
     ],
     [
         'Electric fence', 'other', 120, [5, 15, 40], [5, 15, 40], 0.9, 'must',

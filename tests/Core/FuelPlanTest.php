@@ -33,6 +33,9 @@ use Underpin\Job\Plan\SitePlan;
 use Underpin\Job\Rating;
 use Underpin\Job\Role;
 use Underpin\Job\Site;
+use Underpin\Loads\Plan;
+use Underpin\Loads\RoleSums;
+use Underpin\Sizing\Fit;
 use Underpin\Sizing\Supply;
 use Underpin\Sizing\Verdict;
 
@@ -226,3 +229,17 @@ it('charges a battery station from a small engine and from the sun, as fast as i
     'more panels than it takes' => [new FuelKept(sunW: 6_000, sunH: 3), 2.4, 15_000.0, 1.0, false],
     'sun without end' => [new FuelKept(sunW: 5_000, sunH: 24), 2.4, 120_000.0, null, true],
 ]);
+
+it('burns for the watts that the list of loads says, whatever their power factor', function () {
+    $job = burning(Fuel::Gasoline);
+    $panel = $job->service->panels[0];
+    $motor = Houses::circuit('5', 2, Role::Must, 900, 3600, pf: 0.6);
+    $job = $job->with($job->service->with(panels: [$panel->with(circuits: [...$panel->circuits, $motor])]));
+    $design = new Design($job);
+    [$must] = RoleSums::of($design->plan());
+    expect(plan($job)->loadW)->toEqualWithDelta(2900, 1e-6)->and($must->watts)->toEqualWithDelta(2900, 1e-6)
+        ->and($design->fit()?->running->aAmps)->toEqualWithDelta(1200 / 120 + 900 / 240 / 0.6, 1e-6);
+    // A load calculation says volt-amperes for the house as a whole: no less than that is burned for.
+    $supply = $design->supply() ?? throw new \LogicException('no machine');
+    expect(Fit::of(new Plan($job->circuits(), 4300.0), $supply, 20.0)->runningW())->toEqualWithDelta(4300, 1e-6);
+});

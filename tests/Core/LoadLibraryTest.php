@@ -105,9 +105,23 @@ it('takes the watts, the amperes, the horsepower and the tons that a name says',
         ->and($pump->startW() / $pump->runW())->toEqualWithDelta(9500 / 2600, 0.001)
         ->and($pump->why)->toBe('5 hp by NEC 2023 Table 430.248');
     [$odd] = suggested('Well pump 4 hp', 2);
-    expect($odd->why)->toBe('5 hp by NEC 2023 Table 430.248');
+    expect($odd->why)->toBe('5 hp by NEC 2023 Table 430.248')->and($odd->typical->name)->toBe('Well pump, 4 hp');
     [$air] = suggested('A/C 2.5 ton', 2);
-    expect($air->runW())->toBe(round(3200 * 2.5 / 3))->and($air->startW())->toBe(round(14500 * 2.5 / 3));
+    expect($air->runW())->toBe(round(3200 * 2.5 / 3))->and($air->startW())->toBe(round(14500 * 2.5 / 3))
+        ->and($air->typical->name)->toBe('Central air conditioner, 2.5 ton');
+    [$measured] = suggested('Well pump 900 W', 2);
+    expect($measured->typical->name)->toBe('Well pump')->and($charger->typical->name)->toBe('Car charger, 40 A');
+});
+
+it('takes no load for one that could never draw the watts that the name says', function () {
+    expect(names('Stock water heater 1500W', 1))->toBe(['Livestock water heater'])
+        ->and(names('Hot water 1500W', 1))->not->toContain('Gas water heater, power vent');
+    $bySize = fn (TypicalLoad $load): bool => preg_match('/\d/', $load->name) === 1;
+    foreach (array_filter(Stock::loads()->loads(), fn (TypicalLoad $load): bool => ! $bySize($load)) as $load) {
+        foreach (suggested($load->name.' '.($load->runW->high * 3).' W', $load->volts === 240 ? 2 : 1) as $suggestion) {
+            expect($suggestion->typical->name)->not->toBe($load->name);
+        }
+    }
 });
 
 it('says low, usual and high, and a start that is never below its running', function () {

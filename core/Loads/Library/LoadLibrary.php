@@ -216,7 +216,8 @@ final class LoadLibrary
         $best = null;
         $highest = 0.0;
         foreach ($this->touchedBy($said->words) as $load) {
-            $likeness = $mayBe($load) ? $this->likeness($said->words, $load) : 0.0;
+            $isIt = $mayBe($load) && $load->mayDraw($said->watts);
+            $likeness = $isIt ? $this->likeness($said->words, $load) : 0.0;
             if ($likeness > 0) {
                 $likeness += $load->volts === $volts ? 3 : 0;
                 // "Basement lights" are lights before they are a basement.
@@ -257,7 +258,7 @@ final class LoadLibrary
     {
         $nearest = $best;
         foreach ($this->loads() as $load) {
-            $isAlike = $load->said->words === $best->said->words && $load->volts === $best->volts;
+            $isAlike = $load->said->words === $best->said->words && $load->volts === $best->volts && $load->mayDraw($said->watts);
             if ($isAlike && $said->farFrom($load->said) < $said->farFrom($nearest->said)) {
                 $nearest = $load;
             }

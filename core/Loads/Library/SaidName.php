@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Underpin\Loads\Library;
 
+use Underpin\Csv\Number;
+
 /**
  * What somebody wrote on a door, in plain words without plural and small words, and the size that it says:
  * "Water heater 4500W", "1/2 HP sump", "A/C 3 ton", "EV 48A".
@@ -91,6 +93,17 @@ final readonly class SaidName
     public function isOfPanel(): bool
     {
         return array_intersect($this->words, self::PANELS) !== [] && array_intersect($this->words, self::OTHER_PANELS) === [];
+    }
+
+    /** The name of a load with the size that is said here in place of its own: a pump of 1.5 hp is not called one of 1 hp. */
+    public function sizing(string $name): string
+    {
+        $sizes = ['hp' => [self::HORSEPOWER, $this->hp], 'ton' => [self::TONS, $this->tons], 'A' => [self::AMPS, $this->amps]];
+        foreach ($sizes as $unit => [$pattern, $size]) {
+            $name = (string) preg_replace($pattern.'i', $size === null ? '' : Number::write($size)." $unit", $name);
+        }
+
+        return rtrim($name, ', ');
     }
 
     /** How far the size that is said here is from that of another; 0 where either says none. */

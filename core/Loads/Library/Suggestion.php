@@ -31,7 +31,7 @@ final readonly class Suggestion
             return new self($circuit, $load, $typical, 'usual for its kind');
         }
 
-        return new self($circuit, $load, $typical->scaled($watts / max(1.0, $typical->runW->usual)), $why);
+        return new self($circuit, $load, $typical->scaled($watts / max(1.0, $typical->runW->usual), $said->sizing($typical->name)), $why);
     }
 
     public function runW(Grade $grade = Grade::Usual): float

@@ -6,6 +6,7 @@ namespace Underpin\Loads\Library;
 
 use Underpin\Job\LoadKind;
 use Underpin\Job\Role;
+use Underpin\Limit;
 
 /** A load of the shop's library: figures to begin with where there is no nameplate and no measurement. */
 final readonly class TypicalLoad
@@ -42,11 +43,17 @@ final readonly class TypicalLoad
         return array_values(array_unique([...array_merge([], ...$this->phrases), ...SaidName::of($this->kind->value)->words]));
     }
 
-    /** The same under another size, in proportion. */
-    public function scaled(float $share): self
+    /** Watts that a name says, if it says any, may be this load's: from half of its least to twice its most. Else it is another thing. */
+    public function mayDraw(?float $watts): bool
+    {
+        return $watts === null || ! Limit::over($this->runW->low / 2, $watts) && ! Limit::over($watts, $this->runW->high * 2);
+    }
+
+    /** The same under another size, in proportion, and called by it. */
+    public function scaled(float $share, string $name): self
     {
         return new self(
-            $this->name, $this->kind, $this->volts, $this->runW->times($share), $this->startW->times($share), $this->pf, $this->role,
+            $name, $this->kind, $this->volts, $this->runW->times($share), $this->startW->times($share), $this->pf, $this->role,
         );
     }
 }

@@ -22,7 +22,10 @@ use Underpin\Prove\Section;
 use Underpin\Prove\Trial;
 use Underpin\Say;
 
-/** Loads one by one, the largest motor last; then all of them, on both legs, with everything that is measured under load. */
+/**
+ * Loads one by one, the largest start last where the machine holds it then, else in its turn; then all of them, on both legs, with
+ * everything that is measured under load.
+ */
 final class Loading extends Section
 {
     private const PCT = 100.0;
@@ -36,10 +39,15 @@ final class Loading extends Section
     {
         $order = $trial->design->startOrder();
         $largest = $this->largest($order);
-        $others = array_values(array_filter($order, fn (Circuit $c): bool => $c !== $largest));
+        $isLast = $trial->design->fit()?->restartIsOver() === false;
+        if ($largest !== null && $isLast) {
+            $order = [...array_values(array_filter($order, fn (Circuit $c): bool => $c !== $largest)), $largest];
+        }
 
         return [
-            ...$this->lamp($trial), ...array_map($this->on(...), $others), ...$largest === null ? [] : $this->motor($trial, $largest),
+            ...$this->lamp($trial), ...array_merge([], ...array_map(fn (Circuit $c): array => [
+                $this->on($c), ...$c === $largest ? $this->start($trial, $c, $isLast) : [],
+            ], $order)),
             ...$this->legs($trial, $order), ...$this->underLoad($trial),
             ...$this->gasPressure(
                 $trial, 'gas-full', Condition::Loaded, 'engine at full load, every other appliance of the house firing',
@@ -91,7 +99,7 @@ final class Loading extends Section
     }
 
     /** @return list<ChecklistStep> */
-    private function motor(Trial $trial, Circuit $largest): array
+    private function start(Trial $trial, Circuit $largest, bool $isLast): array
     {
         $volts = (float) ($trial->both() ? $trial->supply->machine->volts : 120);
         $dip = $trial->range(Acceptance::DipPct);
@@ -101,10 +109,11 @@ final class Loading extends Section
             'length and size of the cord'];
         $what = $trial->both() ? 'leg to leg' : 'hot to neutral';
 
+        $beside = $isLast ? 'starts last, all others on' : 'starts in its turn, what the card turns on before it running';
+
         return [
-            $this->on($largest),
             $this->holding(
-                'dip', StepKind::Test, "{$largest->title()} starts last, all others on: the lowest volts, $what.",
+                'dip', StepKind::Test, "{$largest->title()} $beside: the lowest volts, $what.",
                 'Contactors drop out and electronics restart when the volts fall by a third.', Source::practice('starts and dips'),
                 Reading::within(
                     Unit::Volts, new Range($low, null, $dip->from), 'The machine is too small for this start, or something weakens it.',
