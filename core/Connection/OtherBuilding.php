@@ -36,20 +36,25 @@ final readonly class OtherBuilding
     {
         $there = array_values(array_filter($circuits, fn (Circuit $circuit): bool => $this->isHere($circuit) === false));
         $open = array_values(array_filter($circuits, fn (Circuit $circuit): bool => $this->isHere($circuit) === null));
-        $titles = fn (array $of): string => Say::list(array_map(fn (Circuit $circuit): string => $circuit->title(), $of));
         $source = Source::nec('225.30, 225.31, 250.32');
 
         return [
             ...$there === [] ? [] : [Reason::change(
-                "{$titles($there)}: in another building, and not moved one by one. A second supply over there takes conductors through the "
+                self::titles($there).': in another building, and not moved one by one. A second supply over there takes conductors through the '
                     .'ground, a disconnect and a ground of its own. A way that feeds the whole panel here reaches it.',
                 $source, Say::count(count($there), 'circuit').' in another building: dark',
             )],
             ...$open === [] ? [] : [Reason::open(
-                "{$titles($open)}: look whether that panel stands in another building. From there nothing is moved one by one.",
+                self::titles($open).': look whether that panel stands in another building. From there nothing is moved one by one.',
                 $source, 'look: another building?',
             )],
         ];
+    }
+
+    /** @param  list<Circuit>  $circuits */
+    private static function titles(array $circuits): string
+    {
+        return Say::list(array_map(fn (Circuit $circuit): string => $circuit->title(), $circuits));
     }
 
     private function isHere(Circuit $circuit): ?bool

@@ -83,7 +83,9 @@ it('lists what a survey still lacks', function (Job $job, array $missing) {
     yield 'the main breaker' => [ready(panels: [mainPanel(mainAmps: null)]), ['Whether Main panel has a main breaker.']];
     yield 'main lugs, which is known' => [ready(panels: [mainPanel(mainAmps: null, mainLugs: true)]), []];
     yield 'solar or a battery' => [ready(otherSource: null), ['Whether there is solar or a battery.']];
-    $known = ['bonded' => false, 'feederGround' => FeederGround::Wire, 'hasMultiwire' => false, 'mainLugs' => true, 'otherBuilding' => true];
+    $known = [
+        'bonded' => false, 'feederGround' => FeederGround::Wire, 'hasMultiwire' => false, 'mainLugs' => true, 'otherBuilding' => true,
+    ];
     $sub = fn (mixed ...$changes): Panel => new Panel('sub', 'Barn', 12, PanelKind::Sub, ...[...$known, ...$changes]);
     yield 'a disconnect whose marking nobody read' => [
         ready(
