@@ -100,6 +100,7 @@ enum Code: string
     case Only120 = 'VOLTS_120_ONLY';
     case OpeningNear = 'CO_OPENING';
     case OtherSource = 'OTHER_SOURCE';
+    case OtherSourceByHand = 'OTHER_SOURCE_BY_HAND';
     case OtherSourceDisconnect = 'OTHER_SOURCE_DISCONNECT';
     case OtherSourceNotLooked = 'OTHER_SOURCE_NOT_LOOKED';
     case OverRun = 'OVER_RUN';
@@ -171,6 +172,7 @@ enum Code: string
             self::ThreeWireFeeder => [StageKey::Survey, $advice, Source::nec('250.32(B)(1), 250.142(B)')],
             self::MultiwireOneLeg => [StageKey::Survey, $danger, Source::nec('210.4, 300.13(B)')],
             self::OtherSource => [StageKey::Survey, $danger, Source::nec('702.5, 705')],
+            self::OtherSourceByHand => [StageKey::Survey, $danger, Source::nec('702.5, 705')],
             self::OtherSourceNotLooked => [StageKey::Survey, $advice, Source::nec('702.5, 705')],
             self::OtherSourceDisconnect => [StageKey::Survey, $wrong, Source::nec('702.7, 705')],
             self::TandemNotAccepted => [StageKey::Survey, $wrong, Source::nec('408.54, 110.3(B)')],

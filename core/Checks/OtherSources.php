@@ -6,7 +6,6 @@ namespace Underpin\Checks;
 
 use Underpin\Connection\LockOff;
 use Underpin\Design\Design;
-use Underpin\Job\OtherSourceRun;
 
 /** Solar or a battery on a bus that the generator feeds. */
 final class OtherSources implements Check
@@ -38,7 +37,18 @@ final class OtherSources implements Check
                     .'to run with this generator. Say which in the survey.',
             );
         }
-        if ($source->run !== OtherSourceRun::Listed && $source->disconnect === '') {
+        if ($source->run?->isByHand() === true && $design->way()?->transfersByItself() === true) {
+            yield new Finding(
+                Code::OtherSourceByHand,
+                ucfirst("{$source->kind->words()} {$source->kind->is()} to be locked off by hand, and the machine starts by itself."),
+                'The inverter takes the generator for the utility within minutes and feeds into it: the engine is driven, its volts rise, '
+                    .'and what hangs on them burns.',
+                'Have it connected on the utility\'s side of the switch, or opened by a listed relay at every transfer, or made '
+                    .'of equipment that is listed to run with this generator. Until one of them is in, the machine is not left to start by '
+                    .'itself. Ask whoever installed it, and the authority; say which in the survey.',
+            );
+        }
+        if ($source->run?->isByHand() !== false && $source->disconnect === '') {
             yield new Finding(
                 Code::OtherSourceDisconnect,
                 ucfirst("{$source->kind->words()} must be locked off, and where that is done is not known."),

@@ -47,7 +47,7 @@ final class AutomaticSwitch implements Way
             )]
             : [
                 ...$this->machine($situation), ...$this->place($situation, $panel), ...(new AtService($situation, $panel))->rating(),
-                ...Capacity::byItself($situation), ...$this->staysDead($situation),
+                ...Capacity::byItself($situation), ...LockOff::byItself($situation, $this), ...$this->staysDead($situation),
             ], $reach->powers, $reach->dead);
     }
 

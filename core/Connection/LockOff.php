@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Underpin\Connection;
 
+use Underpin\Codebook\Source;
 use Underpin\Job\OtherSource;
-use Underpin\Job\OtherSourceRun;
 use Underpin\Job\Panel;
 use Underpin\Job\Service;
 
@@ -41,7 +41,7 @@ final readonly class LockOff
     /** @return list<OwnerStep> before anything else */
     public function before(): array
     {
-        return $this->source->run === OtherSourceRun::Listed ? [] : [new OwnerStep(
+        return $this->source->run?->isByHand() === false ? [] : [new OwnerStep(
             "Lock off {$this->source->kind->words()} at {$this->place()} and leave it locked for as long as the generator runs.",
             'It would feed against the generator.',
         )];
@@ -50,8 +50,25 @@ final readonly class LockOff
     /** @return list<OwnerStep> after everything else */
     public function after(): array
     {
-        return $this->source->run === OtherSourceRun::Listed ? [] : [new OwnerStep(
+        return $this->source->run?->isByHand() === false ? [] : [new OwnerStep(
             "Once the house is on the utility again, take the lock off at {$this->place()} and turn {$this->source->kind->words()} on.",
+        )];
+    }
+
+    /**
+     * Nobody is there when a machine starts by itself: a lock by hand comes too late, or never.
+     *
+     * @return list<Reason>
+     */
+    public static function byItself(Situation $situation, Way $way): array
+    {
+        $lockOff = self::of($situation->job->service, $way->fedPanels($situation));
+
+        return $lockOff === null || $lockOff->source->run?->isByHand() === false ? [] : [Reason::change(
+            ucfirst("{$lockOff->where()}, on the bus that the generator takes over with nobody there: a lock by hand comes too late. It ")
+                .'goes to the utility\'s side of the switch, or a listed relay opens it at every transfer, or its equipment is listed to '
+                .'run with this generator.',
+            Source::nec('702.5, 705'), "{$lockOff->source->kind->words()}: not by hand",
         )];
     }
 

@@ -40,8 +40,8 @@ final readonly class OtherBuilding
 
         return [
             ...$there === [] ? [] : [Reason::change(
-                self::titles($there).': in another building, and not moved one by one. A second supply over there takes conductors through the '
-                    .'ground, a disconnect and a ground of its own. A way that feeds the whole panel here reaches it.',
+                self::titles($there).': in another building, and not moved one by one. A second supply over there takes conductors through '
+                    .'the ground, a disconnect and a ground of its own. A way that feeds the whole panel here reaches it.',
                 $source, Say::count(count($there), 'circuit').' in another building: dark',
             )],
             ...$open === [] ? [] : [Reason::open(

@@ -38,6 +38,7 @@ final class ServiceAutomatic implements Way
             Reason::open('No panel has been surveyed.', Source::practice('survey'), 'survey the panel'),
         ] : [
             ...$this->machine($situation), ...$this->place($at, $situation), ...$at->rating(), ...Capacity::byItself($situation),
+            ...LockOff::byItself($situation, $this),
             ...$this->staysDead($situation),
         ], $reach->powers, $reach->dead);
     }

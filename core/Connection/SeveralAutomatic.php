@@ -49,7 +49,7 @@ final class SeveralAutomatic implements Way
                 Source::nec('240.21(B), 230.71(B)'),
             ),
             ...array_merge(...array_map(fn (Panel $p): array => (new AtService($situation, $p))->rating(), $panels)),
-            ...Capacity::byItself($situation),
+            ...Capacity::byItself($situation), ...LockOff::byItself($situation, $this),
         ], $reach->powers, $reach->dead);
     }
 

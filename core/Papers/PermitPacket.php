@@ -13,6 +13,7 @@ use Underpin\Checks\Severity;
 use Underpin\Demand\DemandLine;
 use Underpin\Demand\Worksheet;
 use Underpin\Design\Design;
+use Underpin\Job\Job;
 use Underpin\Pricing\Parts\PartLine;
 use Underpin\Pricing\Parts\PartsList;
 use Underpin\Say;
@@ -89,9 +90,25 @@ final class PermitPacket implements Paper
             ['Service', $job->service->amps === null ? 'not looked' : "{$job->service->amps} A, 120/240 V"],
             ['Machine', $supply === null ? '' : $supply->words().', '.Say::watts($supply->runW()).' here'],
             ['Connection', ucfirst($design->way()?->words() ?? '')],
+            ['Solar or a battery', $this->otherSource($job)],
             ['Full load by the calculation', $this->worksheet($design) === null
                 ? 'not calculated' : number_format($this->worksheet($design)->demandVa).' VA'],
         ], fn (array $row): bool => $row[1] !== ''));
+    }
+
+    private function otherSource(Job $job): string
+    {
+        $source = $job->service->otherSource;
+
+        return match (true) {
+            $source === null => 'not looked',
+            ! $source->isThere() => 'none',
+            default => implode('; ', [
+                $source->kind->words().' at '.($job->service->panel($source->at)->name ?? 'a place not looked for'),
+                $source->disconnect === '' ? 'its disconnect not looked for' : "disconnect \"$source->disconnect\"",
+                'while the generator runs: '.($source->run?->words() ?? 'not decided'),
+            ]),
+        };
     }
 
     /** @return list<Block> */

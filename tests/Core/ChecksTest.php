@@ -253,6 +253,19 @@ $houses = [
     'one that is bridged for as long' => ['MEDICAL_NOT_BRIDGED', sound([medical(350, 500, 20)]), false],
 
     'solar on the bus, and nothing said of it' => ['OTHER_SOURCE', sound(otherSource: solar()), true, Severity::Danger],
+    'solar to be locked off by hand behind a switch that nobody throws' => [
+        'OTHER_SOURCE_BY_HAND', Changed::of(set([], 'automatic_service'), otherSource: solar(OtherSourceRun::LockedOff)), true,
+        Severity::Danger,
+    ],
+    'solar that a relay opens there' => [
+        'OTHER_SOURCE_BY_HAND', Changed::of(set([], 'automatic_service'), otherSource: solar(OtherSourceRun::Relay)), false,
+    ],
+    'solar on the utility\'s side of that switch' => [
+        'OTHER_SOURCE_BY_HAND', Changed::of(set([], 'automatic_service'), otherSource: solar(OtherSourceRun::UtilitySide)), false,
+    ],
+    'solar to be locked off by who slides the plate' => [
+        'OTHER_SOURCE_BY_HAND', sound(otherSource: solar(OtherSourceRun::LockedOff)), false,
+    ],
     'solar connected nobody knows where' => ['OTHER_SOURCE', sound(otherSource: solar(at: '')), true],
     'solar that is locked off' => ['OTHER_SOURCE', sound(otherSource: solar(OtherSourceRun::LockedOff)), false],
     'solar listed for it' => ['OTHER_SOURCE', sound(otherSource: solar(OtherSourceRun::Listed)), false],

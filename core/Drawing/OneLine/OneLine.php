@@ -10,6 +10,7 @@ use Underpin\Assembly\ComponentKind;
 use Underpin\Assembly\Conductor;
 use Underpin\Assembly\ConductorKind;
 use Underpin\Assembly\WireRole;
+use Underpin\Connection\LockOff;
 use Underpin\Connection\TransferKind;
 use Underpin\Connection\TransferPoint;
 use Underpin\Design\Design;
@@ -27,6 +28,7 @@ use Underpin\Drawing\Sheet;
 use Underpin\Drawing\Spot;
 use Underpin\Job\Circuit;
 use Underpin\Job\Job;
+use Underpin\Job\OtherSourceRun;
 use Underpin\Job\Panel;
 use Underpin\Job\Role;
 use Underpin\Say;
@@ -353,7 +355,29 @@ final readonly class OneLine
             $lines[] = ($each === $panel ? '' : "$each->name: ").self::roles($each);
         }
 
-        return $lines;
+        return [...$lines, ...$panel === null ? [] : $this->otherSource($this->fed($panel))];
+    }
+
+    /**
+     * Solar or a battery that feeds into one of these panels, with what becomes of it.
+     *
+     * @param  list<Panel>  $fed
+     * @return list<string>
+     */
+    private function otherSource(array $fed): array
+    {
+        $source = LockOff::of($this->job->service, $fed)?->source;
+
+        return $source === null ? [] : [
+            ucfirst($source->kind->words()).' feeds in here'.($source->disconnect === '' ? '' : ": $source->disconnect").';',
+            match ($source->run) {
+                null => 'while the generator runs: not decided',
+                OtherSourceRun::LockedOff => 'locked off while the generator runs',
+                OtherSourceRun::Listed => 'listed to run with the generator',
+                OtherSourceRun::Relay => 'opened by a listed relay at transfer',
+                OtherSourceRun::UtilitySide => 'moves to the utility\'s side',
+            },
+        ];
     }
 
     /** @return list<Panel> it and what it feeds */
