@@ -13,11 +13,13 @@ use Underpin\Codebook\Source;
 /** What else comes due when the service disconnect of a house is replaced. NEC 2023 230.67, 230.85. */
 final class NewService
 {
+    public const EMERGENCY = 'Emergency disconnect';
+
     /** Of the switch that becomes the disconnect. */
     public static function disconnect(): Line
     {
         return new Line(
-            'Emergency disconnect', 'outside, within reach, marked in white on red',
+            self::EMERGENCY, 'outside, within reach, marked in white on red',
             'For a one- or two-family dwelling whose service is replaced. It names the other sources; opening it starts a standby, so '
                 .'the sign says where that is stopped.',
             Source::nec('230.85, 702.7(A)'),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underpin\Connection;
 
 use Underpin\Assembly\Assembly;
+use Underpin\Assembly\Component;
 use Underpin\Assembly\ComponentKind;
 use Underpin\Assembly\ConductorKind;
 use Underpin\Assembly\Element;
@@ -23,7 +24,28 @@ final readonly class Signs
     /** @return list<Element> */
     public function all(): array
     {
-        return [...$this->atService(), ...$this->atInlet(), ...$this->atBreaker(), ...$this->atMachine(), ...$this->whereBondStays()];
+        return [
+            ...$this->emergency(), ...$this->atService(), ...$this->atInlet(), ...$this->atBreaker(), ...$this->atMachine(),
+            ...$this->whereBondStays(),
+        ];
+    }
+
+    /** @return list<Sign> where a switch becomes the disconnect that a dwelling has outside */
+    private function emergency(): array
+    {
+        $isOne = fn (Component $switch): bool => array_filter(
+            $switch->says(), fn (Line $line): bool => $line->part === NewService::EMERGENCY,
+        ) !== [];
+        $starts = $this->way->transfersByItself() ? ['Opening it starts the generator. Its stop is at: __________________'] : [];
+
+        $switches = array_values(array_filter($this->built->components(ComponentKind::Switch), $isOne));
+
+        return array_map(fn (Component $switch): Sign => self::sign(
+            "sign-emergency:$switch->id", 'At the emergency disconnect, outside'.(count($switches) > 1 ? ": $switch->name" : ''),
+            NewService::EMERGENCY, [
+                'SERVICE DISCONNECT, or NOT SERVICE EQUIPMENT, as it is', 'Other disconnects are at: __________________', ...$starts,
+            ], 'White letters, half an inch and higher, on red; the other disconnects are named on it or beside it.', Source::nec('230.85'),
+        ), $switches);
     }
 
     /** @return list<Sign> */

@@ -129,6 +129,18 @@ it('opens what is ahead of a panel that is fed by a disconnect, and says what st
         ->and($main['dead:panel:house.a-b']->text)->toContain('behind the main');
 });
 
+it('switches on behind a meter that was pulled only when it is back, and marks the emergency disconnect of a new service', function () {
+    $job = SixHouses::all()['a crowded panel'];
+    $switched = $job->with($job->connection->with(way: 'automatic_service', switchesNeutral: false));
+    $keys = array_keys(byKey($switched));
+    $at = fn (string $key): int => place($keys, $key);
+    expect($at('open:meter'))->toBeLessThan($at('restore'))->and($at('restore'))->toBeLessThan($at('meter-back'))
+        ->and($at('meter-back'))->toBeLessThan($at('back'))
+        ->and(byKey($switched)['meter-back']->holds)->toBeTrue()
+        ->and(array_filter($keys, fn (string $key): bool => str_starts_with($key, 'sign:sign-emergency')))->toHaveCount(1)
+        ->and(byKey($job))->not->toHaveKey('meter-back');
+});
+
 it('has nobody open a panel that nothing in the house switches off', function () {
     $job = SixHouses::all()['a crowded panel'];
     $panel = $job->service->panels[0];

@@ -24,10 +24,16 @@ final readonly class Label
     /** letters that a line of a sign has room for */
     private const LETTERS = 38;
 
-    /** letters of a tag */
-    private const TAG_LETTERS = 36;
+    /** letters that a narrow tag has room for, in its heading and below; a longer one is as wide as a sign */
+    private const TAG_HEADING = 27;
 
-    private const HEADING_LETTERS = 29;
+    private const TAG_LETTERS = 34;
+
+    private const WIDE_HEADING = 43;
+
+    private const WIDE_LETTERS = 48;
+
+    private const TAG_LINE = 17.0;
 
     /** @param  list<string>  $lines */
     private function __construct(
@@ -38,14 +44,20 @@ final readonly class Label
 
     public static function ofSign(Sign $sign): self
     {
-        $lines = array_merge([], ...array_map(self::wrapped(...), $sign->words));
+        $lines = array_merge([], ...array_map(fn (string $words): array => self::wrapped($words, self::LETTERS), $sign->words));
 
         return new self($sign->heading, $lines, $sign->place, self::SIGN_W, self::BAND + count($lines) * self::LINE + 44, false);
     }
 
     public static function tag(string $heading, string $from, string $to): self
     {
-        return new self($heading, [$from, $to], 'at both ends', self::TAG_W, 66.0, true);
+        if (mb_strlen($heading) <= self::TAG_HEADING && max(mb_strlen($from), mb_strlen($to)) <= self::TAG_LETTERS) {
+            return new self($heading, [$from, $to], 'at both ends', self::TAG_W, 66.0, true);
+        }
+        $first = self::wrapped($heading, self::WIDE_HEADING);
+        $lines = [...array_slice($first, 1), ...self::wrapped($from, self::WIDE_LETTERS), ...self::wrapped($to, self::WIDE_LETTERS)];
+
+        return new self($first[0], $lines, 'at both ends', self::SIGN_W, 32 + count($lines) * self::TAG_LINE, true);
     }
 
     /** @return list<Element> */
@@ -80,23 +92,22 @@ final readonly class Label
     /** @return list<Element> */
     private function asTag(Box $box): array
     {
-        $short = fn (string $words): string => mb_strimwidth($words, 0, self::TAG_LETTERS, '…');
+        $texts = [new Text($box->x + 8, $box->y + 20, $this->heading, LabelInk::Tag)];
+        foreach ($this->lines as $n => $line) {
+            $texts[] = new Text($box->x + 8, $box->y + 38 + $n * self::TAG_LINE, $line, LabelInk::TagEnds);
+        }
 
-        return [
-            new Text($box->x + 8, $box->y + 20, mb_strimwidth($this->heading, 0, self::HEADING_LETTERS, '…'), LabelInk::Tag),
-            new Text($box->x + 8, $box->y + 38, $short($this->lines[0]), LabelInk::TagEnds),
-            new Text($box->x + 8, $box->y + 55, $short($this->lines[1]), LabelInk::TagEnds),
-        ];
+        return $texts;
     }
 
     /** @return list<string> the words in lines that fit */
-    private static function wrapped(string $words): array
+    private static function wrapped(string $words, int $letters): array
     {
         $lines = [''];
         foreach (explode(' ', $words) as $word) {
             $last = count($lines) - 1;
             $longer = trim("$lines[$last] $word");
-            if (mb_strlen($longer) > self::LETTERS) {
+            if (mb_strlen($longer) > $letters) {
                 $lines[] = $word;
             } else {
                 $lines[$last] = $longer;

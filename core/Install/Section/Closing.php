@@ -9,6 +9,7 @@ use Underpin\Assembly\ComponentKind;
 use Underpin\Checklist\ChecklistStep;
 use Underpin\Checklist\StepKind;
 use Underpin\Codebook\Source;
+use Underpin\Connection\MeterWork;
 use Underpin\Install\OpenedBox;
 use Underpin\Install\Section;
 use Underpin\Install\WorkSite;
@@ -49,13 +50,25 @@ final class Closing extends Section
                     .'locked. Who is licensed for it, and the authority where it asks, decide that it is switched on.',
                 'This list says what was done. It does not say that it may be switched on.', Source::practice('before switching on'),
             ),
-            ...$this->mainFirst($site),
+            ...$this->meterBack($site), ...$this->mainFirst($site),
             $this->step(
                 'back', StepKind::Run, 'The main on, then the branch breakers one by one; what was bridged goes back to its circuit, '
                     .'and the house is told.',
                 'One that trips shows which.', Source::practice('switching on'),
             ),
         ];
+    }
+
+    /** @return list<ChecklistStep> */
+    private function meterBack(WorkSite $site): array
+    {
+        return $site->meter() === MeterWork::Pulled ? [$this->holding(
+            'meter-back', StepKind::Run, 'The utility has connected the service again; every breaker and switch behind the meter is still '
+                .'off. Leg to leg and each leg to neutral read as they should at the lugs of the first disconnect.',
+            'A neutral that was not joined again at the meter burns what is switched on next.',
+            Source::practice('the utility\'s own rules'),
+            caution: 'The lugs are live from here on.',
+        )] : [];
     }
 
     /** @return list<ChecklistStep> what a plate must not let happen, still dead */
