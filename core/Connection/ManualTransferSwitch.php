@@ -54,7 +54,7 @@ final class ManualTransferSwitch implements Way
                 ...$this->incoming($situation->supply, $size),
                 ...$this->tooLarge($dead),
                 ...(new OtherBuilding($situation))->reasons($situation->plan->must),
-                $this->neutrals($kind),
+                ...$this->neutrals($kind, $situation),
                 ...$this->splices($situation->job),
                 ...$this->protection($moved),
                 ...$this->multiwire($situation, $moved),
@@ -72,12 +72,21 @@ final class ManualTransferSwitch implements Way
 
     public function switchesNeutral(Situation $situation): ?bool
     {
-        return $situation->job->connection->switchesNeutral;
+        $connection = $situation->job->connection;
+
+        return match (true) {
+            $connection->switchKind !== SwitchKind::Pigtails => $connection->switchesNeutral,
+            // Branch neutrals that stay in the panel are on the house's neutral, whatever the switch does.
+            $connection->switchesNeutral === true => null,
+            default => false,
+        };
     }
 
     public function leavesToChoose(Situation $situation): array
     {
-        return [WayChoice::Neutral, WayChoice::Meters];
+        $isOpen = $situation->job->connection->switchKind !== SwitchKind::Pigtails || $this->switchesNeutral($situation) === null;
+
+        return [...$isOpen ? [WayChoice::Neutral] : [], WayChoice::Meters];
     }
 
     public function isLastResort(): bool
@@ -156,7 +165,7 @@ final class ManualTransferSwitch implements Way
             onOneHot: 'one-pole, and the two halves of the switch joined as its instructions say',
         ), [$switch, ...(new CircuitsMoved(
             $situation, $moved, $this->layout($situation), true,
-            $connection->switchKind?->movesNeutrals() === true || $connection->switchesNeutral === true,
+            $connection->switchKind?->movesNeutrals() === true || $this->switchesNeutral($situation) === true,
         ))->parts()]);
     }
 
@@ -310,11 +319,20 @@ final class ManualTransferSwitch implements Way
         )];
     }
 
-    private function neutrals(?SwitchKind $kind): Reason
+    /** @return list<Reason> */
+    private function neutrals(?SwitchKind $kind, Situation $situation): array
     {
         $source = Source::nec('200.4, 300.3(B), 110.3(B)');
 
-        return match ($kind) {
+        if ($kind === SwitchKind::Pigtails && $this->switchesNeutral($situation) === null) {
+            return [Reason::open(
+                'It is said to break the neutral, and to be spliced to pigtails in the panel: there the branch neutrals stay, on the '
+                    .'neutral of the house, so nothing breaks it. Look at the instructions of the switch, and choose one of the two.',
+                $source, 'which: pigtails, or a broken neutral',
+            )];
+        }
+
+        return [match ($kind) {
             null => Reason::open(
                 'Choose the kind of switch: with pigtails that are spliced in the panel the branch neutrals stay there; where whole cables '
                     .'are moved over, each takes its neutral along.',
@@ -328,7 +346,7 @@ final class ManualTransferSwitch implements Way
             SwitchKind::Cables => Reason::note(
                 'Every circuit that is moved takes its own neutral and its ground along, in one cable or raceway.', $source,
             ),
-        };
+        }];
     }
 
     /** @return list<Reason> */

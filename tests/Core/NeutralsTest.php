@@ -10,7 +10,10 @@ use Underpin\Checks\Finding;
 use Underpin\Checks\Review;
 use Underpin\Checks\Severity;
 use Underpin\Connection\Interlock;
+use Underpin\Connection\ManualTransferSwitch;
 use Underpin\Connection\Possible;
+use Underpin\Connection\Reason;
+use Underpin\Connection\WayChoice;
 use Underpin\Connection\WayVerdict;
 use Underpin\Design\Design;
 use Underpin\Job\Circuit;
@@ -31,6 +34,7 @@ use Underpin\Job\Position;
 use Underpin\Job\Role;
 use Underpin\Job\Service;
 use Underpin\Job\SpaceList;
+use Underpin\Job\SwitchKind;
 use Underpin\Legs\LegCurrents;
 use Underpin\Service\Multiwire;
 use Underpin\Service\SharedNeutral;
@@ -274,3 +278,24 @@ it('speaks of the neutral after a move only where the leg changed', function (?b
     $panel = new Panel('p', 'P', 20, hasMultiwire: $multiwire, circuits: [$moved]);
     expect(SharedNeutral::afterMoving($moved, new Position(1), new Multiwire([$panel])) !== '')->toBe($speaks);
 })->with([[true, 3, true], [null, 3, true], [false, 3, false], [true, 5, false], [null, 2, false]]);
+
+it('takes no switch with pigtails for one that breaks the neutral, whatever was chosen', function (
+    SwitchKind $kind, ?bool $chosen, ?bool $breaks,
+) {
+    $bonded = Houses::supply();
+    $bonded = new Supply(Changed::of($bonded->machine, bond: GeneratorNeutral::Bonded), $bonded->fuel);
+    $job = Houses::small($bonded, 'manual_switch');
+    $job = $job->with($job->connection->with(switchKind: $kind, switchesNeutral: $chosen));
+    $way = new ManualTransferSwitch;
+    $situation = (new Design($job))->situation();
+    $asks = array_filter($way->verdict($situation)->reasons, fn (Reason $r): bool => $r->short === 'which: pigtails, or a broken neutral');
+    expect($way->switchesNeutral($situation))->toBe($breaks)
+        ->and($asks !== [])->toBe($kind === SwitchKind::Pigtails && $chosen === true)
+        ->and(in_array(WayChoice::Neutral, $way->leavesToChoose($situation), true))->toBe($kind === SwitchKind::Cables || $breaks === null)
+        ->and(said($job, 'DOUBLE_BOND') !== [])->toBe($breaks !== true);
+})->with([
+    'pigtails' => [SwitchKind::Pigtails, null, false], 'pigtails, left whole' => [SwitchKind::Pigtails, false, false],
+    'pigtails, and said to break it' => [SwitchKind::Pigtails, true, null],
+    'cables, broken' => [SwitchKind::Cables, true, true], 'cables, left whole' => [SwitchKind::Cables, false, false],
+    'cables, not chosen' => [SwitchKind::Cables, null, null],
+]);

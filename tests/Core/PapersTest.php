@@ -25,6 +25,7 @@ use Underpin\Job\Rating;
 use Underpin\Job\Service;
 use Underpin\Job\Site;
 use Underpin\Job\StepNote;
+use Underpin\Job\SwitchKind;
 use Underpin\Job\WireRun;
 use Underpin\Papers\Block;
 use Underpin\Papers\Papers;
@@ -130,7 +131,7 @@ it('leaves with the owner what runs, what it burns, what comes round and whom to
     expect($folder)->toContain('Practise it by daylight')->and(written('owners-folder', onGas(400)))
         ->toContain('knows where it is shut off')
         ->not->toContain('Practise it');
-    $switched = $job->with($job->connection->with(way: 'manual_switch', switchesNeutral: true));
+    $switched = $job->with($job->connection->with(way: 'manual_switch', switchKind: SwitchKind::Cables, switchesNeutral: true));
     expect(written('owners-folder', $switched))->toContain('its bond belongs at the machine. Nobody takes it out')
         ->not->toContain('not switched');
 });
