@@ -36,10 +36,11 @@ final readonly class CircuitsMoved
      * @param  list<Circuit>  $circuits
      * @param  bool  $keepsBreaker  the breaker stays in the panel and feeds the switch
      * @param  bool  $movesNeutral  the neutral goes along
+     * @param  ?bool  $breaksNeutral  the switch parts it from the house's on the generator; null: not chosen
      */
     public function __construct(
         private Situation $situation, private array $circuits, private ?SwitchLayout $layout, private bool $keepsBreaker,
-        private bool $movesNeutral,
+        private bool $movesNeutral, private ?bool $breaksNeutral = false,
     ) {
     }
 
@@ -186,9 +187,14 @@ final readonly class CircuitsMoved
             "between:{$panel->panel->id}", ConductorKind::Feeder, [WireRole::Neutral, WireRole::Ground], Ends::side('switch', ''),
             Ends::lugs($id), null, all: [new Line(
                 "Neutral and ground to {$panel->panel->name}", 'one of each, sized as the generator run, in the switch\'s own raceway',
-                'The generator\'s neutral reaches the branch neutrals here, and its ground the bar of the panel. Nothing bonds the two '
-                    .'in the '
-                    .'switch.',
+                match ($this->breaksNeutral) {
+                    true => 'The neutral of the house comes to the switch over it, which parts the two: it is never joined to the '
+                        .'generator\'s. The ground goes through to the bar of the panel. Nothing bonds the two in the switch.',
+                    false => 'The generator\'s neutral reaches the branch neutrals here, and its ground the bar of the panel. Nothing '
+                        .'bonds the two in the switch.',
+                    null => 'Whether the generator\'s neutral is joined to it is for the kind of switch to say: choose that first. The '
+                        .'ground goes through to the bar of the panel. Nothing bonds the two in the switch.',
+                },
                 Source::nec('250.24, 250.122, 300.3(B)'),
             )], comesAlong: $this->hasTails(),
         );

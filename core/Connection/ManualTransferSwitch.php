@@ -166,6 +166,7 @@ final class ManualTransferSwitch implements Way
         ), [$switch, ...(new CircuitsMoved(
             $situation, $moved, $this->layout($situation), true,
             $connection->switchKind?->movesNeutrals() === true || $this->switchesNeutral($situation) === true,
+            $this->switchesNeutral($situation),
         ))->parts()]);
     }
 

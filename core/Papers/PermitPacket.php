@@ -10,6 +10,7 @@ use Underpin\Assembly\TableRow;
 use Underpin\Checks\Finding;
 use Underpin\Checks\Review;
 use Underpin\Checks\Severity;
+use Underpin\Codebook\Edition;
 use Underpin\Demand\DemandLine;
 use Underpin\Demand\Worksheet;
 use Underpin\Design\Design;
@@ -115,11 +116,12 @@ final class PermitPacket implements Paper
     private function calculation(Design $design): array
     {
         $sheet = $this->worksheet($design);
+        $code = Edition::of($design->job->authority->rules->edition);
 
         return $sheet === null ? [] : [
-            Block::heading("Load calculation, {$sheet->method->value}"), Block::table([
+            Block::heading("Load calculation: {$sheet->method->words()}, {$code->name()}"), Block::table([
                 ['Line', 'VA', 'Section'],
-                ...array_map(fn (DemandLine $l): array => [$l->label, number_format($l->va), "NEC $l->section"], $sheet->lines),
+                ...array_map(fn (DemandLine $l): array => [$l->label, number_format($l->va), $code->sections($l->section)], $sheet->lines),
                 ['Demand', number_format($sheet->demandVa), number_format($sheet->demandAmps(), 1).' A'],
             ]),
         ];

@@ -18,8 +18,11 @@ use Underpin\Job\Fuel;
 use Underpin\Job\FuelKept;
 use Underpin\Job\GasAppliance;
 use Underpin\Job\Job;
+use Underpin\Job\LocalRules;
 use Underpin\Job\MachineKind;
 use Underpin\Job\Marking;
+use Underpin\Job\OtherSource;
+use Underpin\Job\OtherSourceKind;
 use Underpin\Job\Outlet;
 use Underpin\Job\Rating;
 use Underpin\Job\Service;
@@ -69,6 +72,18 @@ it('packs what an authority wants to see, and says that it is a draft while anyt
             'Draft, not to be handed in: The gas meter passes',
         )
         ->and(written('permit-packet', Houses::small(Houses::supply(), 'interlock')))->toContain('NEC 2023');
+});
+
+it('cites the edition that the local rules name, in every paper', function () {
+    $job = onGas(200);
+    $old = Changed::of($job, rules: new LocalRules(edition: 'NEC 2017'), otherSource: new OtherSource(OtherSourceKind::Solar));
+    foreach (Papers::standard()->all() as $paper) {
+        $text = written($paper->key(), $old);
+        expect($text)->not->toContain('2023')->not->toContain('2020');
+    }
+    expect(written('permit-packet', $old))->toContain('NEC 2017')->toContain('Load calculation: optional')
+        ->toContain('solar at a place not looked for; its disconnect not looked for; while the generator runs: not decided')
+        ->and(written('permit-packet', Changed::of($job, otherSource: null)))->toContain('Solar or a battery not looked');
 });
 
 it('draws the same one-line as the page', function () {

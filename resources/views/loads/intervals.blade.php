@@ -55,7 +55,7 @@
         </div>
         <section class="way" aria-label="Use the peak">
             <h2>Use this peak in the load calculation</h2>
-            <p class="quiet">NEC 2023 220.87: 125 % of the peak, and the load to be added. The meter counts {{ $year->isVa ? 'volt-amperes' : 'watts; divided by a power factor they become the volt-amperes that wires carry' }}.</p>
+            <p class="quiet">{{ Underpin\Codebook\Source::nec('220.87')->words($screen->job->authority->rules->edition) }}: 125 % of the peak, and the load to be added. The meter counts {{ $year->isVa ? 'volt-amperes' : 'watts; divided by a power factor they become the volt-amperes that wires carry' }}.</p>
             @php($f = (new App\Http\Requests\Loads\RecordedPeakRequest)->form())
             <form id="peak-form" method="post" action="{{ route('jobs.intervals.peak', $screen->row->id) }}" class="sheet-form">
                 @csrf @method('PUT')

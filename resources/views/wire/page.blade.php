@@ -67,7 +67,7 @@
             <div><dt>Arrives</dt><dd>{{ number_format($assembly->endV(), 1) }} <small>of {{ number_format($assembly->volts()) }}</small> <i>V</i></dd></div>
         @endif
     </dl>
-    <p class="quiet">Voltage drop at {{ $screen->design()->supply()->machine->outletAmps }} A, the most the outlet passes. NEC 2023 Chapter 9 Table 8; 3 % is a recommendation (210.19, 215.2, informational notes).</p>
+    <p class="quiet">Voltage drop at {{ $screen->design()->supply()->machine->outletAmps }} A, the most the outlet passes. {{ Underpin\Codebook\Source::nec('Chapter 9 Table 8')->words($screen->job->authority->rules->edition) }}; 3 % is a recommendation (210.19, 215.2, informational notes).</p>
     @foreach (['hook-up', 'plug-faces', 'labels'] as $key)
         <x-drawn :screen="$screen" :kind="$key"/>
     @endforeach
