@@ -36,6 +36,9 @@ final class PlanText
             $typed === null => " Wire takes it as the length of the $what".(
                 $kind === RouteKind::Cord ? ', and '.Say::figure(CordReach::SLACK_FT).' ft of slack.' : '.'
             ),
+            round(abs($typed - $plan), 1) === 0.0 => " Wire says the same for the $what".(
+                $kind === RouteKind::Cord ? ': no slack in it.' : '.'
+            ),
             default => sprintf(
                 ' Wire says %s ft for the %s: %s ft %s than here.', Say::figure($typed), $what, Say::figure(abs($typed - $plan)),
                 $typed < $plan ? 'less' : 'more',

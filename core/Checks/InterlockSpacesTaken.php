@@ -18,10 +18,20 @@ final class InterlockSpacesTaken implements Check
                 Code::InterlockSpacesTaken,
                 "{$circuit->title()} sits where the generator breaker goes.",
                 'The interlock plate works only beside the main, and the switching card would show a wrong number.',
-                trim('Move it to a free space in the survey; its leg may change with it. '
+                trim(self::how($design).' '
                     .SharedNeutral::beforeMovingIt($circuit, new Multiwire($design->job->service->panels))),
                 $circuit->id,
             );
         }
+    }
+
+    private static function how(Design $design): string
+    {
+        $panel = $design->way()?->platedPanel($design->situation());
+
+        return $panel !== null && $design->situation()->moves($panel)->plan->isPossible()
+            ? 'The fewest moves stand under Connect, before and after: quote, parts and checklist have them in. Once they are '
+                .'made, one button writes the panel as it is then.'
+            : 'Move it to a free space in the survey; its leg may change with it.';
     }
 }

@@ -57,4 +57,26 @@ final class Feeders
 
         return $panel->feederAmps;
     }
+
+    /**
+     * Circuits in the order in which they go on, with the breakers of feeders among them: the one that feeds a sub-panel goes on
+     * before the first circuit there. Its load is what is on behind it, so it starts nothing by itself.
+     *
+     * @param  list<string>  $ids  of circuits
+     * @return list<string> of circuits
+     */
+    public static function inOrder(Job $job, array $ids): array
+    {
+        $ordered = [];
+        foreach ($ids as $id) {
+            $before = [];
+            for ($panel = $job->panelWith($id); $panel !== null; $panel = $feeder === null ? null : $job->panelWith($feeder->id)) {
+                $feeder = $job->feederOf($panel);
+                $before = $feeder === null ? $before : [$feeder->id, ...$before];
+            }
+            array_push($ordered, ...$before, ...[$id]);
+        }
+
+        return array_values(array_unique($ordered));
+    }
 }

@@ -12,6 +12,7 @@ use Underpin\Connection\SwitchLayout;
 use Underpin\Connection\Way;
 use Underpin\Design\Design;
 use Underpin\Job\Circuit;
+use Underpin\Job\Feeders;
 use Underpin\Job\Job;
 use Underpin\Job\LoadKind;
 use Underpin\Say;
@@ -70,7 +71,7 @@ final readonly class SwitchingCard
             $way === null ? [] : $engine->before(),
             [...$lockOff?->before() ?? [], ...$way?->toGenerator($design->situation(), $design->assembly()) ?? []],
             $way?->throws() ?? 'Breaker',
-            self::rows($job, $atPanel ? self::withFeeders($job, $order) : $order, $layout),
+            self::rows($job, $atPanel ? Feeders::inOrder($job, $order) : $order, $layout),
             self::rows($job, $room, $layout),
             $atPanel ? self::leaveOff($design, self::ids($powered), $room) : [],
             $way !== null && $atPanel && $design->fit()?->verdict === Verdict::Short ? $design->turns() : null,
@@ -169,28 +170,6 @@ final readonly class SwitchingCard
                 ? '' : 'Refuel only when the engine is off and cold. No smoking, no flame.',
             'Wet hands, smell of burning, a breaker that trips twice: stop, switch off, call the electrician.',
         ]));
-    }
-
-    /**
-     * The breaker that feeds a sub-panel goes on before the first circuit there: its load is what
-     * is on behind it, so it starts nothing by itself.
-     *
-     * @param  list<string>  $ids
-     * @return list<string>
-     */
-    private static function withFeeders(Job $job, array $ids): array
-    {
-        $ordered = [];
-        foreach ($ids as $id) {
-            $before = [];
-            for ($panel = $job->panelWith($id); $panel !== null; $panel = $feeder === null ? null : $job->panelWith($feeder->id)) {
-                $feeder = $job->feederOf($panel);
-                $before = $feeder === null ? $before : [$feeder->id, ...$before];
-            }
-            array_push($ordered, ...$before, ...[$id]);
-        }
-
-        return array_values(array_unique($ordered));
     }
 
     /**

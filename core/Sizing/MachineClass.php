@@ -65,11 +65,18 @@ final readonly class MachineClass
         return null;
     }
 
+    /** "7,420 W running and 10,300 W for a moment": the same figure wherever it is said. */
+    public function asked(): string
+    {
+        $tens = fn (float $watts): string => Say::watts(ceil($watts / 10) * 10);
+
+        return "{$tens($this->runW)} running and {$tens($this->startW)} for a moment";
+    }
+
     /** "a machine of the 9,000 W class, 120/240 V: 7,420 W running and 10,300 W for a moment", and what is not in it. */
     public function words(): string
     {
-        $tens = fn (float $watts): string => Say::watts(ceil($watts / 10) * 10);
-        $asked = "{$tens($this->runW)} running and {$tens($this->startW)} for a moment";
+        $asked = $this->asked();
         $size = $this->watts();
         $words = $size === null ? "more than one machine gives: $asked" : sprintf(
             '%sa %s of the %s class%s: %s', $this->missing === '' ? '' : 'at least ',

@@ -43,14 +43,17 @@ it('marks the limits of the machine and of its inlet, in their order', function 
 ]);
 
 it('says what a machine must give before one is picked', function () {
-    // 16 A + 20 % margin: 20 A at 240 V are 4,800 W. A start of 30.2 A needs 7,248 W, said as 7,300 W.
+    // 16 A + 20 % margin: 20 A at 240 V are 4,800 W. A start of 30.2 A needs 7,248 W, said as 7,250 W, here as under Loads.
     $strip = strip([Houses::circuit('1', 1, Role::Must, 1920, 3624, LoadKind::Pump)]);
-    expect($strip->detail)->toBe('It needs at least 4,800 W running and 7,300 W starting, with 20 % margin.')
+    expect($strip->detail)->toBe('It needs 4,800 W running and 7,250 W for a moment, with 20 % margin.')
         ->and([$strip->headline, $strip->tone, $strip->ticks, $strip->oneHot])->toBe(['No generator picked yet.', 'advice', [], false]);
     expect(
         strip([Houses::circuit('1', 1, Role::Must, 1920)], marginPct: 0.0)->detail
-    )->toStartWith('It needs at least 3,900 W running and 3,900 W');
-    expect(strip([])->detail)->toStartWith('Mark the circuits');
+    )->toStartWith('It needs 3,840 W running and 3,840 W for a moment');
+    $bare = Houses::circuit('3', 1, Role::Must);
+    expect(strip([])->detail)->toStartWith('Mark the circuits')
+        ->and(strip([$bare])->detail)->toBe('What it needs is not known: 1 circuit that must run has no watts.')
+        ->and(strip([$bare, Houses::circuit('1', 1, Role::Must, 1920)])->detail)->toStartWith('It needs at least 4,800 W');
 });
 
 it('shows running and the worst start of each leg by itself', function () {

@@ -181,7 +181,8 @@ it('says it of a one-pole breaker alone, after what there is to do', function ()
     foreach ([
         [
             'INTERLOCK_SPACES_TAKEN', crowded(true), crowded(true, 8, 2),
-            'Move it to a free space in the survey; its leg may change with it.',
+            'The fewest moves stand under Connect, before and after: quote, parts and checklist have them in. Once they are made, one '
+                .'button writes the panel as it is then.',
         ],
         ['TANDEM_NOT_ACCEPTED', $quad(1), $quad(2), 'Move it to a space that accepts one, or to a whole space.'],
     ] as [$code, $onePole, $twoPole, $do]) {

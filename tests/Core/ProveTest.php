@@ -137,6 +137,17 @@ it('tries the largest start in its turn where the machine would stall if it came
         ->and(proven(Houses::small(Houses::supply(), 'interlock'))['dip']->text)->toContain('starts last, all others on');
 });
 
+it('turns the feeder of a sub-panel on before what hangs behind it, where breakers are thrown', function () {
+    $barn = SixHouses::all()['a barn on three wires'];
+    $keys = array_keys(proven($barn));
+    $at = fn (string $key): int => (int) array_search($key, $keys, true);
+    expect($keys)->toContain('feeder:h9')->not->toContain('on:h9')
+        ->and($at('feeder:h9'))->toBeLessThan(min($at('on:b1'), $at('on:b2')))
+        ->and(count(array_keys($keys, 'feeder:h9', true)))->toBe(1);
+    $moved = $barn->with($barn->connection->with(way: 'transfer_subpanel'));
+    expect(array_keys(proven($moved)))->not->toContain('feeder:h9');
+});
+
 it('lets the label come first, then the shop, then practice', function () {
     $job = Houses::small(Houses::supply(), 'interlock');
     $with = fn (OwnRange $own): ChecklistStep => proven($job->with(new Work(ranges: [$own])))['no-load.hertz'];

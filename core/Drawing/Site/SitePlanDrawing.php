@@ -183,9 +183,9 @@ final readonly class SitePlanDrawing
         [$x, $y] = $this->at->at($middle);
         $room = self::width($building->outline) * $this->at->perFt - 12;
         $burns = match ($building->burns) {
-            true => 'burns',
-            false => 'does not burn',
-            null => 'burns: not looked',
+            true => 'combustible',
+            false => 'not combustible',
+            null => 'walls: not looked',
         };
 
         // The words stand beside the link, which is called by the whole name: what is cut to fit is no name.

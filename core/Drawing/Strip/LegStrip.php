@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Underpin\Drawing\Strip;
 
-use Underpin\Codebook\SplitPhase;
 use Underpin\Design\Design;
 use Underpin\Job\Job;
 use Underpin\Job\Outlet;
@@ -14,6 +13,7 @@ use Underpin\Loads\Plan;
 use Underpin\Loads\StartSequence;
 use Underpin\Say;
 use Underpin\Sizing\Fit;
+use Underpin\Sizing\MachineClass;
 
 /** The instrument on top of every page of a job: both legs on one scale, and one sentence. */
 final readonly class LegStrip
@@ -74,17 +74,15 @@ final readonly class LegStrip
 
     private static function withoutMachine(Plan $plan, float $marginPct): self
     {
-        $starting = $plan->worstStarting();
-        $worst = $plan->running->worstAmps();
-        $needW = $worst * SplitPhase::BETWEEN_LEGS_V / (1 - $marginPct / 100);
-        $detail = $plan->must === []
-            ? 'Mark the circuits that must run: the legs fill as you go.'
-            : sprintf(
-                'It needs at least %s running and %s starting, with %s margin.', Say::watts(ceil($needW / 100) * 100),
-                Say::watts(ceil($starting->peakAmps() * SplitPhase::BETWEEN_LEGS_V / 100) * 100), Say::pct($marginPct),
-            );
+        $missing = $plan->missingWords();
+        $needs = MachineClass::of($plan, $marginPct)->asked().', with '.Say::pct($marginPct).' margin.';
+        $detail = match (true) {
+            $plan->must === [] => 'Mark the circuits that must run: the legs fill as you go.',
+            $plan->running->worstAmps() <= 0.0 && $missing !== '' => "What it needs is not known: $missing.",
+            default => $missing === '' ? "It needs $needs" : "It needs at least $needs",
+        };
 
-        return self::scaled(false, $plan->running, $starting, [], 'advice', 'No generator picked yet.', $detail);
+        return self::scaled(false, $plan->running, $plan->worstStarting(), [], 'advice', 'No generator picked yet.', $detail);
     }
 
     /** @param  list<Tick>  $ticks */

@@ -34,7 +34,7 @@ final class SitePlanPart implements JobPart
             Field::key(Job::LONGEST_ID), Field::text('name', 'what it is called')->label('Building')->required()->atMost(60),
             Field::enum('kind', 'whose it is', BuildingKind::class)->label('Whose')->default(BuildingKind::House->value),
             self::corners('corners', 'its corners, in order')->label('Outline')->atLeast(3)->hint(self::OUTLINE),
-            Field::flag('burns', 'its walls burn', 'walls that burn', 'walls that do not burn')->label('Walls')->optional('not looked'),
+            Field::flag('burns', 'its walls burn', 'combustible', 'not combustible')->label('Walls')->optional('not looked'),
             Field::items('openings', 'doors, windows and vents of its walls', self::opening())->label('Openings')
                 ->atMost(SitePlan::MOST_OPENINGS)->optional('none noted'),
         );

@@ -16,6 +16,7 @@ use Underpin\Codebook\Source;
 use Underpin\Connection\TransferKind;
 use Underpin\Form\Unit;
 use Underpin\Job\Circuit;
+use Underpin\Job\Feeders;
 use Underpin\Job\Protection;
 use Underpin\Job\Work\MeasuredLegs;
 use Underpin\Prove\Section;
@@ -45,9 +46,9 @@ final class Loading extends Section
         }
 
         return [
-            ...$this->lamp($trial), ...array_merge([], ...array_map(fn (Circuit $c): array => [
+            ...$this->lamp($trial), ...array_merge([], ...array_map(fn (Circuit $c): array => in_array($c, $order, true) ? [
                 $this->on($c), ...$c === $largest ? $this->start($trial, $c, $isLast) : [],
-            ], $order)),
+            ] : [$this->feeder($c)], $this->withFeeders($trial, $order))),
             ...$this->legs($trial, $order), ...$this->underLoad($trial),
             ...$this->gasPressure(
                 $trial, 'gas-full', Condition::Loaded, 'engine at full load, every other appliance of the house firing',
@@ -80,6 +81,31 @@ final class Loading extends Section
         usort($starts, fn (Circuit $x, Circuit $y): int => $y->startAmps() <=> $x->startAmps());
 
         return $starts[0] ?? null;
+    }
+
+    /**
+     * @param  list<Circuit>  $order
+     * @return list<Circuit> the same, and before the first circuit of a sub-panel the breaker of its feeder, where breakers are thrown
+     */
+    private function withFeeders(Trial $trial, array $order): array
+    {
+        if (! $trial->way->switchesAtPanel()) {
+            return $order;
+        }
+        $job = $trial->design->job;
+        $byId = array_column([...$job->circuits(), ...$order], null, 'id');
+
+        return array_map(
+            fn (string $id): Circuit => $byId[$id], Feeders::inOrder($job, array_map(fn (Circuit $c): string => $c->id, $order)),
+        );
+    }
+
+    private function feeder(Circuit $feeder): ChecklistStep
+    {
+        return $this->step(
+            "feeder:$feeder->id", StepKind::Run, "{$feeder->title()} on, every breaker of the panel behind it still off.",
+            'It would bring all of that panel on at once.', Source::practice('commissioning'),
+        );
     }
 
     private function on(Circuit $circuit): ChecklistStep

@@ -1,5 +1,5 @@
 <x-layouts.page title="Jobs">
-    <x-topbar><span class="jobname">{{ auth()->user()->shop->name }}</span><a class="saved" href="{{ route('catalogue') }}">Catalogue</a><a class="saved" href="{{ route('prices') }}">Price book</a><a class="saved" href="{{ route('rules.index') }}">Local rules</a><a class="saved" href="{{ route('people') }}">People</a></x-topbar>
+    <x-topbar><span class="jobname">{{ auth()->user()->shop->name }}</span><nav class="shop-nav" aria-label="Of the shop"><a class="saved" href="{{ route('catalogue') }}">Catalogue</a><a class="saved" href="{{ route('prices') }}">Price book</a><a class="saved" href="{{ route('rules.index') }}">Local rules</a><a class="saved" href="{{ route('people') }}">People</a></nav></x-topbar>
     <main id="page" class="wide" tabindex="-1">
         <div class="stage-head">
             <h1>Jobs</h1>
