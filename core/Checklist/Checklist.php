@@ -91,6 +91,14 @@ final readonly class Checklist
         return array_values(array_filter($this->steps, fn (ChecklistStep $s): bool => $this->state($s) === $state));
     }
 
+    /** The day on which the last of its steps was done, YYYY-MM-DD; empty: not all of them are, or it has none. */
+    public function doneOn(): string
+    {
+        $days = array_map(fn (ChecklistStep $s): string => substr($this->record($s)->at ?? '', 0, 10), $this->steps);
+
+        return $days !== [] && $this->next() === null ? max($days) : '';
+    }
+
     public function isBegun(): bool
     {
         return count($this->standing(StepState::Open)) < count($this->steps);

@@ -154,6 +154,18 @@ final readonly class Job
         return $panel->feederCircuit === '' ? null : $this->service->panel($panel->fedFrom)?->circuit($panel->feederCircuit);
     }
 
+    /**
+     * The day that was noted for it, else that on which the last step of the commissioning was done.
+     *
+     * @return string YYYY-MM-DD; empty: not handed over, as far as anybody noted
+     */
+    public function handedOverOn(): string
+    {
+        $noted = $this->agreed->step('hand-over')->doneOn;
+
+        return $noted !== '' ? $noted : substr($this->work->step(Work::HANDED_OVER)->at ?? '', 0, 10);
+    }
+
     /** The panel that holds a circuit. */
     public function panelWith(string $circuitId): ?Panel
     {

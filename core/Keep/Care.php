@@ -35,7 +35,7 @@ final readonly class Care
      */
     public function __construct(private Design $design, private string $today)
     {
-        $done = $design->job->agreed->step('hand-over')->doneOn;
+        $done = $design->job->handedOverOn();
         $this->begun = $done === '' ? $today : $done;
         // A day that has not come cannot have been.
         $this->log = $design->job->log->until($today);
@@ -45,7 +45,7 @@ final readonly class Care
     /** The machine was handed over, or has a log: its days are not only a plan. */
     public function isKept(): bool
     {
-        return $this->design->job->agreed->step('hand-over')->doneOn !== '' || $this->log->entries !== [];
+        return $this->design->job->handedOverOn() !== '' || $this->log->entries !== [];
     }
 
     /** Minutes of the weekly exercise; null: it is not set, or the machine has none. */

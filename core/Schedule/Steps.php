@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace Underpin\Schedule;
 
+use Underpin\Checklist\Checklist;
+use Underpin\Checklist\ChecklistStep;
 use Underpin\Design\Design;
+use Underpin\Install\InstallList;
 use Underpin\Job\Fuel;
 use Underpin\Job\Quote\AnswerKind;
 use Underpin\Pricing\Book\PriceBook;
 use Underpin\Pricing\Estimate\Estimate;
 use Underpin\Pricing\Parts\PartLine;
 use Underpin\Pricing\Parts\PartsList;
+use Underpin\Prove\ProveList;
 
 /** The steps that this job has, from the answer of the customer to the hand-over: what it does not need does not stand there. */
 final readonly class Steps
@@ -41,8 +45,14 @@ final readonly class Steps
         foreach ($before as $step) {
             array_push($keys, ...$step === null ? [] : [$step->key]);
         }
-        $install = $this->step(self::INSTALL, 'Install', 'Installed', $this->workDays(), $keys, 'by the hours of the work');
-        $prove = $this->step('prove', 'Prove it under load', 'Proven', 1, [self::INSTALL, ...$gas === null ? [] : ['gas']], 'a day');
+        $install = $this->step(
+            self::INSTALL, 'Install', 'Installed', $this->workDays(), $keys, 'by the hours of the work',
+            $this->doneOn(InstallList::of($this->design)),
+        );
+        $prove = $this->step(
+            'prove', 'Prove it under load', 'Proven', 1, [self::INSTALL, ...$gas === null ? [] : ['gas']], 'a day',
+            $this->doneOn(ProveList::of($this->design)),
+        );
         $inspection = $this->design->job->authority->rules->permit
             ? $this->step('inspection', 'Ask for the inspection', 'Inspected', $this->book->terms->inspectionDays, [self::INSTALL],
                 'the price book')
@@ -50,8 +60,15 @@ final readonly class Steps
 
         return array_values(array_filter([
             $this->quote(), ...$before, $gas, $install, $prove, $inspection,
-            $this->step('hand-over', 'Hand over', 'Handed over', 1, ['prove', ...$inspection === null ? [] : ['inspection']], 'a day'),
+            $this->step('hand-over', 'Hand over', 'Handed over', 1, ['prove', ...$inspection === null ? [] : ['inspection']], 'a day',
+                $this->design->job->handedOverOn()),
         ]));
+    }
+
+    /** @param  list<ChecklistStep>  $steps */
+    private function doneOn(array $steps): string
+    {
+        return (new Checklist($steps, $this->design->job->work))->doneOn();
     }
 
     private function quote(): Step
@@ -96,7 +113,7 @@ final readonly class Steps
 
         return $this->design->job->offer->ownMachine === true ? null : $this->step(
             'machine', 'Order the machine', 'Machine is here', $weeks === null ? null : $weeks * self::DAYS_A_WEEK, ['quote'],
-            $weeks === null ? 'its supplier says: the catalogue does not' : 'the catalogue',
+            $weeks === null ? 'ask its supplier: the catalogue does not say' : 'the catalogue',
         );
     }
 
@@ -141,12 +158,17 @@ final readonly class Steps
         );
     }
 
-    /** @param  list<string>  $after */
-    private function step(string $key, string $ask, string $done, ?int $days, array $after, string $why): Step
+    /**
+     * @param  list<string>  $after
+     * @param  string  $doneOn  what else than a note says the day
+     */
+    private function step(string $key, string $ask, string $done, ?int $days, array $after, string $why, string $doneOn = ''): Step
     {
         $note = $this->design->job->agreed->step($key);
 
-        return new Step($key, $ask, $done, $note->days ?? $days, $after, $note->begunOn, $note->doneOn, $note->days === null ? $why
-            : 'noted here');
+        return new Step(
+            $key, $ask, $done, $note->days ?? $days, $after, $note->begunOn, $note->doneOn !== '' ? $note->doneOn : $doneOn,
+            $note->days === null ? $why : 'noted here',
+        );
     }
 }

@@ -29,7 +29,7 @@ final class KeepStage implements Stage
 
     public function missing(Review $review): array
     {
-        return $review->design->job->agreed->step('hand-over')->doneOn === '' ? ['The day of the hand-over: services count from there.']
+        return $review->design->job->handedOverOn() === '' ? ['The day of the hand-over: services count from there.']
             : [];
     }
 

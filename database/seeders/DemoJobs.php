@@ -248,7 +248,7 @@ final class DemoJobs
                     ),
                 ],
                 self::answered(ExistingFault::NoLabels),
-                new OtherSource(OtherSourceKind::Solar, 'east', 'SOLAR, beside the east disconnect', OtherSourceRun::LockedOff),
+                new OtherSource(OtherSourceKind::Solar, 'east', 'SOLAR, beside the east disconnect', OtherSourceRun::Relay),
             ),
             new Site(0, 1000, 0, 1180, 88, -34, 72, true, true),
             DemoPlans::lodge(),

@@ -6,16 +6,21 @@ namespace Tests\Core\ScheduleTest;
 
 use Tests\Support\Changed;
 use Tests\Support\Houses;
+use Underpin\Checklist\ChecklistStep;
 use Underpin\Design\Design;
+use Underpin\Install\InstallList;
 use Underpin\Job\Agreed;
 use Underpin\Job\Job;
 use Underpin\Job\Offer;
 use Underpin\Job\SentPaper;
 use Underpin\Job\StepNote;
 use Underpin\Job\WireRun;
+use Underpin\Job\Work\StepRecord;
+use Underpin\Job\Work\Work;
 use Underpin\Measure\Interval\CivilDay;
 use Underpin\Pricing\Book\PriceBook;
 use Underpin\Pricing\Book\Terms;
+use Underpin\Prove\ProveList;
 use Underpin\Refused;
 use Underpin\Schedule\Planned;
 use Underpin\Schedule\Schedule;
@@ -161,6 +166,27 @@ it('takes a letter that was sent as asked, and a permit that came back as grante
         ->and($permit($sent('', null))->begunOn)->toBe('2026-11-10')->and($permit($sent('2026-11-20', true))->doneOn)->toBe('2026-11-20')
         ->and($permit($sent('2026-11-20', false))->doneOn)->toBe('')
         ->and($permit(new Agreed(steps: [new StepNote('permit', 3, '2026-11-12')]))->days)->toBe(3);
+});
+
+it('takes work whose list is done as done on its last day, and the hand-over with the last papers, unless a day is noted', function () {
+    $job = Changed::of(Houses::small(Houses::supply(), 'interlock'), wire: new WireRun(40, 33));
+    $noted = fn (array $steps, int $last): array => array_map(fn (ChecklistStep $s, int $n): StepRecord => new StepRecord(
+        $s->key, 'NV', '2026-11-'.($n === count($steps) - 1 ? $last : 10).' 09:00', $s->text,
+        $s->reading === null ? null : ($s->reading->range?->low ?? $s->reading->range?->high ?? 20.0),
+        $s->reading?->asksLabel() ? 20.0 : null,
+    ), $steps, array_keys($steps));
+    $done = fn (Job $job, Agreed $agreed = new Agreed): array => array_column(array_map(
+        fn (Step $s): array => [$s->key, $s->doneOn], Steps::of(new Design($job->with($agreed)), new PriceBook),
+    ), 1, 0);
+    $installed = $noted(InstallList::of(new Design($job)), 17);
+    $began = $job->with(new Work(array_slice($installed, 0, -1)));
+    $proven = $job->with(new Work([...$installed, ...$noted(ProveList::of(new Design($job)), 19)]));
+    expect($done($began)['install'])->toBe('')->and($done($job->with(new Work($installed)))['install'])->toBe('2026-11-17')
+        ->and($done($job->with(new Work($installed)))['prove'])->toBe('')
+        ->and($done($proven)['prove'])->toBe('2026-11-19')->and($done($proven)['hand-over'])->toBe('2026-11-19')
+        ->and($proven->handedOverOn())->toBe('2026-11-19')
+        ->and($done($proven, new Agreed(steps: [new StepNote('hand-over', null, '', '2026-11-21')]))['hand-over'])->toBe('2026-11-21')
+        ->and($job->handedOverOn())->toBe('');
 });
 
 it('counts from no day that does not exist', function () {

@@ -8,15 +8,19 @@ use Generator;
 use Tests\Support\Changed;
 use Tests\Support\Houses;
 use Underpin\Checks\Review;
+use Underpin\Codebook\Conduit;
 use Underpin\Job\Client;
 use Underpin\Job\Disconnect;
 use Underpin\Job\DisconnectPlace;
 use Underpin\Job\FeederGround;
 use Underpin\Job\Job;
+use Underpin\Job\Laying;
 use Underpin\Job\Marking;
+use Underpin\Job\Offer;
 use Underpin\Job\Outlet;
 use Underpin\Job\Panel;
 use Underpin\Job\PanelKind;
+use Underpin\Job\Quote\Quotes;
 use Underpin\Job\Role;
 use Underpin\Job\Service;
 use Underpin\Job\WireRun;
@@ -135,6 +139,15 @@ it('says how far each stage is', function (StageKey $stage, Job $job, Progress $
 })->with(fn (): Generator => (function () {
     $small = Houses::supply(1800, 2000, 240, Outlet::Locking20, 20);
     yield 'no survey' => [StageKey::Survey, Houses::job('x'), Progress::Empty, reportOn(Houses::job('x'), StageKey::Survey)->missing];
+    $priced = fn (Offer $offer, Quotes $quotes = new Quotes): Job => Changed::of(
+        Houses::small(Houses::supply(), 'interlock'), wire: new WireRun(40, 33, laying: new Laying(raceway: Conduit::Emt)),
+    )->with($offer, $quotes);
+    yield 'a list of parts alone' => [StageKey::PriceAndPapers, $priced(new Offer), Progress::Part, [
+        'Who supplies the machine.', 'A quote that the customer has accepted.',
+    ]];
+    yield 'the customer has the machine' => [StageKey::PriceAndPapers, $priced(new Offer(ownMachine: true)), Progress::Part, [
+        'A quote that the customer has accepted.',
+    ]];
     yield 'loads unmarked' => [
         StageKey::Loads, ready(panels: [mainPanel(circuits: [Houses::circuit('2', 1, Role::Off, 100)])]), Progress::Empty,
         ['What must run.'],

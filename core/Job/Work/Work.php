@@ -7,6 +7,9 @@ namespace Underpin\Job\Work;
 /** The records of the work: steps that were done, and hours. */
 final readonly class Work
 {
+    /** Key of the step by which papers and readings were handed over. */
+    public const HANDED_OVER = 'folder';
+
     /**
      * @param  list<StepRecord>  $steps  at most one of a step
      * @param  list<HoursWorked>  $hours

@@ -6,6 +6,7 @@ namespace Underpin\Prove\Section;
 
 use Underpin\Checklist\StepKind;
 use Underpin\Codebook\Source;
+use Underpin\Job\Work\Work;
 use Underpin\Prove\Section;
 use Underpin\Prove\Trial;
 
@@ -33,7 +34,7 @@ final class HandOver extends Section
                 'Nobody looks for a folder in the dark.', Source::practice('the card'),
             ),
             $this->step(
-                'folder', StepKind::Record, 'Manuals, warranty card, readings, breaker list and the days of the next services are '
+                Work::HANDED_OVER, StepKind::Record, 'Manuals, warranty card, readings, breaker list and the days of the next services are '
                     .'handed over.',
                 'It is needed when nobody remembers who built it.', Source::practice('handing over'),
             ),
