@@ -24,6 +24,12 @@ final class Say
         return $value === null ? 'not known' : rtrim(rtrim(number_format($value, 1), '0'), '.');
     }
 
+    /** A temperature as a survey says it, and as the tables of the code do: "95 °F (35 °C)". */
+    public static function ambient(float $celsius): string
+    {
+        return number_format($celsius * 9 / 5 + 32).' °F ('.number_format($celsius).' °C)';
+    }
+
     public static function watts(float $watts): string
     {
         return number_format($watts).' W';

@@ -89,8 +89,8 @@ final readonly class GeneratorFeed
         $line = new Line($first->name, "$this->breakerAmps A, ".(
             $this->supply->feedsBothLegs() ? 'two-pole' : $first->onOneHot
         ), sprintf(
-            'The smallest of outlet %d A,%s conductor %d A%s%s.',
-            $this->outletAmps, $this->cordStays ? " cord $this->outletAmps A,"
+            'The smallest of %s %d A,%s conductor %d A%s%s.',
+            $this->hardWired ? 'the machine' : 'outlet', $this->outletAmps, $this->cordStays ? " cord $this->outletAmps A,"
                 : ($this->inletAmps === null ? '' : " cord $this->outletAmps A, inlet $this->inletAmps A,"),
             $this->choice->ampacity->maxBreakerAmps, $this->mostAmps === null ? '' : ", switch $this->mostAmps A", $first->held,
         ), $first->rule);
@@ -281,11 +281,12 @@ final readonly class GeneratorFeed
     private function ambient(): string
     {
         $hottest = $this->situation->job->site->hottestC();
+        $around = Say::ambient($this->run->ambientC);
 
         return match (true) {
-            $hottest === null => number_format($this->run->ambientC).' °C around it, with the hottest day not known',
-            $hottest > $this->situation->job->wire->ambientC => number_format($this->run->ambientC).' °C, the hottest day of the survey',
-            default => number_format($this->run->ambientC).' °C around it',
+            $hottest === null => "$around around it, with the hottest day not known",
+            $hottest > $this->situation->job->wire->ambientC => "$around, the hottest day of the survey",
+            default => "$around around it",
         };
     }
 

@@ -77,7 +77,7 @@ it('enlarges the run, and the ground with it, only as far as the cord leaves roo
         ->and($plan->conductor(ConductorKind::Run)?->choice?->forDrop)->toBe($forDrop);
     expect(part($plan, 'Equipment ground')?->why)->toContain($forDrop === null ? 'no way back' : '250.122(B)');
     expect(part($plan, 'Conductors')?->pick)->toStartWith(($forDrop ?? ConductorSize::Awg10)->words())
-        ->and(part($plan, 'Conductors')?->why)->toContain('10 AWG carries 30.0 A usable at 60 °C terminals and 30 °C around it');
+        ->and(part($plan, 'Conductors')?->why)->toContain('10 AWG carries 30.0 A usable at 60 °C terminals and 86 °F (30 °C) around it');
     expect(str_contains((string) part($plan, 'Conductors')?->why, 'keeps the voltage drop within 3 %'))->toBe($forDrop !== null);
 })->with([
     // 7.2 V less 1.86 V for 25 ft of cord are 5.34 V: 71.7 ft of 10 AWG, 114 ft of 8 AWG (0.778 ohms).
@@ -93,9 +93,9 @@ it('takes the hottest day of the survey for the wire, where that is hotter than 
     expect($plan->conductor(ConductorKind::Run)?->size)->toBe($size)->and(part($plan, 'Conductors')?->why)->toContain($says);
 })->with([
     // 10 AWG: 35 A at 75 °C, times 0.82 at 104 to 113 °F is 28.7 A.
-    'a hot place' => [110, 30, ConductorSize::Awg8, '43 °C, the hottest day of the survey'],
-    'a mild one' => [86, 30, ConductorSize::Awg10, '30 °C around it;'],
-    'a hotter attic on the way' => [95, 45, ConductorSize::Awg8, '45 °C around it;'],
+    'a hot place' => [110, 30, ConductorSize::Awg8, '110 °F (43 °C), the hottest day of the survey'],
+    'a mild one' => [86, 30, ConductorSize::Awg10, '86 °F (30 °C) around it;'],
+    'a hotter attic on the way' => [95, 45, ConductorSize::Awg8, '113 °F (45 °C) around it;'],
     'not known' => [null, 30, ConductorSize::Awg10, 'with the hottest day not known'],
 ]);
 
@@ -136,7 +136,7 @@ it('needs no cord, no inlet and no cord length where the machine is wired in', f
         ->and(part($plan, 'Cord'))->toBeNull()
         ->and(part($plan, 'Inlet'))->toBeNull()
         ->and(part($plan, 'At the machine')?->pick)->toContain('60 A breaker')
-        ->and(part($plan, 'Generator breaker')?->why)->toStartWith('The smallest of outlet 60 A, conductor')
+        ->and(part($plan, 'Generator breaker')?->why)->toStartWith('The smallest of the machine 60 A, conductor')
         ->and(part($plan, 'Terminals')?->pick)->toBe('hots, neutral and ground as marked')
         ->and(plan(new WireRun, $wired())->missing)->toBe(['the length of the run to the panel']);
 });

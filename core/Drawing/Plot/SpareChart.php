@@ -102,7 +102,7 @@ final readonly class SpareChart
             new Line(self::LEFT, $this->y(0), $right, $this->y(0), SpareInk::Zero),
             new Text(self::LEFT + 6, $this->y(100) + 16, "holds with your $margin free", SpareInk::HoldsWord),
             ...$this->marginPct < 9 ? [] : [
-                new Text($right - 6, $this->y($this->marginPct) + 15, "holds, less than $margin free", SpareInk::TightWord, Anchor::End),
+                new Text(self::LEFT + 6, $this->y($this->marginPct) + 15, "holds, less than $margin free", SpareInk::TightWord),
             ],
             new Text($right - 6, $this->y($this->least) - 6, 'too small', SpareInk::ShortWord, Anchor::End),
         ];

@@ -50,9 +50,13 @@
         @else
             <input type="hidden" name="feeder_ground" value="{{ $panel->feederGround?->value }}"><input type="hidden" name="other_building" value="{{ $panel->otherBuilding === null ? '' : (int) $panel->otherBuilding }}">
         @endif
+        @if ($panel->hasMain() === false)
+            <input type="hidden" name="interlock_listed" value="{{ $panel->interlockListed === null ? '' : (int) $panel->interlockListed }}"><input type="hidden" name="interlock_space" value="{{ $panel->interlockSpace }}">
+        @else
         <x-pick :of="$f->field('interlock_listed')" :id="$p.'-listed'" :value="$panel->interlockListed === null ? '' : (int) $panel->interlockListed"/>
+        <x-pick :of="$f->field('interlock_space')" :id="$p.'-beside'" :value="$panel->interlockSpace"/>
+        @endif
         <div class="fields">
-            <x-pick :of="$f->field('interlock_space')" :id="$p.'-beside'" :value="$panel->interlockSpace"/>
             <x-pick :of="$f->field('has_multiwire')" :id="$p.'-mwbc'" :value="$panel->hasMultiwire === null ? '' : (int) $panel->hasMultiwire"/>
         </div>
         <button type="submit" class="button is-primary">Save</button>

@@ -25,7 +25,7 @@
     <div class="fields">
         <x-pick :of="$f->field('material')" id="w-material" :value="$run->material->value"/>
         <x-pick :of="$f->field('terminal_c')" id="w-terminal" :value="$run->terminalC"/>
-        <x-field :of="$f->field('ambient_c')" id="w-ambient" :value="Underpin\Csv\Number::write($run->ambientC)"/>
+        <x-field :of="$f->field('ambient_c')" id="w-ambient" :value="Underpin\Csv\Number::write($run->ambientC)" :hint="Underpin\Say::ambient($run->ambientC).'; the survey\'s hottest day counts where it is higher'"/>
         <x-pick :of="$f->field('wet')" id="w-wet" :value="(int) $run->wet"/>
     </div>
     <details class="more-fields"@if ($laying->isBuried() || $laying->breakerInLb !== null) open @endif><summary>In the ground, and torque from the labels</summary>
@@ -67,7 +67,7 @@
             <div><dt>Arrives</dt><dd>{{ number_format($assembly->endV(), 1) }} <small>of {{ number_format($assembly->volts()) }}</small> <i>V</i></dd></div>
         @endif
     </dl>
-    <p class="quiet">Voltage drop at {{ $screen->design()->supply()->machine->outletAmps }} A, the most the outlet passes. {{ Underpin\Codebook\Source::nec('Chapter 9 Table 8')->words($screen->job->authority->rules->edition) }}; 3 % is a recommendation (210.19, 215.2, informational notes).</p>
+    <p class="quiet">Voltage drop at {{ $screen->design()->supply()->machine->outletAmps }} A, the most that {{ $screen->design()->supply()->machine->form->isStandby() ? 'its breaker' : 'the outlet' }} passes. {{ Underpin\Codebook\Source::nec('Chapter 9 Table 8')->words($screen->job->authority->rules->edition) }}; 3 % is a recommendation (210.19, 215.2, informational notes).</p>
     @foreach (['hook-up', 'plug-faces', 'labels'] as $key)
         <x-drawn :screen="$screen" :kind="$key"/>
     @endforeach

@@ -12,7 +12,7 @@
         <form method="post" id="hours-{{ $worked->id }}" action="{{ route('jobs.work.hours.remove', $screen->row->id) }}" data-parts>@csrf @method('DELETE')<input type="hidden" name="id" value="{{ $worked->id }}"><button type="submit" class="button is-quiet">Take out</button></form></li>@endforeach</ul>
 @endif
     <form id="hours-form" class="sheet-form" method="post" action="{{ route('jobs.work.hours', $screen->row->id) }}" data-parts>@csrf @method('PUT')
-        <div class="fields"><x-pick :of="$f->field('task')" id="hours-task"/><x-field :of="$f->field('on')" id="hours-on" type="date" :value="now()->toDateString()"/><x-field :of="$f->field('who')" id="hours-who" :value="auth()->user()->name"/><x-field :of="$f->field('hours')" id="hours-hours"/></div>
+        <div class="fields"><x-pick :of="$f->field('task')" id="hours-task" :options="array_column(array_map(fn ($row) => [$row->task, $row->words], $rows), 1, 0) + $f->field('task')->options()"/><x-field :of="$f->field('on')" id="hours-on" type="date" :value="now()->toDateString()"/><x-field :of="$f->field('who')" id="hours-who" :value="auth()->user()->name"/><x-field :of="$f->field('hours')" id="hours-hours"/></div>
         <button type="submit" class="button">Note the hours</button>
     </form>
 </section>
