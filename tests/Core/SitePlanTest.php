@@ -14,6 +14,7 @@ use Underpin\Checks\Finding;
 use Underpin\Checks\Review;
 use Underpin\Connection\OwnerStep;
 use Underpin\Design\Design;
+use Underpin\Drawing\Box;
 use Underpin\Drawing\Element\Circle;
 use Underpin\Drawing\Element\Path;
 use Underpin\Drawing\Element\Point as Corner;
@@ -323,6 +324,33 @@ it('draws numbers of walls, north, the scale and every distance that counts', fu
         ->and(array_filter($drawn->elements, fn ($e): bool => $e instanceof Circle))->toBe([])
         ->and((new SitePlanDrawing(new Design($job)))->drawing()->sheet->widthMm() / 304.8)->toEqualWithDelta(132.0, 0.01);
 });
+
+it('writes no words over others, wherever the machine stands', function (float $x, float $y, PlanSide $exhaust) {
+    $thing = fn (string $id, PlanItemKind $kind, float $x, float $y): PlanItem => new PlanItem($id, $kind, $x, $y, 1, 1);
+    $plan = site(
+        new MachineSpot($x, $y, $exhaust), true, $thing('g', PlanItemKind::GasMeter, 40.5, 16), $thing('i', PlanItemKind::Inlet, 40.5, 8),
+        $thing('p', PlanItemKind::Panel, 38, 7),
+    )->with(routes: [
+        new Route(RouteKind::Trench, [new Point($x, $y), new Point(40, 9)]),
+    ]);
+    $drawn = Drawn::of((new SitePlanDrawing(new Design(placed($plan, MachineKind::Standby))))->drawing());
+    $boxes = [];
+    foreach ($drawn->elements as $text) {
+        if ($text instanceof Text && $text->words !== '') {
+            $wide = mb_strlen($text->words) * 5.5;
+            $left = ['start' => 0.0, 'middle' => $wide / 2, 'end' => $wide][$text->anchor->value];
+            $boxes[$text->words] = new Box($text->x - $left, $text->y - 9, $wide, 10);
+        }
+    }
+    $names = array_keys($boxes);
+    foreach ($names as $i => $one) {
+        foreach (array_slice($names, $i + 1) as $other) {
+            expect($boxes[$one]->overlaps($boxes[$other]))->toBeFalse("\"$one\" and \"$other\" with the machine at $x, $y");
+        }
+    }
+})->with([
+    [47, 10, PlanSide::Right], [60, 12, PlanSide::Left], [45, 16, PlanSide::Top], [10, -12, PlanSide::Bottom], [-9, 5, PlanSide::Left],
+]);
 
 it('gives Wire the length of its ways where none is typed, a cord with slack', function () {
     $plan = site(new MachineSpot(60, 10))->with(routes: [

@@ -45,13 +45,15 @@ final readonly class SitePlanDrawing
 
     private const NEAR = 2.0;
 
-    /** where along a distance its figure stands, by turns, so that those of neighbors stand apart */
-    private const LABELS = [0.75, 0.35, 0.55];
+    /** where along a distance its figure may stand */
+    private const ALONG = [0.55, 0.75, 0.35, 0.2, 0.9];
+
+    /** where along its longest part the name of a way may stand */
+    private const NAMED = [0.33, 0.6, 0.85, 0.1];
 
     private const FOOT = 58.0;
 
-    /** units that a letter of a note takes */
-    private const LETTER = 6.6;
+    private const LETTER = SiteLabels::LETTER;
 
     private SitePlan $plan;
 
@@ -71,17 +73,31 @@ final readonly class SitePlanDrawing
 
     public function drawing(): Drawing
     {
+        [$lot, $buildings] = [$this->lot(), array_merge([], ...array_map($this->building(...), $this->plan->buildings ?? []))];
+        $labels = new SiteLabels($this->ofPlan());
+        $labels->take(...$lot, ...$buildings);
+        foreach ($this->plan->buildings ?? [] as $building) {
+            $labels->keepOff(...array_map(fn (Segment $side): array => [$this->at->at($side->from), $this->at->at($side->to)],
+                $building->outline->sides));
+        }
+        // What matters most finds its place first.
+        $machine = $this->machine($labels);
+        $distances = $this->distances($labels);
+        $items = array_map(fn (PlanItem $item): Link => $this->item($item, $labels), $this->plan->items ?? []);
+
+        $ways = array_merge([], ...array_map(fn (Route $route): array => $this->route($route, $labels), $this->plan->routes));
+
         return new Drawing('Site plan', $this->at->sheet(self::FOOT), [
             new Layer('ground', $this->ground()),
             new Layer('zone', $this->zones()),
-            new Layer('property', $this->lot()),
-            new Layer('buildings', array_merge([], ...array_map($this->building(...), $this->plan->buildings ?? []))),
-            new Layer('equipment', array_map($this->item(...), $this->plan->items ?? [])),
-            new Layer('ways', array_merge([], ...array_map($this->route(...), $this->plan->routes))),
-            new Layer('distances', $this->distances()),
-            new Layer('machine', $this->machine()),
+            new Layer('property', $lot),
+            new Layer('buildings', $buildings),
+            new Layer('equipment', $items),
+            new Layer('ways', $ways),
+            new Layer('distances', $distances),
+            new Layer('machine', $machine),
             new Layer('notes', $this->notes()),
-        ], $this->twin());
+        ], (new SitePlanWords($this->design))->rows());
     }
 
     /** @return list<Point> everything that must be seen */
@@ -221,21 +237,19 @@ final readonly class SitePlanDrawing
         );
     }
 
-    private function item(PlanItem $item): Link
+    private function item(PlanItem $item, SiteLabels $labels): Link
     {
         $box = $this->box($item->area());
+        $box = new Box($box->x, $box->y, max(6.0, $box->w), max(6.0, $box->h));
 
         return new Link(Spot::onPlan($item->id), 'site-link', '', $item->title(), '', false, [], [
-            new Rect(
-                new Box($box->x, $box->y, max(6.0, $box->w), max(6.0, $box->h)), $item->kind->isFlat() ? SiteInk::Buried : SiteInk::Thing,
-                2,
-            ),
-            new Text($box->x + max(6.0, $box->w) / 2, $box->y - 5, $item->title(), SiteInk::Note, Anchor::Middle),
+            new Rect($box, $item->kind->isFlat() ? SiteInk::Buried : SiteInk::Thing, 2),
+            $labels->beside($box, $item->title(), SiteInk::Note),
         ]);
     }
 
     /** @return list<Element> */
-    private function route(Route $route): array
+    private function route(Route $route, SiteLabels $labels): array
     {
         $ink = match ($route->kind) {
             RouteKind::Cord => SiteInk::Cord,
@@ -250,25 +264,32 @@ final readonly class SitePlanDrawing
 
         return [
             new Path([Trace::through(...array_map($this->at->at(...), $route->points))], $ink),
-            ...$longest === null ? [] : [new Text(
-                $this->at->x($longest->at($longest->length() / 3)->x) + 10, $this->at->y($longest->at($longest->length() / 3)->y) - 6,
+            ...$longest === null ? [] : [$labels->along(
+                array_map(fn (float $share): array => $this->at->at($longest->at($longest->length() * $share)), self::NAMED),
                 $route->kind->words().' '.Say::figure($route->ft()).' ft', SiteInk::Note,
             )],
         ];
     }
 
     /** @return list<Element> */
-    private function distances(): array
+    private function distances(SiteLabels $labels): array
     {
         $elements = [];
-        foreach ($this->shown() as $i => $row) {
+        foreach ($this->shown() as $row) {
             $words = Say::figure($row->ft()).' ft';
-            [$x, $y] = $this->at->at($row->line->at($row->line->length() * self::LABELS[$i % count(self::LABELS)]));
             $wide = mb_strlen($words) * self::LETTER * 1.3 + 6;
+            $plate = $labels->roomiest(array_merge(...array_map(function (float $share) use ($row, $wide): array {
+                [$x, $y] = $this->at->at($row->line->at($row->line->length() * $share));
+                $box = fn (float $dx, float $dy): Box => new Box($x - $wide / 2 + $dx, $y - 10 + $dy, $wide, 20);
+
+                return [$box(0, 0), $box($wide / 2 + 6, 0), $box(-$wide / 2 - 6, 0), $box(0, 18), $box(0, -18)];
+            }, self::ALONG)));
             array_push(
                 $elements, $this->line($row->line, $row->isBroken() ? SiteInk::Broken : SiteInk::Distance),
-                new Rect(new Box($x - $wide / 2, $y - 10, $wide, 20), SiteInk::Plate, 3),
-                new Text($x, $y + 5, $words, $row->isBroken() ? SiteInk::BrokenFigure : SiteInk::Figure, Anchor::Middle),
+                new Rect($plate, SiteInk::Plate, 3), new Text(
+                    $plate->centre(), $plate->middle() + 5, $words, $row->isBroken() ? SiteInk::BrokenFigure : SiteInk::Figure,
+                    Anchor::Middle,
+                ),
             );
         }
 
@@ -288,7 +309,7 @@ final readonly class SitePlanDrawing
     }
 
     /** @return list<Element> */
-    private function machine(): array
+    private function machine(SiteLabels $labels): array
     {
         if ($this->place === null) {
             return [];
@@ -302,6 +323,7 @@ final readonly class SitePlanDrawing
         $spoken = "$name: drag it, or use the arrow keys";
         $worked = $this->place->workedAt();
 
+        $labels->keepOff([[$x, $y], [$x + $dx, $y + $dy]]);
         $space = $worked === null ? [] : [new Path([$this->outline($worked)], SiteInk::Work)];
 
         return [...$space, ...$this->further(), new Link(Spot::onPlan('machine'), 'site-link site-drag', 'site-machine', $spoken, '',
@@ -312,10 +334,7 @@ final readonly class SitePlanDrawing
                 new Path([
                     Trace::through([$x, $y], [$x + $dx, $y + $dy]), Trace::through($back(0.18), [$x + $dx, $y + $dy], $back(-0.18)),
                 ], SiteInk::Exhaust),
-                new Text(
-                    $box->centre(), $box->bottom() + ($this->place->spot->exhaust === PlanSide::Bottom ? 52 : 18), $name, SiteInk::Name,
-                    Anchor::Middle,
-                ),
+                $labels->beside($box, $name, SiteInk::Name),
             ])];
     }
 
@@ -398,54 +417,5 @@ final readonly class SitePlanDrawing
         return new Box(
             $this->at->x($low->x), $this->at->y($high->y), ($high->x - $low->x) * $this->at->perFt, ($high->y - $low->y) * $this->at->perFt,
         );
-    }
-
-    /** @return list<list<string>> the same in words */
-    private function twin(): array
-    {
-        $rows = [['What', 'Where, ft', 'Size, ft', 'Notes']];
-        foreach ($this->plan->buildings ?? [] as $building) {
-            $rows[] = [
-                $building->name,
-                implode(' ', array_map(fn (Point $p): string => Say::figure($p->x).','.Say::figure($p->y), $building->corners)),
-                number_format($building->outline->area()).' ft²', $building->kind->words(),
-            ];
-            foreach ($building->openings as $opening) {
-                $rows[] = [
-                    "{$opening->title()}, $building->name", "wall $opening->wall, ".Say::figure($opening->fromFt).' from its corner',
-                    Say::figure($opening->widthFt).' wide', $opening->kind->words(),
-                ];
-            }
-        }
-        foreach ($this->plan->items ?? [] as $item) {
-            $rows[] = [
-                $item->title(), Say::figure($item->x).','.Say::figure($item->y), Say::figure($item->w).' × '.Say::figure($item->d),
-                $item->kind->words(),
-            ];
-        }
-        foreach (array_slice($this->design->places(), 1) as $n => $place) {
-            $rows[] = [
-                'machine '.($n + 2), Say::figure($place->spot->x).','.Say::figure($place->spot->y),
-                implode(' × ', array_map(Say::figure(...), $place->padFt())), "exhaust to the {$place->spot->exhaust->value}",
-            ];
-        }
-        if ($this->plan->flood !== []) {
-            $rows[] = [
-                'flood line', implode(' ', array_map(fn (Point $p): string => Say::figure($p->x).','.Say::figure($p->y),
-                    $this->plan->flood)), '',
-                $this->plan->floodIn === null ? 'height of the water not known' : 'water '.Say::figure($this->plan->floodIn).' in',
-            ];
-        }
-        foreach ($this->place?->rows() ?? [] as $row) {
-            $rows[] = [
-                "from the machine: $row->what", Say::figure($row->ft()).' away', Say::figure($row->neededFt).' kept',
-                ($row->isBroken() ? 'too near; ' : '').$row->source->words($this->design->job->authority->rules->edition),
-            ];
-        }
-        foreach ($this->plan->routes as $route) {
-            $rows[] = [$route->kind->words(), count($route->points) - 1 .' straight parts', Say::figure($route->ft()).' long', ''];
-        }
-
-        return $rows;
     }
 }

@@ -7,6 +7,7 @@
 @if ($plan->isEmpty())
     <div class="blank"><h2>Draw the house first</h2><p>A rectangle is enough: type it below as <b>46 x 28</b>, or draw it here. Then its doors and windows, the property line, and the machine. Everything that counts is measured from there.</p></div>
 @endif
+@if ($plan->isEmpty())@include('place.buildings')@endif
 @php($drawn = new Underpin\Drawing\Site\SitePlanDrawing($screen->design()))
 @php($sheet = $drawn->drawing())
 <div class="place">
@@ -31,7 +32,7 @@
     <details><summary>The same in words</summary><section class="scroll" tabindex="0" aria-label="Site plan in words"><table class="table"><thead><tr>@foreach ($sheet->twin[0] as $cell)<th scope="col">{{ $cell }}</th>@endforeach</tr></thead><tbody>@foreach (array_slice($sheet->twin, 1) as $row)<tr>@foreach ($row as $cell)<td>{{ $cell }}</td>@endforeach</tr>@endforeach</tbody></table></section></details>
 @endif
 <x-may deed="decide" :of="$screen->row">@include('place.machine')</x-may>
-@include('place.buildings')
+@if (! $plan->isEmpty())@include('place.buildings')@endif
 @include('place.things')
 @include('place.fuel')
 <p class="caution">Exhaust kills. A machine runs outdoors only, exhaust away from every opening, the neighbors' too; 20 ft is a floor for a portable, not a promise. What its label, the authority and the gas utility say comes first.</p>
