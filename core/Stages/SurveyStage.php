@@ -39,6 +39,7 @@ final class SurveyStage implements Stage
         $job = $review->design->job;
         $missing = array_keys(array_filter([
             'The customer\'s name.' => $job->client->name === '',
+            'Whose local rules hold here.' => $job->authority->rules->authority === '',
             'The rating of the service.' => $job->service->amps === null,
             'A panel.' => $job->service->panels === [],
             'The panel\'s breakers.' => $job->service->panels !== [] && $job->circuits() === [],

@@ -238,7 +238,8 @@ it('puts only what the switch feeds on the card of a manual switch', function ()
 it('moves the stages as the job grows', function () {
     $reach = fn (Job $job, StageKey $stage) => StageReport::of(Stages::standard()->get($stage), Review::of($job))->progress;
     expect($reach(Houses::job('x'), StageKey::Survey))->toBe(Progress::Empty)
-        ->and($reach(Houses::small(), StageKey::Survey))->toBe(Progress::Done)
+        ->and($reach(Houses::small(), StageKey::Survey))->toBe(Progress::Part)
+        ->and($reach(Houses::small(rules: new LocalRules(authority: 'Town hall')), StageKey::Survey))->toBe(Progress::Done)
         ->and($reach(Houses::small(), StageKey::Size))->toBe(Progress::Empty)
         ->and($reach(Houses::small(Houses::supply()), StageKey::Size))->toBe(Progress::Done)
         ->and($reach(Houses::small(Houses::supply(1800, 2000, 240, Outlet::Locking20, 20)), StageKey::Size))->toBe(Progress::Part)

@@ -15,6 +15,7 @@ use Underpin\Job\DisconnectPlace;
 use Underpin\Job\FeederGround;
 use Underpin\Job\Job;
 use Underpin\Job\Laying;
+use Underpin\Job\LocalRules;
 use Underpin\Job\Marking;
 use Underpin\Job\Offer;
 use Underpin\Job\Outlet;
@@ -32,7 +33,9 @@ use Underpin\Stages\Stages;
 /** The house that is in order, wired to a machine, with something changed. */
 function ready(mixed ...$changes): Job
 {
-    return Changed::of(Houses::small(Houses::supply(), 'interlock'), ...$changes);
+    return Changed::of(
+        Houses::small(Houses::supply(), 'interlock', new LocalRules(authority: 'Town hall')), ...$changes,
+    );
 }
 
 function mainPanel(mixed ...$changes): Panel
@@ -86,6 +89,7 @@ it('lists what a survey still lacks', function (Job $job, array $missing) {
     ), []];
     yield 'the main breaker' => [ready(panels: [mainPanel(mainAmps: null)]), ['Whether Main panel has a main breaker.']];
     yield 'main lugs, which is known' => [ready(panels: [mainPanel(mainAmps: null, mainLugs: true)]), []];
+    yield 'nobody named the authority' => [ready(rules: new LocalRules), ['Whose local rules hold here.']];
     yield 'solar or a battery' => [ready(otherSource: null), ['Whether there is solar or a battery.']];
     $known = [
         'bonded' => false, 'feederGround' => FeederGround::Wire, 'hasMultiwire' => false, 'mainLugs' => true, 'otherBuilding' => true,

@@ -71,7 +71,7 @@ it('keeps plugs, poles, what bridges, shared neutrals, the bus and main lugs thr
 
 it('puts the numbers of shop and utility, the emergency number and the date on the card', function () {
     $this->get("$this->base/card")->assertSee('Emergency: 911')->assertSee("{$this->user->shop->name}, ____")
-        ->assertSee(now()->format('M j, Y'));
+        ->assertSee(now()->format('Y-m-d'));
     $this->put('/people/shop', ['shop_phone' => ' 555-0188 '])->assertSessionHasNoErrors();
     $this->put('/people/shop', ['shop_phone' => str_repeat('5', 41)])->assertSessionHasErrors('shop_phone');
     $facts = [

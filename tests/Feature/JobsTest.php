@@ -204,7 +204,7 @@ it('keeps a removed job with its date, brings it back whole, and lets it go for 
     $this->delete("/jobs/$job->id")->assertRedirect('/');
     $other->delete();
     $this->get('/')->assertSee('Removed jobs (1)');
-    $this->get('/removed')->assertSee($job->name)->assertSee(now()->format('M j, Y'))->assertSee(now()->addDays(90)->format('M j, Y'));
+    $this->get('/removed')->assertSee($job->name)->assertSee(now()->format('Y-m-d'))->assertSee(now()->addDays(90)->format('Y-m-d'));
     $this->post("/jobs/$other->id/restore")->assertNotFound();
     $this->post("/jobs/$job->id/restore")->assertRedirect("/jobs/$job->id");
     expect($this->get("/jobs/$job->id/job.json")->getContent())->toBe($before)->and($job->photos()->count())->toBe(1);

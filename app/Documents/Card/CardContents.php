@@ -43,7 +43,7 @@ final readonly class CardContents
         ]));
         $blank = '________________';
         $this->numbers = ' · Electrician: '.$row->shop->name.', '.($row->shop->phone ?: $blank)
-            .' · Utility: '.($file->client->utilityPhone ?: $blank).' · Made '.now()->format('M j, Y');
+            .' · Utility: '.($file->client->utilityPhone ?: $blank).' · Made '.now()->format('Y-m-d');
         $this->foot = 'Made from the survey and figures of this job. A licensed electrician and the local authority'
             .($rules->authority === '' ? '' : " ($rules->authority)")
             .' decide; this card does not say that anything is safe to energize. '

@@ -21,8 +21,8 @@
                 <tbody>@foreach ($jobs as $job)
                     <tr><td>@can('remove', $job)<form method="post" action="{{ route('jobs.restore', $job->id) }}">@csrf<button type="submit" class="button">Bring back<span class="sr"> {{ $job->name }}</span></button></form>@endcan</td>
                         <th scope="row">{{ $job->name }}</th><td>{{ $job->customer_name }}</td>
-                        <td><time datetime="{{ $job->deleted_at->toIso8601String() }}">{{ $job->deleted_at->format('M j, Y, H:i') }}</time></td>
-                        <td>{{ $job->deleted_at->addDays(App\Models\Job::KEPT_DAYS)->format('M j, Y') }}</td></tr>
+                        <td><time datetime="{{ $job->deleted_at->toIso8601String() }}">{{ $job->deleted_at->format('Y-m-d H:i') }}</time></td>
+                        <td>{{ $job->deleted_at->addDays(App\Models\Job::KEPT_DAYS)->format('Y-m-d') }}</td></tr>
                 @endforeach</tbody>
             </table></section>
         @endif

@@ -31,7 +31,7 @@
                                     @if ($job->waits_for !== null)<span class="due-line">Waits for {{ $job->waits_for }}</span>@endif</span>
                                     <span class="reached"><x-drawing :drawing="Underpin\Drawing\StagesReached::drawing(count($stages), $reached)" width="102" aria-hidden="true"/> {{ $stages[$reached]->title() }}</span>
                                     @if ($job->findings > 0)<span class="flag" data-severity="{{ $job->worst }}">{{ $job->findings }}<span class="sr"> findings, the worst: {{ $job->worst }}</span></span>@endif
-                                    <time class="quiet" datetime="{{ $job->updated_at?->toIso8601String() }}">{{ $job->updated_at?->format('M j, Y') }}</time>
+                                    <time class="quiet" datetime="{{ $job->updated_at?->toIso8601String() }}">{{ $job->updated_at?->format('Y-m-d') }}</time>
                                 </a>
                                 @can('remove', $job)<form method="post" action="{{ route('jobs.destroy', $job->id) }}">@csrf @method('DELETE')<button type="submit" class="button is-quiet" title="Remove {{ $job->name }}; it can be brought back">Remove<span class="sr"> {{ $job->name }}</span></button></form>@endcan
                             </li>

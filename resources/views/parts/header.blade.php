@@ -1,7 +1,7 @@
 <div id="part-header">
 <x-topbar>
     <a class="jobname" href="{{ route('jobs.show', $screen->row->id) }}">{{ $screen->row->name }}</a>
-    <span class="saved">{{ $screen->steps->last ? 'last change '.$screen->steps->last->at->format('M j, H:i').' by '.$screen->steps->last->by : 'no changes yet' }}</span>
+    <span class="saved">{{ $screen->steps->last ? 'last change '.$screen->steps->last->at->format('Y-m-d H:i').' by '.$screen->steps->last->by : 'no changes yet' }}</span>
     <x-slot:tools>
         @if ($screen->steps->undo)
             <form method="post" action="{{ route('jobs.undo', $screen->row->id) }}" data-refresh id="undo-form">@csrf
