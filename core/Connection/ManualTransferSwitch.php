@@ -223,7 +223,7 @@ final class ManualTransferSwitch implements Way
 
         return [
             new OwnerStep('At the transfer switch, leave every switch on LINE.', 'So that nothing loads a cold engine.'),
-            ...$engine->start('the inlet'),
+            ...$engine->start(),
             ...($engine->reachesTheHouse()
                 ? [new OwnerStep('Check that the meter or lamp on the transfer switch shows generator power. Then go down the list.')]
                 : []),

@@ -120,13 +120,18 @@ final class MeterAdapter implements Way
         return 'Never two sources at once. Nobody opens the meter or the adapter: both belong to the utility.';
     }
 
+    public function unload(): string
+    {
+        return 'turn off every circuit breaker, then move the switch of the adapter off GENERATOR, as its label shows.';
+    }
+
     public function toGenerator(Situation $situation, ?Assembly $assembly): array
     {
-        $source = SourceSteps::of($situation, $assembly);
+        $source = SourceSteps::of($situation, $assembly, 'the adapter at the meter');
 
         return [
             ...PanelSteps::allOff($this->fedPanels($situation)),
-            ...$source->start('the adapter at the meter'),
+            ...$source->start(),
             new OwnerStep('Move the switch of the adapter to GENERATOR, as its label shows.'),
             PanelSteps::oneByOne(),
         ];

@@ -164,7 +164,7 @@ trait PlateOnMain
 
     public function toGenerator(Situation $situation, ?Assembly $assembly): array
     {
-        $engine = SourceSteps::of($situation, $assembly);
+        $engine = SourceSteps::of($situation, $assembly, $this->cordStays() ? '' : 'the inlet');
         $panel = $this->panelOf($situation);
         $name = $panel->name ?? 'the panel';
         $main = $panel?->mainAmps === null ? 'the main breaker' : "the $panel->mainAmps A main breaker";
@@ -180,7 +180,7 @@ trait PlateOnMain
                 'Slide the interlock plate so that it covers the main breaker and frees the generator breaker.',
                 'Now the two cannot be on together.',
             ),
-            ...$engine->start('the inlet'),
+            ...$engine->start(),
             ...($engine->reachesTheHouse() ? [new OwnerStep("Turn on $spaces. Only this one.")] : []),
             new OwnerStep('Now go down the list: one breaker at a time, and wait as long as it says.', 'All at once stalls the engine.'),
         ];
@@ -202,7 +202,7 @@ trait PlateOnMain
 
     public function back(Situation $situation, ?Assembly $assembly): array
     {
-        $engine = SourceSteps::of($situation, $assembly);
+        $engine = SourceSteps::of($situation, $assembly, $this->cordStays() ? '' : 'the inlet');
 
         return [
             new OwnerStep('Turn off every circuit breaker, from the bottom of the list up.'),

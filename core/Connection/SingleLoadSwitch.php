@@ -216,11 +216,11 @@ final class SingleLoadSwitch implements Way
 
     public function toGenerator(Situation $situation, ?Assembly $assembly): array
     {
-        $source = SourceSteps::of($situation, $assembly);
+        $source = SourceSteps::of($situation, $assembly, 'the switch at the load');
 
         return [
             new OwnerStep('Move the switch at the load to OFF.', 'So that nothing loads a cold engine.'),
-            ...$source->start('the switch at the load'),
+            ...$source->start(),
             new OwnerStep('Move the switch at the load to GENERATOR.'),
         ];
     }
@@ -229,7 +229,7 @@ final class SingleLoadSwitch implements Way
     {
         return [
             new OwnerStep('Move the switch at the load from GENERATOR over OFF to LINE.'),
-            ...SourceSteps::of($situation, $assembly)->stop(),
+            ...SourceSteps::of($situation, $assembly, 'the switch at the load')->stop(),
         ];
     }
 

@@ -90,12 +90,14 @@ final class TransferMainPanel implements Way
     public function toGenerator(Situation $situation, ?Assembly $assembly): array
     {
         $source = SourceSteps::of($situation, $assembly);
+        // It has taken the place of the panel, and bears its name on the card.
+        $name = $this->panelOf($situation)->name ?? 'the transfer panel';
 
         return [
             ...PanelSteps::allOff($this->fedPanels($situation)),
-            new OwnerStep('At the transfer panel: turn off the main breaker.', 'The house is cut off from the utility first.'),
-            ...$source->start('the inlet'),
-            ...$source->reachesTheHouse() ? [new OwnerStep('Turn on the generator breaker of the transfer panel. Only this one.')] : [],
+            new OwnerStep("At $name: turn off the main breaker.", 'The house is cut off from the utility first.'),
+            ...$source->start(),
+            ...$source->reachesTheHouse() ? [new OwnerStep("Turn on the generator breaker of $name. Only this one.")] : [],
             PanelSteps::oneByOne(),
         ];
     }

@@ -231,7 +231,7 @@ final class TransferSubpanel implements Way
             new OwnerStep(
                 'At the transfer panel: turn off every circuit breaker, then the feeder breaker.', 'So that nothing loads a cold engine.',
             ),
-            ...$source->start('the inlet'),
+            ...$source->start(),
             ...$source->reachesTheHouse() ? [new OwnerStep('Turn on the generator breaker of the transfer panel. Only this one.')] : [],
             PanelSteps::oneByOne(),
         ];

@@ -91,7 +91,7 @@ trait TransfersItself
 
     public function unload(): string
     {
-        return 'turn off the large circuit breakers first.';
+        return 'turn off the large circuit breakers.';
     }
 
     public function caution(): string

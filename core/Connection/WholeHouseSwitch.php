@@ -100,6 +100,11 @@ final class WholeHouseSwitch implements Way
         return 'Never two sources at once. Never force the switch, never take it off.';
     }
 
+    public function unload(): string
+    {
+        return 'turn off every circuit breaker, then move the handle of the transfer switch to OFF.';
+    }
+
     public function toGenerator(Situation $situation, ?Assembly $assembly): array
     {
         $source = SourceSteps::of($situation, $assembly);
@@ -107,7 +112,7 @@ final class WholeHouseSwitch implements Way
         return [
             ...PanelSteps::allOff($this->fedPanels($situation)),
             new OwnerStep('Move the handle of the transfer switch from UTILITY to OFF.', 'The house is cut off from the utility first.'),
-            ...$source->start('the inlet'),
+            ...$source->start(),
             ...$source->reachesTheHouse() ? [new OwnerStep('Move the handle of the transfer switch from OFF to GENERATOR.')] : [],
             PanelSteps::oneByOne(),
         ];

@@ -78,7 +78,8 @@ final readonly class SwitchingCard
             $way === null ? [] : [...self::bridged($job, self::ids($powered)), ...$engine->running($way->unload())],
             self::signs($way),
             [
-                ...$way === null ? [] : [self::steady()], ...$way?->back($design->situation(), $design->assembly()) ?? [],
+                ...$way === null || $way->transfersByItself() ? [] : [self::steady()],
+                ...$way?->back($design->situation(), $design->assembly()) ?? [],
                 ...$lockOff?->after() ?? [],
             ],
             CardGaps::of($review),
@@ -152,7 +153,7 @@ final readonly class SwitchingCard
                 : '',
             'The utility meter\'s display shows a reading again, or the utility says so.',
             'Street lights and neighbors who have no generator are lit again.',
-            $leavesOn ? 'What runs on the generator cannot tell.' : 'The app and the house lights cannot tell: they run on the generator.',
+            $leavesOn ? 'What runs on the generator cannot tell.' : 'The house lights cannot tell: they run on the generator.',
         ]));
     }
 

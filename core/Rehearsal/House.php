@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Underpin\Rehearsal;
 
+use Underpin\Assembly\Component;
+use Underpin\Assembly\ComponentKind;
+use Underpin\Assembly\ConductorKind;
 use Underpin\Connection\Way;
 use Underpin\Design\Design;
 use Underpin\Job\Circuit;
@@ -77,6 +80,28 @@ final readonly class House
     public function hasCord(): bool
     {
         return $this->isPortable() && $this->arrangement !== Arrangement::Cords;
+    }
+
+    /** Nobody plugs it in at the house: it hangs there. */
+    public function cordStays(): bool
+    {
+        return $this->cordEnd()?->kind === ComponentKind::Box;
+    }
+
+    /** "the inlet", or what else the cord goes into at the house. */
+    public function inletWords(): string
+    {
+        $end = $this->cordEnd();
+
+        return $end === null || $end->kind === ComponentKind::Inlet ? 'the inlet' : 'the '.lcfirst($end->name);
+    }
+
+    private function cordEnd(): ?Component
+    {
+        $built = $this->design->assembly();
+        $end = $built?->conductor(ConductorKind::Cord)->to ?? '';
+
+        return array_values(array_filter($built?->components() ?? [], fn (Component $c): bool => $c->id === $end))[0] ?? null;
     }
 
     public function hasValve(): bool

@@ -37,19 +37,26 @@ final readonly class NextStep
                 .'come on at once.',
             $house->hasPlate() && ! $state->plateFreesGenerator => 'Slide the plate: it covers the main and frees the generator breaker.',
             $house->cordFirst() && $house->hasCord() && ! $state->isRunning() && ! ($state->cordAtInlet
-                && $state->cordAtMachine) => 'Connect the cord: inlet first, '
-                .'then the machine.',
+                && $state->cordAtMachine) => $this->cord(),
             ! $state->isRunning() => $this->start($state),
             $state->choke => 'Choke in: it fires.',
             $house->hasValve() && $state->idle => 'Idle mode off until all motors run.',
             $house->hasEngine() && $state->ranS() < Rehearsal::WARM_S => 'Let it run '
                 .''.Say::seconds(Rehearsal::WARM_S - $state->ranS()).' more with nothing on.',
-            $house->hasCord() && ! ($state->cordAtInlet && $state->cordAtMachine) => 'Connect the cord: inlet first, then the machine.',
+            $house->hasCord() && ! ($state->cordAtInlet && $state->cordAtMachine) => $this->cord(),
             $house->hasPlate() && ! $state->generator => 'Turn on the generator breaker. Only this one.',
             in_array($house->arrangement, [Arrangement::Lever, Arrangement::Automatic], true)
                 && $state->lever !== 'generator' => 'Switch to generator.',
             default => $this->load($state),
         };
+    }
+
+    private function cord(): string
+    {
+        $house = $this->rehearsal->house;
+
+        return $house->cordStays() ? 'Plug the cord that stays at the house into the machine.'
+            : "Connect the cord: first at {$house->inletWords()}, then at the machine.";
     }
 
     private function start(State $state): string
@@ -92,7 +99,7 @@ final readonly class NextStep
             array_diff($house->order(), $this->rehearsal->onUtility($state)) !== [] => 'The circuits on again, one at a time.',
             $state->isRunning() => 'Let the engine run some minutes without load, then stop it.',
             $state->cordAtMachine => 'Cord out, its end at the machine first.',
-            $state->cordAtInlet => 'Cord out at the inlet, and in its place.',
+            $state->cordAtInlet && ! $house->cordStays() => "Cord out at {$house->inletWords()}, and in its place.",
             $state->valve => 'Fuel valve closed.',
             default => 'Done.',
         };

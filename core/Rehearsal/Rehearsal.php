@@ -40,7 +40,7 @@ final readonly class Rehearsal
             $on[$circuit->id] = $this->house->arrangement !== Arrangement::Places && $this->house->arrangement !== Arrangement::Cords;
         }
 
-        return (new State(on: $on, idle: $this->house->hasValve()))->saying($this->scene->opens().(
+        return (new State(on: $on, cordAtInlet: $this->house->cordStays(), idle: $this->house->hasValve()))->saying($this->scene->opens().(
             $this->house->arrangement === Arrangement::Automatic
                 ? ' The machine should start by itself within half a minute; tonight it does not.'
                 : ' Everything is as it was a second ago: breakers on, the machine in its place.'
@@ -153,7 +153,8 @@ final readonly class Rehearsal
             $state = $state->with(ran: true)->saying('Everything that must run, runs.');
         }
         $isBack = $state->backS !== null && ! $state->isRunning() && array_diff($this->house->order(), $this->onUtility($state)) === []
-            && ! $state->generator && ! $state->plateFreesGenerator && ! $state->valve && ! $state->cordAtMachine && ! $state->cordAtInlet;
+            && ! $state->generator && ! $state->plateFreesGenerator && ! $state->valve && ! $state->cordAtMachine
+            && $state->cordAtInlet === $this->house->cordStays();
 
         return $isBack && $state->ran && ! $state->isOver
             ? $state->with(isOver: true)->saying('Everything is on the utility again, and the machine at rest.') : $state;
@@ -230,7 +231,7 @@ final readonly class Rehearsal
 
     private function cordAtInlet(State $state): State
     {
-        if (! $this->house->hasCord()) {
+        if (! $this->house->hasCord() || $this->house->cordStays()) {
             return $state;
         }
         $next = $state->with(cordAtInlet: ! $state->cordAtInlet);
@@ -238,8 +239,8 @@ final readonly class Rehearsal
             return $state->saying('Under load the pins would burn, and the plug in the hand: everything off first.', true);
         }
 
-        return $this->taken($state, $next, $state->cordAtInlet ? 'Cord out at the inlet.'
-            : 'Cord in at the inlet, turned until it catches.');
+        return $this->taken($state, $next, $state->cordAtInlet ? "Cord out at {$this->house->inletWords()}."
+            : "Cord in at {$this->house->inletWords()}, turned until it catches.");
     }
 
     private function cordAtMachine(State $state): State

@@ -7,6 +7,8 @@ namespace Tests\Core\RehearsalTest;
 use Tests\Support\Drawn;
 use Tests\Support\Houses;
 use Tests\Support\SixHouses;
+use Underpin\Checks\Review;
+use Underpin\Connection\OwnerStep;
 use Underpin\Design\Design;
 use Underpin\Drawing\Anchor;
 use Underpin\Drawing\Element\Text;
@@ -20,6 +22,7 @@ use Underpin\Job\Outlet;
 use Underpin\Job\Rating;
 use Underpin\Job\StartRoutine;
 use Underpin\Legs\Leg;
+use Underpin\Outage\SwitchingCard;
 use Underpin\Refused;
 use Underpin\Rehearsal\Arrangement;
 use Underpin\Rehearsal\EngineDrawing;
@@ -253,4 +256,36 @@ it('keeps the words of what the engine feels on its drawing, however small or la
             expect(array_unique(array_column($limits, 'y')))->toHaveCount(2);
         }
     }
+});
+
+it('has nobody plug in at the house a cord that stays there, and names what else a cord goes into', function () {
+    $wired = fn (string $way): Job => Houses::small(Houses::supply(), $way);
+    $stays = rehearsal($wired('hard_cord'));
+    expect($stays->house->cordStays())->toBeTrue()->and($stays->begin()->cordAtInlet)->toBeTrue()
+        ->and(after($stays, 'cord-inlet')->cordAtInlet)->toBeTrue();
+    $on = [
+        ...breakers(...ALL), 'main', 'plate', ...ENGINE, 'cord-machine', 'generator', ...breakers('c5'), 'wait 1',
+        ...breakers('c2', 'c4'),
+    ];
+    $back = [
+        'utility-back', 'wait 20', ...breakers('c4', 'c2', 'c5'), 'generator', 'plate', 'main', ...breakers(...ALL), 'wait 5',
+        'engine', 'cord-machine', 'valve',
+    ];
+    expect(after($stays, ...$on)->ran)->toBeTrue()->and(after($stays, ...$on, ...$back)->isOver)->toBeTrue();
+    $inlet = rehearsal($wired('interlock'));
+    expect($inlet->house->cordStays())->toBeFalse()->and($inlet->house->inletWords())->toBe('the inlet')
+        ->and(rehearsal($wired('meter_collar'))->house->inletWords())->toContain('adapter');
+    $card = fn (string $way): string => implode(' ', array_map(fn (OwnerStep $step): string => $step->do, [
+        ...SwitchingCard::of(Review::of($wired($way)))->toGenerator, ...SwitchingCard::of(Review::of($wired($way)))->running,
+        ...SwitchingCard::of(Review::of($wired($way)))->back,
+    ]));
+    expect($card('hard_cord'))->toContain('Plug the cord that stays at the house into the machine')->not->toContain('at the inlet')
+        ->toContain('hang it where it stays')
+        ->and($card('interlock'))->toContain('first at the inlet')
+        ->and($card('meter_collar'))->toContain('first at the adapter at the meter')
+        ->and($card('transfer_main_panel'))->toContain('At Main panel: turn off the main breaker')->not->toContain('transfer panel')
+        ->and($card('interlock'))->toContain('Wait until the power of the utility has stayed')
+        ->and($card('automatic_service'))->not->toContain('Wait until the power of the utility')
+        ->and($card('whole_house_manual'))->toContain('then move the handle of the transfer switch to OFF')
+        ->and($card('meter_collar'))->toContain('then move the switch of the adapter off GENERATOR');
 });

@@ -24,11 +24,9 @@ final readonly class BatterySteps extends SourceSteps
         ];
     }
 
-    public function start(string $inlet): array
+    public function start(): array
     {
-        $cord = $this->hasCord()
-            ? [new OwnerStep("Connect the cord: first at $inlet, then at the station. Turn a locking plug until it catches.")]
-            : [];
+        $cord = $this->hasCord() ? [$this->cordIn('the station')] : [];
 
         return [...$this->place(), ...$cord, $this->turnOn(), $this->look()];
     }
@@ -57,11 +55,11 @@ final readonly class BatterySteps extends SourceSteps
 
     public function stop(): array
     {
-        $cord = $this->hasCord() ? 'Unplug the cord, its end at the station first, and put it back in its place. ' : '';
-
         return [
             new OwnerStep('Turn its output off.'),
-            new OwnerStep($cord.'Charge it to full now. Write the hours in the log.', 'The next outage may come tonight.'),
+            new OwnerStep(
+                $this->cordOut('the station').'Charge it to full now. Write the hours in the log.', 'The next outage may come tonight.',
+            ),
         ];
     }
 

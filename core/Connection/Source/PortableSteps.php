@@ -31,18 +31,14 @@ final readonly class PortableSteps extends SourceSteps
         ];
     }
 
-    public function start(string $inlet): array
+    public function start(): array
     {
-        $cord = fn (string $state): OwnerStep => new OwnerStep(
-            "Connect the cord: first at $inlet, then at the machine$state. Turn a locking plug until it catches.",
-        );
-
         return match (true) {
             ! $this->hasCord() => [...$this->run(), $this->look()],
             $this->situation->job->connection->routine === StartRoutine::WarmFirst => [
-                ...$this->run(), $cord(', engine still running'), $this->look(),
+                ...$this->run(), $this->cordIn('the machine', ', engine still running'), $this->look(),
             ],
-            default => [$cord(''), ...$this->run(), $this->look()],
+            default => [$this->cordIn('the machine'), ...$this->run(), $this->look()],
         };
     }
 
@@ -107,11 +103,9 @@ final readonly class PortableSteps extends SourceSteps
 
     public function stop(): array
     {
-        $cord = $this->hasCord() ? 'Unplug the cord, its end at the machine first, and put it back in its place. ' : '';
-
         return [
             new OwnerStep('Let the engine run 3 to 5 minutes without load, then stop it. Close the fuel valve.', 'It cools evenly.'),
-            new OwnerStep($cord.'Refuel when cold. Write the run hours in the log.'),
+            new OwnerStep($this->cordOut('the machine').'Refuel when cold. Write the run hours in the log.'),
         ];
     }
 }

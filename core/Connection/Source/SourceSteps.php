@@ -13,19 +13,23 @@ use Underpin\Connection\Situation;
 /** What the owner does at the source of power: the same for every way that is wired in. */
 abstract readonly class SourceSteps
 {
-    final public function __construct(protected Situation $situation, private ?Assembly $assembly)
+    final public function __construct(protected Situation $situation, private ?Assembly $assembly, protected string $inlet)
     {
     }
 
-    /** Where no machine is picked, those of a portable. */
-    public static function of(Situation $situation, ?Assembly $assembly): self
+    /**
+     * Where no machine is picked, those of a portable.
+     *
+     * @param  string  $inlet  where the cord goes in at the house; empty: it stays there
+     */
+    public static function of(Situation $situation, ?Assembly $assembly, string $inlet = 'the inlet'): self
     {
         $kind = $situation->supply?->machine->form;
 
         return match (true) {
-            $kind?->isStandby() === true => new StandbySteps($situation, $assembly),
-            $kind?->isBattery() === true => new BatterySteps($situation, $assembly),
-            default => new PortableSteps($situation, $assembly),
+            $kind?->isStandby() === true => new StandbySteps($situation, $assembly, $inlet),
+            $kind?->isBattery() === true => new BatterySteps($situation, $assembly, $inlet),
+            default => new PortableSteps($situation, $assembly, $inlet),
         };
     }
 
@@ -38,10 +42,9 @@ abstract readonly class SourceSteps
     /**
      * From nothing to power at the house, with no load on it.
      *
-     * @param  string  $inlet  where the cord goes in
      * @return list<OwnerStep>
      */
-    abstract public function start(string $inlet): array;
+    abstract public function start(): array;
 
     /** @return list<OwnerStep> until it is ready, nothing on it */
     abstract public function run(): array;
@@ -79,6 +82,23 @@ abstract readonly class SourceSteps
     protected function hasCord(): bool
     {
         return $this->assembly === null || $this->assembly->conductor(ConductorKind::Cord) !== null;
+    }
+
+    /** @param  string  $machine  what it is plugged into: "the machine" */
+    protected function cordIn(string $machine, string $state = ''): OwnerStep
+    {
+        return new OwnerStep($this->inlet === ''
+            ? "Plug the cord that stays at the house into $machine$state. Turn a locking plug until it catches."
+            : "Connect the cord: first at $this->inlet, then at $machine$state. Turn a locking plug until it catches.");
+    }
+
+    protected function cordOut(string $machine): string
+    {
+        return match (true) {
+            ! $this->hasCord() => '',
+            $this->inlet === '' => "Unplug the cord at $machine and hang it where it stays, dry. ",
+            default => "Unplug the cord, its end at $machine first, and put it back in its place. ",
+        };
     }
 
     protected function isPair(): bool

@@ -23,7 +23,7 @@ final readonly class StandbySteps extends SourceSteps
         ];
     }
 
-    public function start(string $inlet): array
+    public function start(): array
     {
         return $this->run();
     }
@@ -49,7 +49,11 @@ final readonly class StandbySteps extends SourceSteps
 
     public function running(string $unload): array
     {
-        return [new OwnerStep("Look at its oil as often as its manual says, once a day at least: $unload Stop the engine first.")];
+        return [new OwnerStep(
+            "Look at its oil as often as its manual says, once a day at least: $unload Stop the engine at its controller, as its label "
+                .'says, and wait until it stands still. Afterwards the controller goes back to where it was.',
+            'Hot oil under pressure scalds, and a running engine shows no true level.',
+        )];
     }
 
     public function stop(): array

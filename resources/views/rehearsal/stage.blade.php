@@ -34,7 +34,7 @@
     @endif
         <button type="button" class="reh-handle reh-start" data-handle="engine" aria-pressed="{{ $s->isRunning() ? 'true' : 'false' }}"><b>{{ $house->hasEngine() ? 'Engine' : 'Outlets' }}</b><span class="reh-switch" aria-hidden="true"></span><small>{{ ! $s->isRunning() ? 'stands still' : ($house->hasEngine() && $s->ranS() < Underpin\Rehearsal\Rehearsal::WARM_S ? 'cold, runs '.Say::seconds(max(1, $s->ranS())) : 'warm') }}</small></button>
     @if ($house->hasCord())
-        <button type="button" class="reh-handle" data-handle="cord-inlet" aria-pressed="{{ $s->cordAtInlet ? 'true' : 'false' }}"><b>Cord at the inlet</b><span class="reh-switch" aria-hidden="true"></span><small>{{ $s->cordAtInlet ? 'turned' : 'out' }}</small></button>
+        @unless ($house->cordStays())<button type="button" class="reh-handle" data-handle="cord-inlet" aria-pressed="{{ $s->cordAtInlet ? 'true' : 'false' }}"><b>Cord at {{ $house->inletWords() }}</b><span class="reh-switch" aria-hidden="true"></span><small>{{ $s->cordAtInlet ? 'turned' : 'out' }}</small></button>@endunless
         <button type="button" class="reh-handle" data-handle="cord-machine" aria-pressed="{{ $s->cordAtMachine ? 'true' : 'false' }}"><b>Cord at the machine</b><span class="reh-switch" aria-hidden="true"></span><small>{{ $s->cordAtMachine ? 'turned' : 'out' }}</small></button>
     @endif
     @if ($house->hasValve())<button type="button" class="button" data-handle="refuel">Refuel</button>@endif
