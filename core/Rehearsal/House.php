@@ -10,7 +10,10 @@ use Underpin\Assembly\ConductorKind;
 use Underpin\Connection\Way;
 use Underpin\Design\Design;
 use Underpin\Job\Circuit;
+use Underpin\Job\Feeders;
 use Underpin\Job\Fuel;
+use Underpin\Job\Job;
+use Underpin\Job\Role;
 use Underpin\Job\StartRoutine;
 use Underpin\Legs\Draw;
 use Underpin\Legs\LegCurrents;
@@ -45,9 +48,17 @@ final readonly class House
             }
         }
 
+        if ($way->switchesAtPanel()) {
+            $circuits += self::feeders($design->job, array_column($circuits, 'id'));
+        }
+
         // As they hang on the wall: by the places of the switch, else panel after panel.
         $layout = $way->layout($design->situation());
-        $at = fn (Circuit $c): array => [$layout?->placeOf($c) ?? 0, $c->inPanel, $c->position->space, $c->position->half?->value];
+        $panels = array_flip(array_column($design->job->service->panels, 'id'));
+        $at = fn (Circuit $c): array => [
+            $layout?->placeOf($c) ?? 0, $panels[$design->job->panelWith($c->id)->id ?? ''] ?? 0, $c->position->space,
+            $c->position->half?->value,
+        ];
         uasort($circuits, fn (Circuit $x, Circuit $y): int => $at($x) <=> $at($y));
 
         return $circuits === [] || $design->powered() === [] ? null : new self($design, $way, $supply, $arrangement, $circuits);
@@ -63,7 +74,49 @@ final readonly class House
     {
         $ids = array_map(fn (Circuit $c): string => $c->id, $this->design->startOrder());
 
-        return array_values(array_filter($ids, fn (string $id): bool => $this->circuit($id) !== null));
+        return array_values(array_filter(
+            $this->way->switchesAtPanel() ? Feeders::inOrder($this->design->job, $ids) : $ids,
+            fn (string $id): bool => $this->circuit($id) !== null,
+        ));
+    }
+
+    /**
+     * Those of these that have power behind the breakers of their feeders.
+     *
+     * @param  list<string>  $on  ids of circuits whose breakers are on
+     * @return list<string>
+     */
+    public function behindFeeders(array $on): array
+    {
+        $isOff = fn (string $feeder): bool => $this->circuit($feeder) !== null && ! in_array($feeder, $on, true);
+
+        return array_values(array_filter($on, fn (string $id): bool => array_filter(
+            array_diff(Feeders::inOrder($this->design->job, [$id]), [$id]), $isOff,
+        ) === []));
+    }
+
+    public function isFeeder(string $id): bool
+    {
+        return in_array($id, array_map(fn (Circuit $c): string => $c->id, $this->design->job->feeders()), true);
+    }
+
+    /**
+     * The breakers of feeders to these, by id with a blank before it: they carry what is on behind them, and nothing of their own.
+     *
+     * @param  list<string>  $ids
+     * @return array<string, Circuit>
+     */
+    private static function feeders(Job $job, array $ids): array
+    {
+        $feeders = [];
+        foreach (array_diff(Feeders::inOrder($job, $ids), $ids) as $id) {
+            $feeder = $job->panelWith($id)?->circuit($id);
+            if ($feeder !== null) {
+                $feeders[" $id"] = $feeder->with(loads: [], role: Role::Must);
+            }
+        }
+
+        return $feeders;
     }
 
     public function hasEngine(): bool

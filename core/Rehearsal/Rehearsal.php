@@ -79,7 +79,13 @@ final readonly class Rehearsal
             Arrangement::Places, Arrangement::Cords => true,
         };
 
-        return $reaches ? array_map(strval(...), array_keys(array_filter($state->on))) : [];
+        return $reaches ? $this->house->behindFeeders(array_map(strval(...), array_keys(array_filter($state->on)))) : [];
+    }
+
+    /** Something hangs on the machine; a feeder with nothing on behind it is nothing. */
+    private function isLoaded(State $state): bool
+    {
+        return array_filter($this->fed($state), fn (string $id): bool => ! $this->house->isFeeder($id)) !== [];
     }
 
     /** @return list<string> ids of circuits that the utility feeds */
@@ -92,7 +98,9 @@ final readonly class Rehearsal
         };
         $byPlaces = $this->house->arrangement === Arrangement::Places || $this->house->arrangement === Arrangement::Cords;
 
-        return $reaches ? array_map(strval(...), array_keys(array_filter($state->on, fn (bool $on): bool => $on !== $byPlaces))) : [];
+        return $reaches ? $this->house->behindFeeders(array_map(
+            strval(...), array_keys(array_filter($state->on, fn (bool $on): bool => $on !== $byPlaces)),
+        )) : [];
     }
 
     /** Volts of a leg to neutral at the panel. */
@@ -235,7 +243,7 @@ final readonly class Rehearsal
             return $state;
         }
         $next = $state->with(cordAtInlet: ! $state->cordAtInlet);
-        if ($state->cordAtInlet && $this->fed($state) !== []) {
+        if ($state->cordAtInlet && $this->isLoaded($state)) {
             return $state->saying('Under load the pins would burn, and the plug in the hand: everything off first.', true);
         }
 
@@ -248,7 +256,7 @@ final readonly class Rehearsal
         if (! $this->house->hasCord()) {
             return $state;
         }
-        if ($state->cordAtMachine && $this->fed($state) !== []) {
+        if ($state->cordAtMachine && $this->isLoaded($state)) {
             return $state->saying('Under load the pins would burn, and the plug in the hand: everything off first.', true);
         }
 
@@ -276,7 +284,7 @@ final readonly class Rehearsal
         $next = $state->with(valve: ! $state->valve)->saying($state->valve ? 'Fuel valve closed.' : 'Fuel valve open.');
 
         return $state->valve && $state->isRunning() ? $this->stalled($next, 'Without fuel it dies within a minute, under load the hard '
-            .'way.', $this->fed($state) !== [])
+            .'way.', $this->isLoaded($state))
             : $next;
     }
 
@@ -302,7 +310,7 @@ final readonly class Rehearsal
 
     private function stop(State $state): State
     {
-        $isLoaded = $this->fed($state) !== [];
+        $isLoaded = $this->isLoaded($state);
         $next = $state->with(startedS: null, stoppedS: $state->s);
 
         return $isLoaded ? $next->saying('Stopped under load: motors brown out and the windings keep their heat. Loads off first, then '

@@ -289,3 +289,20 @@ it('has nobody plug in at the house a cord that stays there, and names what else
         ->and($card('whole_house_manual'))->toContain('then move the handle of the transfer switch to OFF')
         ->and($card('meter_collar'))->toContain('then move the switch of the adapter off GENERATOR');
 });
+
+it('feeds a sub-panel through the breaker of its feeder, and brings all of it on at once where its breakers were left on', function () {
+    $barn = rehearsal(SixHouses::all()['a barn on three wires']);
+    $all = array_map(fn (string $id): string => "circuit $id", array_values(array_map(fn ($c): string => $c->id, $barn->house->circuits)));
+    $order = $barn->house->order();
+    expect($order)->toContain('h9')
+        ->and(array_search('h9', $order, true))->toBeLessThan(min(array_search('b1', $order, true), array_search('b2', $order, true)));
+    $ready = [...$all, 'main', 'plate', ...ENGINE, ...CORD, 'generator'];
+    $dark = after($barn, ...$ready, ...breakers('b1'));
+    expect($barn->fed($dark))->toBe([])->and($barn->fed(after($barn, ...$ready, ...breakers('h9'))))->toBe(['h9']);
+    $both = after($barn, ...$ready, ...breakers('b1', 'b2', 'h9'));
+    expect($barn->fed($both))->toHaveCount(3)->and($both->happenings[count($both->happenings) - 1]->words)->toContain('for a moment');
+    // A feeder alone is no load: the engine may be stopped behind it.
+    expect(mistakes(after($barn, ...$ready, ...breakers('h9'), ...['engine'])))->toBe([]);
+    $in = array_reduce($order, fn (array $done, string $id): array => [...$done, "circuit $id", 'wait 1'], []);
+    expect(after($barn, ...$ready, ...$in)->ran)->toBeTrue();
+});

@@ -19,6 +19,7 @@
     @endif
     <div class="reh-breakers">@foreach ($house->circuits as $circuit)
         @php($places = $layout?->placesOf($circuit) ?? [])
+        @if ($layout === null && $circuit->inPanel !== '' && $circuit->inPanel !== ($inPanel ?? ''))@php($inPanel = $circuit->inPanel)<h3 class="reh-of">{{ $inPanel }}</h3>@endif
         <button type="button" class="reh-handle" data-handle="circuit {{ $circuit->id }}" data-live="{{ $live($circuit->id) }}" data-role="{{ $circuit->role->value }}" aria-pressed="{{ ($s->on[$circuit->id] ?? false) ? 'true' : 'false' }}"><b class="mono">{{ $way === Arrangement::Places && $places !== [] ? implode('–', $places) : $circuit->label() }}</b><span class="reh-name">{{ $circuit->name }}</span><span class="reh-switch" aria-hidden="true"></span><small>{{ $way === Arrangement::Places ? (($s->on[$circuit->id] ?? false) ? 'generator' : 'utility') : (($s->on[$circuit->id] ?? false) ? 'on' : 'off') }}{{ $live($circuit->id) === 'dark' ? '' : ', runs' }}</small></button>
     @endforeach</div>
 </section>
