@@ -22,6 +22,9 @@ final readonly class PaperPdf
     /** Points a unit at most: a small panel is not blown up to fill the sheet. */
     private const LARGEST = 0.75;
 
+    /** letters of a cell that stays on one line */
+    private const SHORT = 24;
+
     public static function of(Paper $paper, Job $row, Review $review): string
     {
         $today = Carbon::now()->toDateString();
@@ -37,8 +40,15 @@ final readonly class PaperPdf
     {
         return Sheet::laidOut(view('documents.paper', [
             'title' => $title, 'row' => $row, 'job' => $job, 'blocks' => $blocks, 'written' => Carbon::parse($on),
-            'size' => self::size(...), 'svg' => fn (Drawing $drawing): string => base64_encode(SvgPrint::of($drawing)),
+            'size' => self::size(...),
+            'isDay' => self::isDay(...), 'svg' => fn (Drawing $drawing): string => base64_encode(SvgPrint::of($drawing)),
         ])->render())->written();
+    }
+
+    /** A short cell with a day in it, which is not broken at the end of a line. */
+    private static function isDay(string $cell): bool
+    {
+        return mb_strlen($cell) <= self::SHORT && preg_match('/\d{4}-\d\d-\d\d/', $cell) === 1;
     }
 
     /** @return array{float, float} width and height on the sheet, points */

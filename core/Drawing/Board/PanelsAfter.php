@@ -6,10 +6,9 @@ namespace Underpin\Drawing\Board;
 
 use Underpin\Design\Design;
 use Underpin\Drawing\DesignDrawing;
-use Underpin\Drawing\Drawing;
 use Underpin\Job\Panel;
 
-/** Every panel as it will be, with the breakers that move for an interlock in their new spaces. */
+/** Each panel that will be another one: with the generator breaker, and what moves for it in its new spaces. */
 final class PanelsAfter implements DesignDrawing
 {
     public function key(): string
@@ -24,10 +23,11 @@ final class PanelsAfter implements DesignDrawing
 
     public function sheets(Design $design): array
     {
-        return $design->way() === null ? [] : array_map(
-            fn (Panel $panel): Drawing => (new PanelBoard(self::after($panel, $design), $design))->drawing()->titled("$panel->name, after"),
-            $design->job->service->panels,
-        );
+        $plated = $design->way()?->platedPanel($design->situation());
+
+        return $plated === null ? [] : [
+            (new PanelBoard(self::after($plated, $design), $design))->drawing()->titled("$plated->name, after"),
+        ];
     }
 
     /** The panel as the moves of an interlock leave it, where they can be made. */

@@ -75,7 +75,7 @@ final readonly class SitePlanDrawing
     {
         [$lot, $buildings] = [$this->lot(), array_merge([], ...array_map($this->building(...), $this->plan->buildings ?? []))];
         $labels = new SiteLabels($this->ofPlan());
-        $labels->take(...$lot, ...$buildings);
+        $labels->take(...$lot, ...$buildings, ...$this->marks->flood(), ...$this->marks->snow(), ...$this->marks->fall());
         foreach ($this->plan->buildings ?? [] as $building) {
             $labels->keepOff(...array_map(fn (Segment $side): array => [$this->at->at($side->from), $this->at->at($side->to)],
                 $building->outline->sides));
