@@ -8,6 +8,7 @@ use App\Http\Controllers\Auth\NewPasswordController;
 use App\Http\Controllers\Auth\SecondStepController;
 use App\Http\Controllers\Auth\SessionController;
 use App\Http\Controllers\HelpController;
+use App\Http\Controllers\HelpPictureController;
 use App\Http\Controllers\Jobs\FindController;
 use App\Http\Controllers\Jobs\JobController;
 use App\Http\Controllers\Jobs\JobFileController;
@@ -105,6 +106,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/shop-history/{event}/take-back', ShopHistoryController::class)->whereNumber('event')->name('shop.take-back');
     Route::get('/find', FindController::class)->name('find');
     Route::get('/help', HelpController::class)->name('help');
+    Route::get('/help/pictures/{picture}', HelpPictureController::class)->where('picture', '[a-z]+')->name('help.picture');
     Route::get('/line', LineController::class)->name('line');
     Route::get('/local-rules', [RuleProfileController::class, 'index'])->name('rules.index');
     Route::post('/local-rules', [RuleProfileController::class, 'store'])->name('rules.store');

@@ -35,7 +35,7 @@ final class Actions implements Place
         ['Job file', 'export json save download backup', 'jobs.export'],
         ['Schedule as CSV', 'export spreadsheet download', 'jobs.schedule.export'],
         ['Switching card', 'print owner night steps', 'jobs.card'],
-        ['Rehearsal', 'practise owner outage', 'jobs.rehearsal'],
+        ['Rehearsal', 'practice practise owner outage', 'jobs.rehearsal'],
         ['Live through an outage', 'simulate days storm overload soft starter thousand what if', 'jobs.outage'],
         ['Local rules of this job', 'authority amendments edition splices', 'jobs.rules'],
     ];

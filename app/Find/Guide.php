@@ -17,7 +17,7 @@ final class Guide implements Place
     {
         $found = [];
         foreach (self::chapters() as $heading => $words) {
-            if (Words::match($text, $heading, $words)) {
+            if (Words::match($text, $heading, (string) preg_replace('/!\[([^]]*)\]\([^)]*\)/', '$1', $words))) {
                 $found[] = new Found($heading, 'help', route('help').'#'.Str::slug($heading));
             }
         }
@@ -37,5 +37,23 @@ final class Guide implements Place
         }
 
         return $chapters;
+    }
+
+    /** @return list<string> names of the pictures that it shows */
+    public static function pictures(): array
+    {
+        preg_match_all('~\(screenshots/([a-z]+)\.png\)~', implode("\n", self::chapters()), $found);
+
+        return $found[1];
+    }
+
+    /** A chapter as markup, its pictures by their address in the app. */
+    public static function markup(string $words): string
+    {
+        $html = Str::markdown($words, ['html_input' => 'escape', 'allow_unsafe_links' => false]);
+
+        $address = fn (array $found): string => 'loading="lazy" src="'.route('help.picture', $found[1]).'"';
+
+        return (string) preg_replace_callback('~src="screenshots/([a-z]+)\.png"~', $address, $html);
     }
 }

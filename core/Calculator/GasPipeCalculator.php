@@ -31,7 +31,7 @@ final class GasPipeCalculator implements Calculator
     public function form(): Form
     {
         return new Form(
-            Field::choice('fuel', 'natural gas or propane vapour', array_column(PipedGas::cases(), 'value')),
+            Field::choice('fuel', 'natural gas or propane vapor', array_column(PipedGas::cases(), 'value')),
             Field::number('load_btuh', 'all that the pipe feeds, BTU an hour'),
             Field::number('length_ft', 'feet to the farthest appliance, with fittings')->over(0),
             Field::number('drop_inwc', 'inches of water column that may be lost')->over(0)->default(GasPipes::USUAL_DROP_INWC),

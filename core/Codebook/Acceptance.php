@@ -56,7 +56,7 @@ enum Acceptance: string
             self::Recovery => [null, 5.0, 'seconds until the volts are back after a start'],
             self::Transfer => [10.0, 60.0, 'seconds from the outage to the transfer'],
             self::NaturalGas => [3.5, 7.0, 'inches of water column, natural gas at the machine'],
-            self::Propane => [11.0, 14.0, 'inches of water column, propane vapour at the machine'],
+            self::Propane => [11.0, 14.0, 'inches of water column, propane vapor at the machine'],
             self::BatteryFloat => [13.2, 13.8, 'volts of the starting battery, charging'],
             self::BatteryCranking => [9.6, null, 'volts of the starting battery while it cranks'],
             self::NeutralToGround => [null, 3.0, 'volts from neutral to ground at the panel, under load'],

@@ -43,7 +43,7 @@ final class OwnersFolder implements Paper
                 ? 'It starts and changes over by itself. The card at the panel says what to look at while it runs, and how it is '
                     .'stopped. This '
                     .'folder says what stands behind it.'
-                : 'The switching card hangs at the panel and says each step. Practise it by daylight, before it is needed. This '
+                : 'The switching card hangs at the panel and says each step. Practice it by daylight, before it is needed. This '
                     .'folder says '
                     .'what stands behind it.'),
             Block::warning($way->caution()),

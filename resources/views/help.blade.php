@@ -3,7 +3,7 @@
         <h1>Help</h1>
         <nav class="chips" aria-label="Chapters">@foreach ($chapters as $heading => $words)<a href="#{{ Str::slug($heading) }}">{{ $heading }}</a>@endforeach <a href="#keys-here">Keys</a> <a href="#sections">Sections cited</a></nav>
         @foreach ($chapters as $heading => $words)
-            <section id="{{ Str::slug($heading) }}" tabindex="-1"><h2>{{ $heading }}</h2>{!! Str::markdown($words, ['html_input' => 'escape', 'allow_unsafe_links' => false]) !!}</section>
+            <section id="{{ Str::slug($heading) }}" tabindex="-1"><h2>{{ $heading }}</h2>{!! App\Find\Guide::markup($words) !!}</section>
         @endforeach
         <section id="keys-here" tabindex="-1"><h2>Keys</h2>@include('parts.key-list')</section>
         <section id="sections" tabindex="-1"><h2>Sections cited</h2>

@@ -4,8 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core\DemandTest;
 
+use Tests\Support\Houses;
 use Underpin\Codebook\MotorCurrents;
 use Underpin\Codebook\RangeDemand;
+use Underpin\Demand\Listed;
+use Underpin\Job\Circuit;
+use Underpin\Job\LoadKind;
+use Underpin\Job\Panel;
+use Underpin\Job\PanelKind;
+use Underpin\Job\Role;
 use Underpin\Legs\Leg;
 use Underpin\Loads\Nameplate;
 use Underpin\Refused;
@@ -193,4 +200,23 @@ it('reads horsepower by Table 430.248 and the code letter by 430.7(B)', function
     expect(array_map(MotorCurrents::horsepower(...), ['1/6', '3/4', '1', '7 1/2']))->toEqualWithDelta([1 / 6, 0.75, 1.0, 7.5], 1e-9);
     expect(fn () => MotorCurrents::fullLoadAmps('4', 240))->toThrow(fn (Refused $r) => expect($r->field)->toBe('hp'));
     expect(fn () => Nameplate::fromAmps(10, Leg::A, 1, 9))->toThrow(fn (Refused $r) => expect($r->field)->toBe('lra'));
+});
+
+it('says beside the fields of the calculation what the list holds, and nothing of what stays on a cord', function () {
+    $circuit = fn (string $space, int $poles, float $watts, LoadKind $kind, string $name): Circuit => Houses::circuit(
+        $space, $poles, Role::Off, $watts, $watts * 3, $kind, $name,
+    );
+    $job = Houses::job('x', panels: [new Panel('main', 'Main panel', 40, PanelKind::Main, 200, true, 1, false, [
+        $circuit('1', 2, 5000, LoadKind::Cooking, 'Range'), $circuit('2', 1, 1300, LoadKind::Cooking, 'Microwave'),
+        $circuit('5', 2, 5400, LoadKind::Laundry, 'Dryer'), $circuit('6', 1, 500, LoadKind::Laundry, 'Washer'),
+        $circuit('9', 2, 7680, LoadKind::Charger, 'Car charger'), $circuit('10', 2, 3200, LoadKind::Compressor, 'Heat pump, 3 ton'),
+        $circuit('13', 2, 2200, LoadKind::Compressor, 'Central air conditioner'), $circuit('14', 2, 4500, LoadKind::WaterHeating, 'Heater'),
+        $circuit('17', 2, 1450, LoadKind::Pump, 'Well pump'), $circuit('18', 2, 6000, LoadKind::ElectricHeat, 'Baseboard'),
+    ])]);
+    expect(Listed::of($job))->toBe([
+        'ranges_va' => 'Range 5,000 W', 'dryers_va' => 'Dryer 5,400 W', 'ev_chargers_va' => 'Car charger 7,680 W',
+        'heat_pump_va' => 'Heat pump, 3 ton 3,200 W', 'cooling_va' => 'Central air conditioner 2,200 W',
+        'appliances' => 'Heater 4,500 W and Well pump 1,450 W', 'heating_va' => 'Baseboard 6,000 W',
+        'largest_motor_va' => 'Heat pump, 3 ton 3,200 W',
+    ])->and(Listed::of(Houses::job('x')))->toBe([]);
 });

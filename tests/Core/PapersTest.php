@@ -143,9 +143,9 @@ it('leaves with the owner what runs, what it burns, what comes round and whom to
         ->toContain('A machine whose neutral is bonded to its frame is not plugged in here without')->not->toContain('neutral floats')
         ->and(waits('owners-folder', Houses::small()))->toContain('a machine')
         ->and(waits('owners-folder', Houses::small(Houses::supply())))->toContain('way of connecting');
-    expect($folder)->toContain('Practise it by daylight')->and(written('owners-folder', onGas(400)))
+    expect($folder)->toContain('Practice it by daylight')->and(written('owners-folder', onGas(400)))
         ->toContain('knows where it is shut off')
-        ->not->toContain('Practise it');
+        ->not->toContain('Practice it');
     $switched = $job->with($job->connection->with(way: 'manual_switch', switchKind: SwitchKind::Cables, switchesNeutral: true));
     expect(written('owners-folder', $switched))->toContain('its bond belongs at the machine. Nobody takes it out')
         ->not->toContain('not switched');

@@ -54,6 +54,19 @@ it('takes odd words for words', function () {
     }
 });
 
+it('shows the pictures of the guide, and no other file', function () {
+    $page = (string) $this->get('/help')->assertOk()->getContent();
+    preg_match_all('~<img[^>]*src="([^"]+)"[^>]*alt="([^"]+)"|<img[^>]*alt="([^"]+)"[^>]*src="([^"]+)"~', $page, $found);
+    $addresses = array_filter([...$found[1], ...$found[4]]);
+    expect(count($addresses))->toBeGreaterThan(5);
+    foreach ($addresses as $address) {
+        $this->get($address)->assertOk()->assertHeader('Content-Type', 'image/png');
+    }
+    $this->get('/help/pictures/card')->assertNotFound();
+    $this->get('/help/pictures/nothing')->assertNotFound();
+    $this->delete('/help')->assertStatus(405)->assertSee('Not like this')->assertDontSee('style=', false);
+});
+
 it('shows every section that the docs list under help, each at an address of its own', function () {
     $page = (string) $this->get('/help')->assertOk()->assertSee('Begin a job')->getContent();
     $anchors = array_map(fn (array $row): string => Rules::anchor($row[0]), Rules::sections());

@@ -64,7 +64,9 @@ final class Servers
     /** Of which installation: a test that is run by hand asks the app itself. */
     public static function name(): string
     {
-        return str_ends_with((string) getenv('UNDERPIN_URL'), ':8470') ? 'app' : 'testing';
+        $named = (string) getenv('UNDERPIN_STACK');
+
+        return $named !== '' ? $named : (str_ends_with((string) getenv('UNDERPIN_URL'), ':8470') ? 'app' : 'testing');
     }
 
     private static function stack(): string

@@ -89,7 +89,7 @@ final readonly class CardContents
         $line = '____________ in ____ min, by ____________';
 
         return $this->card->toGenerator === [] ? ''
-            : "One card hangs at the panel, one where the generator is plugged in or stands. Practised, twice a year: $line · $line"
+            : "One card hangs at the panel, one where the generator is plugged in or stands. Practiced, twice a year: $line · $line"
                 .($this->rehearsal === null ? '' : ". On a telephone: $this->rehearsal");
     }
 }

@@ -42,7 +42,7 @@ final readonly class HookUp
             new Layer('equipment', array_merge([], ...array_map($this->box(...), array_values($this->at->boxes())))),
             new Layer('notes', [new Text(
                 12, $this->at->height() + 26,
-                'Colours are those of the insulation. A pale band behind a conductor: it is there, and stays. Ground first on, last off.',
+                'Colors are those of the insulation. A pale band behind a conductor: it is there, and stays. Ground first on, last off.',
                 HookUpInk::Note,
             )]),
         ], $this->twin());
@@ -141,7 +141,7 @@ final readonly class HookUp
     /** @return list<list<string>> a row for each conductor */
     private function twin(): array
     {
-        $rows = [['Conductor', 'Colour and size', 'From', 'Terminal', 'To', 'Terminal']];
+        $rows = [['Conductor', 'Color and size', 'From', 'Terminal', 'To', 'Terminal']];
         foreach ($this->built->conductors() as $conductor) {
             foreach ($conductor->wires as $wire) {
                 $rows[] = [

@@ -61,7 +61,7 @@ final class MachineGaps
                 'Place and fuel: how long a tank lasts',
             ],
             'the tank' => [
-                $machine->housing->tankGal === null && ! $machine->form->isStandby(), 'Place and fuel: hours until it is refuelled',
+                $machine->housing->tankGal === null && ! $machine->form->isStandby(), 'Place and fuel: hours until it is refueled',
             ],
             'the service intervals' => [$machine->service->oilH === null, 'Keep: when its oil is due; good practice counts until then'],
         ];

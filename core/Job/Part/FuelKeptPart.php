@@ -25,7 +25,7 @@ final class FuelKeptPart implements JobPart
 
         return $form ??= new Form(
             Field::date('bought_on', 'day on which what is stored was bought')->label('Bought on')->optional('not noted'),
-            Field::flag('treated', 'stabiliser was added', 'with stabiliser', 'without')->label('Stabiliser')->optional('not known'),
+            Field::flag('treated', 'stabilizer was added', 'with stabilizer', 'without')->label('Stabilizer')->optional('not known'),
             Field::number('usd_per_unit', 'dollars a gallon, or for 100 cubic feet of natural gas')->label('Price of the fuel')
                 ->in(Unit::Dollars)->atMost(100)->optional('not known'),
             Field::number('tank_diameter_in', 'diameter of the propane tank')->label('Tank, diameter')->in(Unit::Inches)->over(0)

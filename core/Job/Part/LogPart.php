@@ -77,7 +77,7 @@ final class LogPart implements JobPart
 
     public function fields(): array
     {
-        return [Field::group('log', 'the logbook', self::form())->label('Log')->optional('nothing')];
+        return [Field::group('log', 'the log', self::form())->label('Log')->optional('nothing')];
     }
 
     public function read(Values $in, FaultList $faults): Log

@@ -70,7 +70,7 @@
     </table></section>
     @endif
     <details class="by-hand"><summary>Note a service</summary>
-        <p class="caution">Readings under load are energised work: permit and protection of NFPA 70E, by a qualified person. Then everything is locked out and proven dead: brush and vacuum, never compressed air; contacts, mechanism, arcing marks, lubrication, torque marks. Thrown by hand before it is energised again; everything back in its position.</p>
+        <p class="caution">Readings under load are energized work: permit and protection of NFPA 70E, by a qualified person. Then everything is locked out and proven dead: brush and vacuum, never compressed air; contacts, mechanism, arcing marks, lubrication, torque marks. Thrown by hand before it is energized again; everything back in its position.</p>
         @php($slug = Illuminate\Support\Str::slug($name))
         <form id="service-{{ $slug }}" class="sheet-form" method="post" action="{{ route('jobs.log.service', $screen->row->id) }}" data-parts>@csrf @method('PUT')<input type="hidden" name="switch" value="{{ $name }}">
             <div class="fields"><x-field :of="$s->field('on')" :id="'s-on-'.$slug" type="date" :value="$today"/><x-field :of="$s->field('amps')" :id="'s-amps-'.$slug"/><x-field :of="$s->field('a_mv')" :id="'s-amv-'.$slug"/><x-field :of="$s->field('b_mv')" :id="'s-bmv-'.$slug"/></div>

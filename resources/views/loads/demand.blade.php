@@ -18,7 +18,9 @@
                     <p>A licensed electrician and the local authority decide.</p>
                 </div>
                 @php($asks = Underpin\Job\Part\DemandInputsPart::form())
+                @php($listed = array_map(fn (string $words): string => "on the list: $words", Underpin\Demand\Listed::of($screen->job)))
                 @php($f = fn (string $name, string $else = '') => Underpin\Csv\Number::write(is_numeric($demand->fields[$name] ?? null) ? (float) $demand->fields[$name] : null) ?: (is_string($demand->fields[$name] ?? null) ? $demand->fields[$name] : $else))
+                <p class="quiet">The nameplate of each appliance counts here; beside the fields stands what the list of loads says.</p>
                 <form id="demand-form" class="sheet-form" method="post" action="{{ route('jobs.demand.update', $screen->row->id) }}">
                     @csrf @method('PUT')
                     <x-was :values="$demand->fields"/>
@@ -32,23 +34,24 @@
                         <div class="field">
                             <label class="label" for="d-appliances">Appliances fastened in place <span class="unit">one a line, VA</span></label>
                             <textarea class="textarea" id="d-appliances" name="appliances" rows="5" aria-describedby="d-appliances-error" placeholder="water heater 4500">{{ old('appliances', $f('appliances')) }}</textarea>
+                            @isset($listed['appliances'])<p class="hint">{{ $listed['appliances'] }}</p>@endisset
                             <p class="error" id="d-appliances-error" data-error="appliances">@error('appliances'){{ $message }}@enderror</p>
                         </div>
                         <div class="field">
-                            <x-field :of="$asks->field('ranges_va')" unit="VA each" id="d-ranges" :value="$f('ranges_va')" hint="12000, 9000"/>
-                            <x-field :of="$asks->field('dryers_va')" unit="VA each" id="d-dryers" :value="$f('dryers_va')"/>
-                            <x-field :of="$asks->field('ev_chargers_va')" unit="VA each" id="d-ev" :value="$f('ev_chargers_va')"/>
+                            <x-field :of="$asks->field('ranges_va')" unit="VA each" id="d-ranges" :value="$f('ranges_va')" :hint="$listed['ranges_va'] ?? '12000, 9000'"/>
+                            <x-field :of="$asks->field('dryers_va')" unit="VA each" id="d-dryers" :value="$f('dryers_va')" :hint="$listed['dryers_va'] ?? null"/>
+                            <x-field :of="$asks->field('ev_chargers_va')" unit="VA each" id="d-ev" :value="$f('ev_chargers_va')" :hint="$listed['ev_chargers_va'] ?? null"/>
                         </div>
                     </div>
                     <div class="fields">
-                        <x-field :of="$asks->field('heating_va')" id="d-heating" :value="$f('heating_va', '0')"/>
+                        <x-field :of="$asks->field('heating_va')" id="d-heating" :value="$f('heating_va', '0')" :hint="$listed['heating_va'] ?? null"/>
                         <x-field :of="$asks->field('heating_units')" id="d-units" inputmode="numeric" :value="$f('heating_units', '1')"/>
-                        <x-field :of="$asks->field('heat_pump_va')" id="d-pump" :value="$f('heat_pump_va', '0')"/>
+                        <x-field :of="$asks->field('heat_pump_va')" id="d-pump" :value="$f('heat_pump_va', '0')" :hint="$listed['heat_pump_va'] ?? null"/>
                         <x-field :of="$asks->field('supplemental_heat_va')" id="d-supplemental" :value="$f('supplemental_heat_va', '0')"/>
                     </div>
                     <div class="fields">
-                        <x-field :of="$asks->field('cooling_va')" id="d-cooling" :value="$f('cooling_va', '0')"/>
-                        <x-field :of="$asks->field('largest_motor_va')" id="d-motor" :value="$f('largest_motor_va', '0')"/>
+                        <x-field :of="$asks->field('cooling_va')" id="d-cooling" :value="$f('cooling_va', '0')" :hint="$listed['cooling_va'] ?? null"/>
+                        <x-field :of="$asks->field('largest_motor_va')" id="d-motor" :value="$f('largest_motor_va', '0')" :hint="$listed['largest_motor_va'] ?? null"/>
                         <x-field :of="$asks->field('peak_va')" id="d-peak" :value="$f('peak_va')" hint="highest 15-minute average of a year, or of 30 days"/>
                         <x-field :of="$asks->field('new_load_va')" id="d-new" :value="$f('new_load_va', '0')"/>
                     </div>

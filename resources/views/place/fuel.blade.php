@@ -21,7 +21,7 @@
     </dl>
     @if ($fuel->days() !== [])
     <section class="scroll" tabindex="0" aria-label="Outages of one, three and seven days"><table class="table fuel-days">
-        <thead><tr><th scope="col">Outage</th><th scope="col" class="num">Takes</th><th scope="col">Stored</th><th scope="col" class="num">Costs</th><th scope="col" class="num">Refuelling</th></tr></thead>
+        <thead><tr><th scope="col">Outage</th><th scope="col" class="num">Takes</th><th scope="col">Stored</th><th scope="col" class="num">Costs</th><th scope="col" class="num">Refueling</th></tr></thead>
         <tbody>@foreach ($fuel->days() as $day)
             @php($share = $day->short === null ? null : ($day->units > 0 ? max(0, min(100, 100 * (1 - $day->short / $day->units))) : 100))
             <tr><th scope="row">{{ Underpin\Say::count($day->days, 'day') }}</th><td class="num">{{ number_format($day->units, $unit === 'gal' ? 1 : 0) }} <i>{{ $unit }}</i></td>
@@ -34,9 +34,9 @@
     @else<p class="caution">What the machine burns at no load and at full load is not known: the catalogue asks for it.</p>@endif
     @php($clocks = Underpin\Fuel\Refuelling::clocks($fuel))
     @if ($clocks !== [])
-    <p><b>Refuelling by the hour</b>, when it starts at six in the evening: <span class="mono">{{ implode(', ', $clocks) }}</span>. {{ $fuel->supply->machine->housing->tankGal ? 'Each time up to '.Underpin\Say::figure($fuel->supply->machine->housing->tankGal).' gal.' : '' }}</p>
+    <p><b>Refueling by the hour</b>, when it starts at six in the evening: <span class="mono">{{ implode(', ', $clocks) }}</span>. {{ $fuel->supply->machine->housing->tankGal ? 'Each time up to '.Underpin\Say::figure($fuel->supply->machine->housing->tankGal).' gal.' : '' }}</p>
     @endif
-    @if ($fuel->badOn())<p @class(['caution' => $fuel->badOn() < now()->toDateString()])>Bought {{ $kept->boughtOn }}{{ $kept->treated ? ', with stabiliser' : '' }}: good until <b>{{ $fuel->badOn() }}</b>{{ $fuel->badOn() < now()->toDateString() ? '. It is stale: burn it in a car, and buy anew' : '' }}. With ethanol in it, what stands in the machine's own tank keeps one to three months.</p>@endif
+    @if ($fuel->badOn())<p @class(['caution' => $fuel->badOn() < now()->toDateString()])>Bought {{ $kept->boughtOn }}{{ $kept->treated ? ', with stabilizer' : '' }}: good until <b>{{ $fuel->badOn() }}</b>{{ $fuel->badOn() < now()->toDateString() ? '. It is stale: burn it in a car, and buy anew' : '' }}. With ethanol in it, what stands in the machine's own tank keeps one to three months.</p>@endif
     @if ($kind === Underpin\Job\Fuel::Gasoline)<p>{{ Underpin\Fuel\Refuelling::gasoline() }}</p>@endif
     @if ($kept->near !== '' || $kept->far !== '')<p><b>Filled</b> at {{ $kept->near ?: 'a place that is not noted' }}; when that is dark: {{ $kept->far ?: 'not noted' }}.</p>@endif
     @if ($gas)

@@ -31,7 +31,7 @@
 @endif
 <figure class="spare-chart">
     <x-drawing :drawing="$size->picture($screen)" :screen="$screen" role="group" aria-label="Machines by price and by what is left on the worse leg"/>
-    <figcaption>Free on the worse leg, over price; a stem ends where the worst start takes it. Round portable, square standby{{ $away === [] ? '' : ', grey: fuel not here' }}.
+    <figcaption>Free on the worse leg, over price; a stem ends where the worst start takes it. Round portable, square standby{{ $away === [] ? '' : ', gray: fuel not here' }}.
     </figcaption>
 </figure>
 @if (count($size->beside) > 1)
