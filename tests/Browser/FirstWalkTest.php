@@ -31,6 +31,14 @@ it('goes from a spreadsheet to a switching card', function () {
     $b->see('3 must run');
     expect($b->text('#part-drawer h2'))->toContain('8 · Circuit 8');
 
+    // Come to by Tab alone, Enter selects, and once more leads to the fields.
+    $b->run('document.querySelector(".breaker[data-space=\"9\"]").focus()');
+    $b->press(WebDriverKeys::ENTER)->find('.breaker.is-selected[data-space="9"]');
+    $b->find('#part-drawer #role-form');
+    $b->press(WebDriverKeys::ENTER);
+    $b->until(fn () => $b->run('return document.activeElement.closest("#part-drawer") !== null'), 'the focus in its fields');
+    $b->run('document.activeElement.blur()');
+
     // Undo and redo by key; the last change was the one with room.
     $b->pressWith(WebDriverKeys::CONTROL, 'z');
     $b->find('.breaker[data-space="8"][data-role="off"]');

@@ -127,7 +127,11 @@ final class Walker
                 const value = document.querySelector('$form').elements.value;
                 return [value.type === 'number', value.min === '' ? null : +value.min, value.max === '' ? null : +value.max];
                 JS);
-            $reads = $label ? 40.0 : (($low ?? $high ?? 10) + ($high ?? $low ?? 10)) / 2;
+            $reads = match (true) {
+                $low !== null && $high !== null => ($low + $high) / 2,
+                $high !== null => $high / 2,
+                default => ($low ?? 10) * 1.1,
+            };
             match (true) {
                 ! $isReading => $this->tap("$form .step-box"),
                 // From the label's figure onward to the reading, and done with Enter.

@@ -33,6 +33,12 @@ function act(event) {
         leave(location.pathname);
         return true;
     }
+    // Come to by Tab, a breaker is selected first; once it is, Enter leads to its fields.
+    const link = event.target.closest('[data-board] a');
+    if (event.key === 'Enter' && link && link.dataset.at !== selected()) {
+        open(link);
+        return true;
+    }
     const isOnBoard = event.target === document.body || event.target.matches('.breaker, main');
     return event.key === 'Enter' && isOnBoard && enterDrawer();
 }
