@@ -7,10 +7,7 @@ namespace Underpin\Drawing\OneLine;
 use Underpin\Assembly\Assembly;
 use Underpin\Assembly\Component;
 use Underpin\Assembly\ComponentKind;
-use Underpin\Assembly\Conductor;
 use Underpin\Assembly\ConductorKind;
-use Underpin\Assembly\WireRole;
-use Underpin\Connection\LockOff;
 use Underpin\Connection\TransferKind;
 use Underpin\Connection\TransferPoint;
 use Underpin\Design\Design;
@@ -26,11 +23,7 @@ use Underpin\Drawing\Element\Trace;
 use Underpin\Drawing\Layer;
 use Underpin\Drawing\Sheet;
 use Underpin\Drawing\Spot;
-use Underpin\Job\Circuit;
 use Underpin\Job\Job;
-use Underpin\Job\OtherSourceRun;
-use Underpin\Job\Panel;
-use Underpin\Job\Role;
 use Underpin\Say;
 use Underpin\Service\DistributionPoint;
 use Underpin\Sizing\FaultCurrent;
@@ -71,8 +64,11 @@ final readonly class OneLine
 
     private Job $job;
 
+    private OneLineWords $words;
+
     public function __construct(private Design $design)
     {
+        $this->words = new OneLineWords($design);
         $this->points = $design->way()?->transfers($design->situation()) ?? [];
         $this->built = $design->assembly();
         $this->job = $design->job;
@@ -195,12 +191,14 @@ final readonly class OneLine
         $breaker = $this->isAtMachine() ? $this->built?->component(ComponentKind::Breaker) : null;
         if ($breaker !== null) {
             $run = count($this->points) > 1 ? $this->built->conductor(ConductorKind::Run) : null;
-            $chain[] = ['breaker', "$breaker->name, $breaker->amps A", $run === null ? [] : [self::conductor($run, 'run')]];
+            $chain[] = ['breaker', "$breaker->name, $breaker->amps A", $run === null ? [] : [OneLineWords::conductor($run, 'run')]];
         }
         $cord = $this->built?->conductor(ConductorKind::Cord);
         $outlet = $this->built?->component(ComponentKind::Outlet);
         if ($outlet !== null) {
-            $chain[] = ['plug', "Outlet $outlet->designation, $outlet->amps A", $cord === null ? [] : [self::conductor($cord, 'cord')]];
+            $chain[] = [
+                'plug', "Outlet $outlet->designation, $outlet->amps A", $cord === null ? [] : [OneLineWords::conductor($cord, 'cord')],
+            ];
         }
         $inlet = $this->built?->component(ComponentKind::Inlet);
         if ($inlet !== null) {
@@ -223,14 +221,17 @@ final readonly class OneLine
         $y = $top + self::LINE * 2;
         [$x, $w] = self::MIDDLE;
         $box = new Box($x, $top, $w, $this->height($point) - self::BAND_GAP);
-        $lines = $this->lines($point);
+        $lines = $this->words->lines($point);
         $isCircuits = $point->kind === TransferKind::Circuits;
         $textTop = $top + self::LINE * ($point->kind === TransferKind::Plate ? 4.6 : 5.2);
         $id = $point->kind === TransferKind::Plate ? 'interlock' : ($i === 0 ? 'switch' : 'switch-'.($i + 1));
-        $symbols = [self::part($id, $this->title($point), [new Rect($box, OneLineInk::Box, 6), ...$this->meeting($point, $box, $y)])];
+        $symbols = [self::part(
+            $id, $this->words->title($point), [new Rect($box, OneLineInk::Box, 6), ...$this->meeting($point, $box, $y)],
+        )];
         $notes = [
             new Text(
-                $box->centre(), $top + 22, mb_strimwidth($this->title($point), 0, self::LETTERS, '…'), OneLineInk::Name, Anchor::Middle,
+                $box->centre(), $top + 22, mb_strimwidth($this->words->title($point), 0, self::LETTERS, '…'), OneLineInk::Name,
+                Anchor::Middle,
             ),
         ];
         foreach ($lines as $n => $line) {
@@ -247,7 +248,8 @@ final readonly class OneLine
         $notes = [
             ...$notes, ...$leftNotes,
             ...$run === null ? [] : [new Text(
-                $box->right() + 14, $y - 9, count($this->points) > 1 ? 'tap '.($i + 1) : self::conductor($run, 'run'), OneLineInk::Note,
+                $box->right() + 14, $y - 9, count($this->points) > 1 ? 'tap '.($i + 1) : OneLineWords::conductor($run, 'run'),
+                OneLineInk::Note,
             )],
             ...$breaker === null ? [] : [new Text(
                 self::GENERATOR_X - 16, $y + 26, "$breaker->name, $breaker->amps A", OneLineInk::Note, Anchor::End,
@@ -330,84 +332,6 @@ final readonly class OneLine
         return new Link(Spot::part($id), 'ol-link', '', $spoken, '', false, [], $elements);
     }
 
-    private function title(TransferPoint $point): string
-    {
-        return match ($point->kind) {
-            TransferKind::Plate => $point->panel->name ?? '',
-            default => $point->title,
-        };
-    }
-
-    /** @return list<string> */
-    private function lines(TransferPoint $point): array
-    {
-        $panel = $point->panel;
-        $rating = $point->amps === null || $point->kind === TransferKind::Plate ? [] : ["rated $point->amps A"];
-        if ($point->kind === TransferKind::Circuits) {
-            $names = array_map(fn (Circuit $c): string => "{$c->label()} {$c->name}, $c->breakerAmps A", $point->circuits);
-
-            return [...$rating, 'from '.($panel->name ?? 'the panel').':', ...$names];
-        }
-        $lines = $point->kind === TransferKind::Plate
-            ? [($panel?->mainAmps === null ? 'main: not looked' : "main $panel->mainAmps A").' or generator, one at a time']
-            : [...$rating, 'to '.($panel->name ?? 'the panel').($panel?->mainAmps === null ? '' : ", main $panel->mainAmps A")];
-        foreach ($panel === null ? [] : $this->fed($panel) as $each) {
-            $lines[] = ($each === $panel ? '' : "$each->name: ").self::roles($each);
-        }
-
-        return [...$lines, ...$panel === null ? [] : $this->otherSource($this->fed($panel))];
-    }
-
-    /**
-     * Solar or a battery that feeds into one of these panels, with what becomes of it.
-     *
-     * @param  list<Panel>  $fed
-     * @return list<string>
-     */
-    private function otherSource(array $fed): array
-    {
-        $source = LockOff::of($this->job->service, $fed)?->source;
-
-        return $source === null ? [] : [
-            ucfirst($source->kind->words()).' feeds in here'.($source->disconnect === '' ? '' : ": $source->disconnect").';',
-            match ($source->run) {
-                null => 'while the generator runs: not decided',
-                OtherSourceRun::LockedOff => 'locked off while the generator runs',
-                OtherSourceRun::Listed => 'listed to run with the generator',
-                OtherSourceRun::Relay => 'opened by a listed relay at transfer',
-                OtherSourceRun::UtilitySide => 'moves to the utility\'s side',
-            },
-        ];
-    }
-
-    /** @return list<Panel> it and what it feeds */
-    private function fed(Panel $panel): array
-    {
-        $ids = $this->design->distribution()->behind($panel->id);
-
-        return array_values(array_filter($this->job->service->panels, fn (Panel $p): bool => in_array($p->id, $ids, true)));
-    }
-
-    private static function roles(Panel $panel): string
-    {
-        $count = fn (Role $role): int => count(array_filter($panel->circuits, fn (Circuit $c): bool => $c->role === $role));
-
-        return sprintf('%d must run, %d if room, %d off', $count(Role::Must), $count(Role::Room), $count(Role::Off));
-    }
-
-    private static function conductor(Conductor $conductor, string $kind): string
-    {
-        $length = $conductor->lengthFt === null ? 'not measured' : Say::figure($conductor->lengthFt).' ft';
-        $ground = $conductor->wire(WireRole::Ground)?->size;
-        $power = count($conductor->wires) - ($ground === null ? 0 : 1);
-        $apart = $ground === null || $kind === 'cord' ? '' : ", ground {$ground->value}";
-        $size = $conductor->size === null ? '' : "{$conductor->size->value} ";
-
-        return "$power × $size{$conductor->material->value}$apart, $length".(
-            $kind === 'cord' ? ' cord' : ''
-        );
-    }
-
     /** The breaker that the run begins with sits in the machine: nobody stands at the house to close one. */
     private function isAtMachine(): bool
     {
@@ -430,7 +354,7 @@ final readonly class OneLine
 
     private function height(TransferPoint $point): float
     {
-        return self::LINE * (6.2 + count($this->lines($point))) + self::BAND_GAP;
+        return self::LINE * (6.2 + count($this->words->lines($point))) + self::BAND_GAP;
     }
 
     private function bottom(): float
@@ -453,11 +377,13 @@ final readonly class OneLine
         foreach ($this->built?->conductors() ?? [] as $conductor) {
             $rows[] = [
                 "From $conductor->from to $conductor->to", Say::figure($conductor->amps).' A',
-                self::conductor($conductor, $conductor->kind->value),
+                OneLineWords::conductor($conductor, $conductor->kind->value),
             ];
         }
         foreach ($this->points as $point) {
-            $rows[] = [$this->title($point), $point->amps === null ? '' : "$point->amps A", implode('; ', $this->lines($point))];
+            $rows[] = [
+                $this->words->title($point), $point->amps === null ? '' : "$point->amps A", implode('; ', $this->words->lines($point)),
+            ];
         }
 
         return $rows;
