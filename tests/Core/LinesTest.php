@@ -69,3 +69,20 @@ it('names in a page only what there is', function () {
     }
     expect(array_keys($named, false, true))->toBe([])->and(count($named))->toBeGreaterThan(100);
 });
+
+it('has no style for what no page has', function () {
+    $root = dirname(__DIR__, 2);
+    $styles = implode("\n", array_map(file_get_contents(...), glob("$root/resources/css/*.scss") ?: []));
+    preg_match_all('/\.([a-z][a-z0-9-]{2,})(?=[\s,:{.\[>)])/', $styles, $classes);
+    $used = '';
+    foreach (['core', 'app', 'resources/views', 'resources/js'] as $folder) {
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/$folder", FilesystemIterator::SKIP_DOTS)) as $file) {
+            $used .= file_get_contents($file->getPathname());
+        }
+    }
+    // Those of packages, which set them themselves.
+    $theirs = ['is-loading', 'is-multiple', 'u-cursor-x', 'u-over'];
+    $dead = array_filter(array_unique($classes[1]), fn (string $class): bool => ! in_array($class, $theirs, true)
+        && preg_match('/(?<![\w-])'.preg_quote($class, '/').'(?![\w-])/', $used) !== 1);
+    expect(array_values($dead))->toBe([])->and(count($classes[1]))->toBeGreaterThan(500);
+});
