@@ -86,3 +86,13 @@ it('has no style for what no page has', function () {
         && preg_match('/(?<![\w-])'.preg_quote($class, '/').'(?![\w-])/', $used) !== 1);
     expect(array_values($dead))->toBe([])->and(count($classes[1]))->toBeGreaterThan(500);
 });
+
+it('leaves what is in a fold in the way of the Tab key', function () {
+    // A fold with a tabindex below nought takes all of its fields out of the order of Tab.
+    $views = '';
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2).'/resources/views')) as $file) {
+        $views .= $file->isFile() ? file_get_contents($file->getPathname()) : '';
+    }
+    expect(preg_match_all('/<details\b/', $views))->toBeGreaterThan(40)
+        ->and(preg_match_all('/<details\b[^>]*tabindex="-1"/', $views))->toBe(0);
+});

@@ -3,7 +3,7 @@
 <section class="sheet" id="buildings"><h2>Buildings <small>feet, to the right and up from a corner that you choose</small></h2>
 @foreach ([...$plan->buildings ?? [], null] as $b)
     @php($key = $b->id ?? 'new')
-    <details class="plan-thing" id="on-plan-{{ $key }}" tabindex="-1" @if ($b === null && ($plan->buildings ?? []) === []) open @endif><summary>{{ $b === null ? 'Add a building' : $b->name }}@if ($b) <small>{{ $b->kind->words() }}, {{ number_format($b->outline->area()) }} ft², {{ Underpin\Say::count(count($b->openings), 'opening') }}</small>@endif</summary>
+    <details class="plan-thing" id="on-plan-{{ $key }}" @if ($b === null && ($plan->buildings ?? []) === []) open @endif><summary>{{ $b === null ? 'Add a building' : $b->name }}@if ($b) <small>{{ $b->kind->words() }}, {{ number_format($b->outline->area()) }} ft², {{ Underpin\Say::count(count($b->openings), 'opening') }}</small>@endif</summary>
     <form id="building-{{ $key }}" class="sheet-form" method="post" action="{{ route('jobs.place.building', $screen->row->id) }}" data-parts @if ($b) data-autosave @endif>
         @csrf @method('PUT')<input type="hidden" name="id" value="{{ $b->id ?? '' }}">
         @if ($b)<x-was :values="array_diff_key(Underpin\Job\Part\SitePlanPart::writeBuilding($b), ['id' => 0, 'openings' => 0])"/>@endif

@@ -2,7 +2,7 @@
 <section class="sheet" id="things"><h2>What else stands there <small>gas, service, tanks, other equipment, fences</small></h2>
 @foreach ([...$plan->items ?? [], null] as $item)
     @php($key = $item->id ?? 'new-item')
-    <details class="plan-thing" id="on-plan-{{ $key }}" tabindex="-1"><summary>{{ $item === null ? 'Add something' : ucfirst($item->title()) }}@if ($item) <small>{{ Underpin\Say::figure($item->x) }}, {{ Underpin\Say::figure($item->y) }} ft</small>@endif</summary>
+    <details class="plan-thing" id="on-plan-{{ $key }}"><summary>{{ $item === null ? 'Add something' : ucfirst($item->title()) }}@if ($item) <small>{{ Underpin\Say::figure($item->x) }}, {{ Underpin\Say::figure($item->y) }} ft</small>@endif</summary>
     <form id="item-{{ $key }}" class="sheet-form" method="post" action="{{ route('jobs.place.item', $screen->row->id) }}" data-parts @if ($item) data-autosave @endif>
         @csrf @method('PUT')<input type="hidden" name="id" value="{{ $item->id ?? '' }}">
         @if ($item)<x-was :values="array_diff_key(Underpin\Job\Part\SitePlanPart::writeItem($item), ['id' => 0])"/>@endif
