@@ -78,10 +78,10 @@ final class JobEditor
     public static function create(Shop $shop, User $user, JobFile $job): EditedJob
     {
         return DB::transaction(function () use ($shop, $user, $job): EditedJob {
-            $row = $shop->jobs()->create([...JobRows::jobColumns($job), 'saved_by' => $user->id]);
+            $row = $shop->jobs()->create([...JobColumns::job($job), 'saved_by' => $user->id]);
             $row->refresh();
             Gate::forUser($user)->authorize('change', [$row, (new JobState(new JobFile($job->name)))->patchTo(new JobState($job))]);
-            JobRows::save($row, $job->with($job->service->with(panels: [])), $job);
+            JobWriter::save($row, $job->with($job->service->with(panels: [])), $job);
 
             return self::settle($row, $user, $job);
         });
@@ -167,7 +167,7 @@ final class JobEditor
             $last = Step::last($locked);
             $seq = ($last->seq ?? 0) + 1;
             $step = self::write($locked, $user, $seq, $patch, $columns($last, $seq));
-            JobRows::save($locked, $old->job, $new->job);
+            JobWriter::save($locked, $old->job, $new->job);
             AttachmentRows::save($locked, $old->attachments, $new->attachments);
         }
 

@@ -9,7 +9,6 @@ use Illuminate\Support\Facades\DB;
 use stdClass;
 use Underpin\Codebook\Material;
 use Underpin\Form\FaultList;
-use Underpin\Form\Field;
 use Underpin\Form\Form;
 use Underpin\Form\Values;
 use Underpin\Job\Authority;
@@ -35,28 +34,14 @@ use Underpin\Job\Machine;
 use Underpin\Job\Measured;
 use Underpin\Job\Panel;
 use Underpin\Job\PanelKind;
-use Underpin\Job\Part\AgreedPart;
-use Underpin\Job\Part\CircuitPart;
 use Underpin\Job\Part\ConnectionPart;
 use Underpin\Job\Part\DemandInputsPart;
-use Underpin\Job\Part\FuelKeptPart;
-use Underpin\Job\Part\GrowthPart;
-use Underpin\Job\Part\JobPart;
-use Underpin\Job\Part\JobParts;
-use Underpin\Job\Part\LoadPart;
 use Underpin\Job\Part\LocalRulesPart;
-use Underpin\Job\Part\LogPart;
 use Underpin\Job\Part\MachinePart;
-use Underpin\Job\Part\OfferPart;
-use Underpin\Job\Part\PanelPart;
-use Underpin\Job\Part\QuotesPart;
 use Underpin\Job\Part\RecordedPeakPart;
 use Underpin\Job\Part\ServicePart;
-use Underpin\Job\Part\SetAsidePart;
 use Underpin\Job\Part\SitePart;
-use Underpin\Job\Part\SitePlanPart;
 use Underpin\Job\Part\WireRunPart;
-use Underpin\Job\Part\WorkPart;
 use Underpin\Job\PartOfDay;
 use Underpin\Job\Position;
 use Underpin\Job\Protection;
@@ -72,15 +57,9 @@ use Underpin\Job\WiringMethod;
 use Underpin\Legs\Leg;
 use Underpin\Refused;
 
-/** The one place where rows become a job file, and a job file becomes rows. */
+/** The one place where rows become a job file. */
 final class JobRows
 {
-    /** what a way of connecting needs to be known beyond its key, kept together in one column */
-    private const CONNECTION_MORE = [
-        'fed_panel', 'single_circuit', 'switches_neutral', 'switch_meters', 'shed', 'picked_for', 'utility_fault_a', 'withstand_a',
-        'interrupt_a', 'transfer_settings',
-    ];
-
     /** the halves of a tandem in their order, after a breaker that takes the whole space */
     private const HALVES = ['' => 0, 'a' => 1, 'b' => 2];
 
@@ -156,7 +135,7 @@ final class JobRows
     private static function whole(Job $job): array
     {
         $parts = [];
-        foreach (self::wholeParts() as $column => $part) {
+        foreach (JobColumns::wholeParts() as $column => $part) {
             /** @var ?array<string, mixed> $kept */
             $kept = $job->getAttribute($column);
             if ($kept !== null && $kept !== []) {
@@ -165,14 +144,6 @@ final class JobRows
         }
 
         return $parts;
-    }
-
-    /** @return array<string, JobPart> by the column that keeps it in job-file terms */
-    private static function wholeParts(): array
-    {
-        return ['set_aside' => new SetAsidePart, 'site_plan' => new SitePlanPart, 'fuel_kept' => new FuelKeptPart,
-            'offer' => new OfferPart, 'quotes' => new QuotesPart, 'agreed' => new AgreedPart, 'work' => new WorkPart, 'log' => new LogPart,
-            'growth' => new GrowthPart];
     }
 
     private static function wire(Job $job): WireRun
@@ -208,147 +179,6 @@ final class JobRows
         ksort($byRank);
 
         return array_values($byRank);
-    }
-
-    /** What has changed is written, and nothing else. */
-    public static function save(Job $row, JobFile $old, JobFile $new): void
-    {
-        if (! self::isSameBesidePanels($old, $new)) {
-            $was = self::jobColumns($old);
-            $row->fill(array_filter(
-                self::jobColumns($new), fn (mixed $value, string $column): bool => $value !== $was[$column], ARRAY_FILTER_USE_BOTH,
-            ));
-        }
-        // What both hold as the very same value, at the same place, has not changed: no column of it is looked at.
-        $kept = array_intersect_key(self::places($old), self::places($new));
-        (new RowChanges($row))->write(self::parts($old, $kept), self::parts($new, $kept));
-    }
-
-    /** All but the panels are the very same values. */
-    private static function isSameBesidePanels(JobFile $old, JobFile $new): bool
-    {
-        $parts = fn (JobFile $job): array => array_diff_key(get_object_vars($job), ['service' => 0])
-            + array_diff_key(get_object_vars($job->service), ['panels' => 0]);
-
-        return $parts($old) === $parts($new);
-    }
-
-    /** @return array<string, true> every panel and circuit as the value that it is, and where it stands */
-    private static function places(JobFile $job): array
-    {
-        $places = [];
-        foreach ($job->service->panels as $p => $panel) {
-            $places[spl_object_id($panel)." $p"] = true;
-            foreach ($panel->circuits as $circuit) {
-                $places[spl_object_id($circuit)." $panel->id"] = true;
-            }
-        }
-
-        return $places;
-    }
-
-    /**
-     * The rows of panels, circuits and loads, each by its key, with the key of what it belongs to.
-     *
-     * @param  array<string, true>  $kept  what is left out
-     * @return array{panels: array<string, array{'', array<string, mixed>}>, circuits: array<string, array{string, array<string,
-     * mixed>}>, loads: array<string, array{string, array<string, mixed>}>}
-     */
-    private static function parts(JobFile $job, array $kept): array
-    {
-        $rows = ['panels' => [], 'circuits' => [], 'loads' => []];
-        foreach ($job->service->panels as $p => $panel) {
-            if (! isset($kept[spl_object_id($panel)." $p"])) {
-                $rows['panels'][" $panel->id"] = ['', self::panelColumns($panel, $p)];
-            }
-            foreach ($panel->circuits as $circuit) {
-                if (isset($kept[spl_object_id($circuit)." $panel->id"])) {
-                    continue;
-                }
-                $rows['circuits'][" $circuit->id"] = [$panel->id, self::circuitColumns($circuit)];
-                foreach ($circuit->loads as $l => $load) {
-                    $rows['loads'][" $load->id"] = [$circuit->id, self::loadColumns($load, $l)];
-                }
-            }
-        }
-
-        return $rows;
-    }
-
-    /** @return array<string, mixed> the columns of the row in jobs */
-    public static function jobColumns(JobFile $job): array
-    {
-        $service = [
-            'place' => $job->service->place?->value,
-            'disconnects' => array_map(ServicePart::writeDisconnect(...), $job->service->disconnects),
-            'other_source' => ServicePart::writeOtherSource($job->service->otherSource),
-        ];
-        // Panels have rows of their own.
-        $file = JobParts::standard()->write($job->with($job->service->with(panels: [])));
-
-        return [
-            'name' => $job->name,
-            'customer_name' => $job->client->name,
-            'customer_address' => $job->client->address,
-            'customer_phone' => $job->client->phone,
-            'customer_email' => $job->client->email,
-            'customer_utility_phone' => $job->client->utilityPhone,
-            'cord_ft' => $job->wire->cordFt,
-            'run_ft' => $job->wire->runFt,
-            'inlet_a' => $job->wire->inletAmps,
-            'wire_method' => $job->wire->method->value,
-            'wire_material' => $job->wire->material->value,
-            'terminal_c' => $job->wire->terminalC,
-            'ambient_c' => $job->wire->ambientC,
-            'wet' => $job->wire->wet,
-            'wire_more' => array_filter(
-                WireRunPart::writeLaying($job->wire->laying) + ['lengths' => WireRunPart::writeLengths($job->wire)],
-                fn (mixed $value): bool => $value !== null && $value !== [],
-            ),
-            'rules' => $file['local_rules'],
-            'service' => $service,
-            'connection_more' => array_filter(
-                array_intersect_key(
-                    $file, array_flip(self::CONNECTION_MORE),
-                ), fn (mixed $value): bool => $value !== null && $value !== '' && $value !== [],
-            ),
-        ] + array_intersect_key($file, array_flip([
-            'rules_profile', 'service_a', 'margin_pct', 'machine', 'fuel', 'connection', 'start_school', 'switch_kind', 'switch_places',
-            'notes', 'existing', 'site', 'demand',
-            'figures', 'figures_reason', 'recorded',
-        ])) + array_map(
-            fn (JobPart $part): array => array_filter($part->write($job), fn (mixed $said): bool => $said !== null && $said !== []),
-            self::wholeParts(),
-        );
-    }
-
-    /** @return array<string, mixed> */
-    public static function panelColumns(Panel $panel, int $position): array
-    {
-        return ['key' => $panel->id, 'position' => $position] + array_diff_key(PanelPart::write($panel), ['id' => 0, 'circuits' => 0]);
-    }
-
-    /** @return array<string, mixed> */
-    public static function circuitColumns(Circuit $circuit): array
-    {
-        return ['key' => $circuit->id] + array_diff_key(
-            CircuitPart::write($circuit), ['id' => 0, 'loads' => 0, 'measured' => 0],
-        ) + self::measuredColumns($circuit->measured);
-    }
-
-    /** @return array<string, mixed> columns of their own, so that the board needs no JSON to be read for every breaker */
-    public static function measuredColumns(?Measured $measured): array
-    {
-        return [
-            'measured_leg' => $measured?->leg->value, 'measured_run_a' => $measured?->runAmps, 'measured_start_a' => $measured?->startAmps,
-            'measured_on' => $measured->on ?? '', 'measured_by_hand' => $measured->byHand ?? false,
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    public static function loadColumns(Load $load, int $position): array
-    {
-        return ['key' => $load->id, 'position' => $position] + array_diff_key(LoadPart::write($load), ['id' => 0]);
     }
 
     /** @param  array<string, mixed>  $spec as a catalogue row or a job keeps it */

@@ -120,7 +120,7 @@ final class Walker
             JS)) !== null) {
             $form = '[data-outbox="'.$key.'"]';
             if ($this->browser->run("return ! document.querySelector('$form').closest('details').open")) {
-                $this->tapOn("document.querySelector('$form').closest('details').querySelector('summary')");
+                $this->unfold($form);
             }
             $label = $this->browser->run("const l = document.querySelector('$form').elements.label; return l && l.type !== 'hidden'");
             [$isReading, $low, $high] = $this->browser->run(<<<JS
@@ -154,11 +154,12 @@ final class Walker
         ];
     }
 
-    private function tapOn(string $script): void
+    /** Opens the fold in which this stands. */
+    private function unfold(string $css): void
     {
-        $this->browser->run("$script.scrollIntoView({block: 'center'}); $script.click()");
-        $this->taps++;
-        usleep(150_000);
+        $fold = "document.querySelector('$css').closest('details').querySelector('summary')";
+        $this->browser->run("document.querySelectorAll('[data-walk]').forEach((e) => delete e.dataset.walk); $fold.dataset.walk = ''");
+        $this->tap('[data-walk]');
     }
 
     /** By Tab, onward from where the focus is. */

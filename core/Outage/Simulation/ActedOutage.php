@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Underpin\Outage\Simulation;
 
 use Closure;
-use SplMinHeap;
 use Underpin\Job\Circuit;
 use Underpin\Limit;
 use Underpin\Outage\House\House;
@@ -55,10 +54,7 @@ final class ActedOutage
     /** A circuit that has been the last straw so often stays off. */
     private const LEFT_OFF_AT = 2;
 
-    /** @var SplMinHeap<array{float, int, Closure(): void}> when, its number, what */
-    private readonly SplMinHeap $next;
-
-    private int $number = 0;
+    private readonly Agenda $agenda;
 
     private float $now = 0.0;
 
@@ -92,7 +88,7 @@ final class ActedOutage
 
     private function __construct(private readonly House $house, private readonly ?Trace $trace)
     {
-        $this->next = new SplMinHeap;
+        $this->agenda = new Agenda;
         $this->fuel = new FuelGauge($house->tank);
         $this->protections = $house->protections();
         $this->log = new OutageLog($house->supply->runLimitAmps(), count($house->circuits));
@@ -125,20 +121,17 @@ final class ActedOutage
                 $this->plan($deed->atH * 3600, fn () => $deed->on ? $this->turnOn($place) : $this->turnOff($place));
             }
         }
-        for ($day = 0; $day * 24 - $scenario->startHour < $scenario->hours; $day++) {
-            foreach (self::LOOKS_H as [$clock, $share]) {
-                if ($day * 24 + $clock > $scenario->startHour) {
-                    $this->plan(($day * 24 + $clock - $scenario->startHour) * 3600, function () use ($share): void {
-                        $this->fillBelow($share);
-                    });
-                }
+        $daily = new Daily($scenario->startHour, $scenario->hours);
+        foreach (self::LOOKS_H as [$clock, $share]) {
+            foreach ($daily->at($clock) as $at) {
+                $this->agenda->add($at, function () use ($share): void {
+                    $this->fillBelow($share);
+                });
             }
         }
         foreach ($this->house->trial->turns?->switches() ?? [] as [$clock, $off, $on]) {
-            for ($day = 0; $day * 24 + $clock - $scenario->startHour < $scenario->hours; $day++) {
-                if ($day * 24 + $clock > $scenario->startHour) {
-                    $this->plan(($day * 24 + $clock - $scenario->startHour) * 3600, fn () => $this->takeTurns($off, $on));
-                }
+            foreach ($daily->at($clock) as $at) {
+                $this->agenda->add($at, fn () => $this->takeTurns($off, $on));
             }
         }
         // The sun on a battery moves without any load that changes.
@@ -150,7 +143,7 @@ final class ActedOutage
     private function run(float $untilS): void
     {
         while (true) {
-            $event = $this->next->isEmpty() ? INF : $this->next->top()[0];
+            $event = $this->agenda->nextS();
             $shed = $this->overS + self::SHEDS_AFTER_S;
             $dry = $this->feeds ? $this->now + $this->fuel->secondsUntil(0.0) : INF;
             $low = $this->feeds && ! $this->isMissed && $this->fuel->canBeFilled()
@@ -165,21 +158,13 @@ final class ActedOutage
                 $shed => $this->shedOne(),
                 $dry => $this->runDry(),
                 $low => $this->isMissed = ! $this->fillBelow(1.0),
-                default => $this->happen($at),
+                default => $this->agenda->happen($at),
             };
             $this->settle();
         }
         $this->passTo($untilS);
         $this->loads->end($untilS);
         $this->log->moment($untilS, MomentKind::Back, 'The utility is back.');
-    }
-
-    /** All that was planned for this moment. */
-    private function happen(float $at): void
-    {
-        while (! $this->next->isEmpty() && $this->next->top()[0] <= $at) {
-            $this->next->extract()[2]();
-        }
     }
 
     private function passTo(float $then): void
@@ -487,7 +472,7 @@ final class ActedOutage
     /** @param  Closure(): void  $then */
     private function plan(float $inS, Closure $then): void
     {
-        $this->next->insert([$this->now + $inS, $this->number++, $then]);
+        $this->agenda->add($this->now + $inS, $then);
     }
 
     /** @param  Closure(): void  $then */
