@@ -48,6 +48,6 @@ final class LongQuote
     {
         $quote = self::revision(1);
 
-        return PaperPdf::blocks($quote->title(), QuoteSheet::blocks($quote, $job->client), $row, $job, $quote->on);
+        return PaperPdf::blocks($quote->title(), QuoteSheet::blocks($quote, $job->customer), $row, $job, $quote->on);
     }
 }

@@ -48,11 +48,11 @@ final class JobColumns
 
         return [
             'name' => $job->name,
-            'customer_name' => $job->client->name,
-            'customer_address' => $job->client->address,
-            'customer_phone' => $job->client->phone,
-            'customer_email' => $job->client->email,
-            'customer_utility_phone' => $job->client->utilityPhone,
+            'customer_name' => $job->customer->name,
+            'customer_address' => $job->customer->address,
+            'customer_phone' => $job->customer->phone,
+            'customer_email' => $job->customer->email,
+            'customer_utility_phone' => $job->customer->utilityPhone,
             'cord_ft' => $job->wire->cordFt,
             'run_ft' => $job->wire->runFt,
             'inlet_a' => $job->wire->inletAmps,

@@ -14,8 +14,8 @@ use Underpin\Form\Values;
 use Underpin\Job\Authority;
 use Underpin\Job\Basis;
 use Underpin\Job\Circuit;
-use Underpin\Job\Client;
 use Underpin\Job\Connection;
+use Underpin\Job\Customer;
 use Underpin\Job\Disconnect;
 use Underpin\Job\DisconnectPlace;
 use Underpin\Job\Duty;
@@ -114,7 +114,7 @@ final class JobRows
 
         return new JobFile(
             $job->name,
-            new Client(
+            new Customer(
                 $job->customer_name, $job->customer_address, $job->customer_phone, $job->customer_email, $job->notes,
                 $job->customer_utility_phone ?? '',
             ),

@@ -16,7 +16,7 @@ final class Mails
     /** @return bool it goes out; false: it went before, was stopped, or there is no address */
     public static function about(Job $job, JobFile $file, string $key, string $on, string $title, string $why): bool
     {
-        if ($file->client->email === '' || $job->mails_stopped) {
+        if ($file->customer->email === '' || $job->mails_stopped) {
             return false;
         }
         $fresh = Reminder::query()->insertOrIgnore(['job_id' => $job->id, 'key' => $key, 'due_on' => $on, 'created_at' => now()]);

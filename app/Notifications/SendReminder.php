@@ -28,7 +28,7 @@ final class SendReminder implements ShouldQueue
         if ($job === null || $job->mails_stopped || $job->mail_key === null) {
             return;
         }
-        $to = JobRows::read($job)->client->email;
+        $to = JobRows::read($job)->customer->email;
         if ($to === '') {
             return;
         }

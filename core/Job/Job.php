@@ -19,7 +19,7 @@ final readonly class Job
     public const MOST_PANELS = 20;
 
     private const PARTS = [
-        Client::class, Authority::class, Service::class, Generator::class, Connection::class, WireRun::class, Site::class, Basis::class,
+        Customer::class, Authority::class, Service::class, Generator::class, Connection::class, WireRun::class, Site::class, Basis::class,
         SetAside::class, SitePlan::class, FuelKept::class, Offer::class, Quotes::class, Agreed::class,
         Work::class, Log::class, Growth::class,
     ];
@@ -27,7 +27,7 @@ final readonly class Job
     /** characters of the id of a panel, a circuit, a load, a machine or a disconnect */
     public const LONGEST_ID = 60;
 
-    public Client $client;
+    public Customer $customer;
 
     public Authority $authority;
 
@@ -75,7 +75,7 @@ final readonly class Job
             $byClass[$class] ??= new $class;
         }
         $this->parts = $byClass;
-        $this->client = $this->part(Client::class);
+        $this->customer = $this->part(Customer::class);
         $this->authority = $this->part(Authority::class);
         $this->service = $this->part(Service::class);
         $this->generator = $this->part(Generator::class);

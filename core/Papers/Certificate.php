@@ -48,7 +48,7 @@ final class Certificate implements Paper
             Block::words('It says what was done and read on the days below, and nothing of what comes after. It decides nothing.'),
             Block::table(array_values(array_filter([
                 ['What', 'On this job'],
-                ['Customer', implode(', ', array_filter([$review->design->job->client->name, $review->design->job->client->address]))],
+                ['Customer', $review->design->job->customer->words()],
                 ['Generator', $supply?->words() ?? ''], ['Connected by', ucfirst($review->design->way()?->words() ?? '')],
                 ['Local authority', $review->design->job->authority->rules->authority],
             ], fn (array $row): bool => $row[1] !== ''))),

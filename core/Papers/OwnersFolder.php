@@ -157,8 +157,8 @@ final class OwnersFolder implements Paper
     {
         return [['Who', 'Number'],
             ['Fire, gas smell, somebody hurt', '911, from outside'],
-            ['Utility: a line down, power back or not', $design->job->client->utilityPhone === '' ? '____________'
-                : $design->job->client->utilityPhone],
+            ['Utility: a line down, power back or not', $design->job->customer->utilityPhone === '' ? '____________'
+                : $design->job->customer->utilityPhone],
             ['Electrician', 'at the head of this paper'], ['Fuel', '____________'],
         ];
     }

@@ -86,7 +86,7 @@ final class PermitPacket implements Paper
 
         return array_values(array_filter([
             ['What', 'On this job'],
-            ['Customer', $job->client->name], ['Address', $job->client->address], ['Authority', $rules->authority],
+            ['Customer', $job->customer->name], ['Address', $job->customer->address], ['Authority', $rules->authority],
             ['Code', $rules->edition.($rules->dated === '' ? '' : ", local rules as of $rules->dated")],
             ['Service', $job->service->amps === null ? 'not looked' : "{$job->service->amps} A, 120/240 V"],
             ['Machine', $supply === null ? '' : $supply->words().', '.Say::watts($supply->runW()).' here'],

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Underpin\Papers;
 
 use Underpin\Drawing\Signature\SignatureDrawing;
-use Underpin\Job\Client;
+use Underpin\Job\Customer;
 use Underpin\Job\Quote\Answer;
 use Underpin\Job\Quote\LineKind;
 use Underpin\Job\Quote\Quote;
@@ -18,14 +18,14 @@ use Underpin\Say;
 final class QuoteSheet
 {
     /** @return list<Block> */
-    public static function blocks(Quote $quote, Client $client): array
+    public static function blocks(Quote $quote, Customer $customer): array
     {
         $several = count($quote->ways) > 1;
         $compared = self::compared($quote);
+        $for = $customer->name === '' ? new Customer('the customer', $customer->address) : $customer;
 
         return [
-            Block::words(implode(', ', array_filter(['For '.($client->name === '' ? 'the customer' : $client->name), $client->address]))
-                .". It holds until $quote->until."),
+            Block::words("For {$for->words()}. It holds until $quote->until."),
             ...$quote->note === '' ? [] : [Block::words($quote->note)],
             ...$quote->changes === [] ? [] : [
                 Block::heading('What is other than in the quote before'), ...array_map(Block::words(...), $quote->changes),

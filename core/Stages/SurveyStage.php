@@ -38,7 +38,7 @@ final class SurveyStage implements Stage
     {
         $job = $review->design->job;
         $missing = array_keys(array_filter([
-            'The customer\'s name.' => $job->client->name === '',
+            'The customer\'s name.' => $job->customer->name === '',
             'Whose local rules hold here.' => $job->authority->rules->authority === '',
             'The rating of the service.' => $job->service->amps === null,
             'A panel.' => $job->service->panels === [],

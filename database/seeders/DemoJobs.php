@@ -14,8 +14,8 @@ use Underpin\Codebook\Burial;
 use Underpin\Codebook\Conduit;
 use Underpin\Job\Authority;
 use Underpin\Job\Basis;
-use Underpin\Job\Client;
 use Underpin\Job\Connection;
+use Underpin\Job\Customer;
 use Underpin\Job\DemandInputs;
 use Underpin\Job\DemandMethod;
 use Underpin\Job\Disconnect;
@@ -99,7 +99,7 @@ final class DemoJobs
     {
         return new JobFile(
             'Kestrel Gap goat dairy',
-            new Client(
+            new Customer(
                 'Orla and Emeric Dunne', '418 Kestrel Gap Road, Upper Tarn', '555-0142', 'dairy@kestrelgap.example',
                 'Windy ridge: outages last a day or two in winter. Milking at five and at five.', '555-0160',
             ),
@@ -145,7 +145,7 @@ final class DemoJobs
     {
         return new JobFile(
             'Harrow Lane, as found',
-            new Client(
+            new Customer(
                 'Odile Prentiss', '6 Harrow Lane, Upper Tarn', '555-0119', 'odile@harrowlane.example',
                 'Her late husband fed the house through the dryer outlet. Oxygen at night.', '555-0160',
             ),
@@ -162,7 +162,7 @@ final class DemoJobs
     {
         return new JobFile(
             'Salt Wharf row house',
-            new Client(
+            new Customer(
                 'Ines Halloran', '27 Salt Wharf Lane, Port Merrin', '555-0177', 'ines@saltwharf.example',
                 'No splices in panels in this town. The reef tank must not stand still for more than an hour.', '555-0161',
             ),
@@ -204,7 +204,7 @@ final class DemoJobs
     {
         return new JobFile(
             'Lake Ansgar lodge',
-            new Client(
+            new Customer(
                 'Ansgar Lodge Cooperative', '9 North Shore Drive, Lake Ansgar', '555-0108', 'keeper@ansgarlodge.example',
                 'Deep snow from December to April. Propane tank buried on the lake side.', '555-0162',
             ),
@@ -334,7 +334,7 @@ final class DemoJobs
         [$spaces, $mainAmps, $circuits] = DemoCircuits::small($house);
 
         return new JobFile(
-            $name, new Client($customer, $address), self::authority('tarn-county'),
+            $name, new Customer($customer, $address), self::authority('tarn-county'),
             new Service(DisconnectPlace::Panel, [], $mainAmps, [
                 new Panel('main', 'Main panel', $spaces, PanelKind::Main, $mainAmps, true, 1, false, $circuits, bonded: true),
             ], otherSource: new OtherSource(OtherSourceKind::None)),

@@ -11,7 +11,7 @@ use Illuminate\Support\Carbon;
 use Underpin\Checklist\ChecklistStep;
 use Underpin\Design\Design;
 use Underpin\Install\InstallList;
-use Underpin\Job\Client;
+use Underpin\Job\Customer;
 use Underpin\Job\Job as JobFile;
 use Underpin\Job\Log\Log;
 use Underpin\Job\Log\LogEntry;
@@ -110,7 +110,7 @@ final class DemoWork
         }
         if ($since !== null) {
             JobEditor::change($row->refresh(), $by, 'Handed over', fn (JobFile $file): JobFile => $file->with(
-                new Client($file->client->name, $file->client->address, $file->client->phone, $mail),
+                new Customer($file->customer->name, $file->customer->address, $file->customer->phone, $mail),
                 $file->agreed->noting(new StepNote('hand-over', null, '', self::day($since))),
                 new Log([
                     new LogEntry('l1', self::day($since), LogKind::Start, 0.4, by: $by->name),

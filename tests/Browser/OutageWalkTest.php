@@ -6,7 +6,7 @@ use Database\Seeders\DemoCircuits;
 use Tests\Support\Browser;
 use Tests\Support\Changed;
 use Underpin\Exchange\JobFile;
-use Underpin\Job\Client;
+use Underpin\Job\Customer;
 use Underpin\Job\LoadBasis;
 
 /** The dairy as the demo lays it out, whatever other walks have made of it: its file, with the circuits and loads of the demo. */
@@ -18,7 +18,9 @@ beforeEach(function () {
     $job = JobFile::standard()->decode($json);
     $panel = Changed::of($job->service->panels[0], circuits: DemoCircuits::dairy());
     // Other walks look for the dairy by its name and street.
-    $job = Changed::of($job->named('Outage walk'), panels: [$panel], figures: LoadBasis::List, customer: new Client('Walker', 'No street'));
+    $job = Changed::of(
+        $job->named('Outage walk'), panels: [$panel], figures: LoadBasis::List, customer: new Customer('Walker', 'No street'),
+    );
     $file = sys_get_temp_dir().'/outage-walk.json';
     file_put_contents($file, JobFile::standard()->encode($job));
     $b->visit('/')->attach('#import-job input[type=file]', $file);

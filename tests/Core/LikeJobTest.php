@@ -6,7 +6,7 @@ use Tests\Support\Houses;
 use Tests\Support\RandomHouse;
 use Underpin\Job\Basis;
 use Underpin\Job\Circuit;
-use Underpin\Job\Client;
+use Underpin\Job\Customer;
 use Underpin\Job\Job;
 use Underpin\Job\LikeJob;
 use Underpin\Job\Load;
@@ -15,9 +15,9 @@ use Underpin\Job\Work\Work;
 
 it('takes the layout of another job, and nothing that was looked at or measured there', function (int $seed) {
     $like = RandomHouse::job($seed);
-    $job = (new Job('Mine'))->with(new Client('Own'), new Site(altitudeFt: 800.0));
+    $job = (new Job('Mine'))->with(new Customer('Own'), new Site(altitudeFt: 800.0));
     $made = LikeJob::into($job, $like);
-    expect($made->name)->toBe('Mine')->and($made->client->name)->toBe('Own')->and($made->site->altitudeFt)->toBe(800.0)
+    expect($made->name)->toBe('Mine')->and($made->customer->name)->toBe('Own')->and($made->site->altitudeFt)->toBe(800.0)
         ->and($made->basis)->toEqual(new Basis)->and($made->work)->toEqual(new Work)
         ->and($made->service->amps)->toBeNull()->and($made->service->place)->toBeNull()->and($made->service->disconnects)->toBe([])
         ->and($made->service->otherSource)->toBeNull()->and($made->service->existing->found)->toBe([])

@@ -8,7 +8,7 @@ use Tests\Support\Changed;
 use Tests\Support\Houses;
 use Underpin\Checks\Review;
 use Underpin\Job\Agreed;
-use Underpin\Job\Client;
+use Underpin\Job\Customer;
 use Underpin\Job\DemandInputs;
 use Underpin\Job\DemandMethod;
 use Underpin\Job\Disconnect;
@@ -58,7 +58,7 @@ function onGas(?float $meterCfh, GasAppliance ...$appliances): Job
         Houses::small(new Supply($machine, Fuel::NaturalGas), 'automatic_service'), wire: new WireRun(null, 40),
         site: new Site(gasMeterCfh: $meterCfh), service: new Service(DisconnectPlace::Panel, amps: 200), serviceAmps: 200,
         demand: new DemandInputs(DemandMethod::Optional, 240.0, new Dwelling(2000)),
-    )->with(new Client('Ada Field', '4 Mill Lane'), new FuelKept(appliances: array_values($appliances), pipeFt: 60));
+    )->with(new Customer('Ada Field', '4 Mill Lane'), new FuelKept(appliances: array_values($appliances), pipeFt: 60));
 }
 
 it('packs what an authority wants to see, and says that it is a draft while anything is wrong', function () {
@@ -133,7 +133,7 @@ it('never says that something is safe, in any paper', function () {
 
 it('leaves with the owner what runs, what it burns, what comes round and whom to call, and no claim about a bond', function () {
     $job = Changed::of(Houses::small(Houses::supply(), 'interlock'), wire: new WireRun(40, 33))->with(
-        new Client('Ada Field', '4 Mill Lane', utilityPhone: '555-0160'), new FuelKept('2026-10-01', true, near: 'Mill Street',
+        new Customer('Ada Field', '4 Mill Lane', utilityPhone: '555-0160'), new FuelKept('2026-10-01', true, near: 'Mill Street',
             far: 'Depot'),
     );
     $folder = written('owners-folder', $job);

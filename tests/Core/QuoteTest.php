@@ -10,7 +10,7 @@ use Tests\Support\Houses;
 use Underpin\Codebook\Conduit;
 use Underpin\Design\Design;
 use Underpin\Exchange\JobFile;
-use Underpin\Job\Client;
+use Underpin\Job\Customer;
 use Underpin\Job\Extra;
 use Underpin\Job\Job;
 use Underpin\Job\Laying;
@@ -208,7 +208,7 @@ function words(Quote $quote): string
 {
     return implode(' ', array_map(fn (Block $b): string => implode(' ', [
         $b->heading, $b->words, ...array_merge([], ...$b->rows), ...$b->lines,
-    ]), QuoteSheet::blocks($quote, new Client('Wren Aldous', '3 Mill Race'))));
+    ]), QuoteSheet::blocks($quote, new Customer('Wren Aldous', '3 Mill Race'))));
 }
 
 it('writes for the customer what each way gives and costs, and nothing of what the shop adds', function () {
@@ -221,8 +221,17 @@ it('writes for the customer what each way gives and costs, and nothing of what t
         ->not->toContain(NewQuote::of(new Design(house('hard_cord')), book())->estimates[0]->margin()->words());
     $accepted = $quote->answered(new Answer(AnswerKind::Accepted, 'Wren', '2026-11-28', 'hard_cord', new Signature(STROKES)));
     expect(words($accepted))->toContain('Accepted: interlock, with a cord attached for good in place of an inlet. Wren, 2026-11-28.')
-        ->and(array_filter(QuoteSheet::blocks($accepted, new Client), fn (Block $b): bool => $b->mark !== null))->toHaveCount(1);
+        ->and(array_filter(QuoteSheet::blocks($accepted, new Customer), fn (Block $b): bool => $b->mark !== null))->toHaveCount(1);
 });
+
+it('names the customer as far as name and address are known', function (Customer $customer, string $for) {
+    expect(QuoteSheet::blocks(quoted(house('hard_cord')), $customer)[0]->words)->toStartWith("For $for. It holds");
+})->with([
+    'both' => [new Customer('Wren Aldous', '3 Mill Race'), 'Wren Aldous, 3 Mill Race'],
+    'no address' => [new Customer('Wren Aldous'), 'Wren Aldous'],
+    'no name' => [new Customer(address: '3 Mill Race'), 'the customer, 3 Mill Race'],
+    'nothing' => [new Customer, 'the customer'],
+]);
 
 it('says in its paper what a revision changes', function () {
     $job = longer(house(), 10.0)->with(new Quotes([quoted(house())]));

@@ -9,7 +9,7 @@ use Tests\Support\Changed;
 use Tests\Support\Houses;
 use Underpin\Checks\Review;
 use Underpin\Codebook\Conduit;
-use Underpin\Job\Client;
+use Underpin\Job\Customer;
 use Underpin\Job\Disconnect;
 use Underpin\Job\DisconnectPlace;
 use Underpin\Job\FeederGround;
@@ -58,7 +58,7 @@ it('lists what a survey still lacks', function (Job $job, array $missing) {
     expect(reportOn($job, StageKey::Survey)->missing)->toBe($missing);
 })->with(function () use ($cabinet): iterable {
     yield 'nothing' => [ready(), []];
-    yield 'the name' => [ready(customer: new Client), ["The customer's name."]];
+    yield 'the name' => [ready(customer: new Customer), ["The customer's name."]];
     yield 'the service' => [ready(serviceAmps: null), ['The rating of the service.']];
     yield 'a panel' => [ready(panels: []), ['A panel.']];
     yield 'breakers' => [ready(panels: [mainPanel(circuits: [])]), ["The panel's breakers."]];

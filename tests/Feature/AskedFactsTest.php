@@ -80,5 +80,5 @@ it('puts the numbers of shop and utility, the emergency number and the date on t
     ];
     $this->patch($this->base, $facts)->assertSessionHasNoErrors();
     $this->get("$this->base/card")->assertSee('555-0188')->assertSee('555-0190');
-    expect(($this->file)()->client->utilityPhone)->toBe('555-0190');
+    expect(($this->file)()->customer->utilityPhone)->toBe('555-0190');
 });

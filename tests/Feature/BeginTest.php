@@ -43,7 +43,7 @@ it('lays a job out like another, without what was looked at there', function () 
     $job = ($this->begun)();
     $this->post("/jobs/$job->id/like", ['like' => (string) $like->id])->assertRedirect("/jobs/$job->id/survey");
     $made = ($this->file)($job);
-    expect($made->client->name)->toBe('')->and(count($made->circuits()))->toBe(5)->and($made->connection->way)->toBe('interlock');
+    expect($made->customer->name)->toBe('')->and(count($made->circuits()))->toBe(5)->and($made->connection->way)->toBe('interlock');
     $this->post("/jobs/$job->id/like", ['like' => (string) $like->id])->assertSessionHasErrors('like');
 });
 

@@ -105,7 +105,7 @@ it('carries a database of the old shape over: what stands, what can be taken bac
     $job = Job::query()->findOrFail($id);
     $user = User::query()->firstOrFail();
     $file = JobRows::read($job);
-    expect([$file->name, $file->client->name, $file->connection->way])->toBe(['Old house', 'A. Person', 'interlock'])
+    expect([$file->name, $file->customer->name, $file->connection->way])->toBe(['Old house', 'A. Person', 'interlock'])
         ->and($file->service->panels[0]->circuit('c2')?->role)->toBe(Role::Must)
         ->and($job->events()->orderBy('seq')->pluck('label')->all())->toBe(
             [
@@ -118,9 +118,9 @@ it('carries a database of the old shape over: what stands, what can be taken bac
 
     // What had been taken back is done again, and taken back.
     JobEditor::redo($job, $user, 6);
-    expect(JobRows::read($job->refresh())->client->name)->toBe('B. Person');
+    expect(JobRows::read($job->refresh())->customer->name)->toBe('B. Person');
     JobEditor::undo($job, $user, 7);
-    expect(JobRows::read($job->refresh())->client->name)->toBe('A. Person');
+    expect(JobRows::read($job->refresh())->customer->name)->toBe('A. Person');
 
     JobEditor::undo($job, $user, 4);
     $photo = $job->photos()->firstOrFail();

@@ -121,7 +121,7 @@ it('is stale when the design changes, and the fuel stage takes its load from it 
     ($this->handle)($run);
     $this->get($fuel)->assertSee('on average while it runs, from 60 winter outages of 24 h acted out');
     JobEditor::change($this->job->refresh(), $this->user, 'A note', fn (JobFile $job): JobFile => $job->with(
-        Changed::of($job->client, notes: 'nothing to do with it'),
+        Changed::of($job->customer, notes: 'nothing to do with it'),
     ));
     $this->get($fuel)->assertSee('acted out.');
     JobEditor::change($this->job->refresh(), $this->user, 'Colder', fn (JobFile $job): JobFile => $job->with(

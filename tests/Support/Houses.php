@@ -12,7 +12,7 @@ use Underpin\Connection\WayVerdict;
 use Underpin\Design\Design;
 use Underpin\Job\Authority;
 use Underpin\Job\Circuit;
-use Underpin\Job\Client;
+use Underpin\Job\Customer;
 use Underpin\Job\DisconnectPlace;
 use Underpin\Job\Fuel;
 use Underpin\Job\Generator;
@@ -69,7 +69,7 @@ final class Houses
     public static function small(?Supply $supply = null, ?string $way = null, ?LocalRules $rules = null): Job
     {
         return self::job(
-            'Small house', customer: new Client('A. Person', '1 Some Street'), rules: $rules ?? new LocalRules, serviceAmps: 200,
+            'Small house', customer: new Customer('A. Person', '1 Some Street'), rules: $rules ?? new LocalRules, serviceAmps: 200,
             panels: [new Panel('main', 'Main panel', 20, PanelKind::Main, 200, true, 1, false, [
                 self::circuit('5', 2, Role::Must, 1200, 4800, LoadKind::Pump, 'Well pump'),
                 self::plugged(self::circuit('2', 1, Role::Must, 180, 1200, LoadKind::Refrigeration, 'Fridge'), true),
@@ -103,7 +103,7 @@ final class Houses
             $job = match ($what) {
                 'name' => $job,
                 'customer' => $job->with($value),
-                'notes' => $job->with(Changed::of($job->client, notes: $value)),
+                'notes' => $job->with(Changed::of($job->customer, notes: $value)),
                 'rules' => $job->with(new Authority($value, $job->authority->profile)),
                 'rulesProfile' => $job->with(new Authority($job->authority->rules, $value)),
                 'service' => $job->with($job->service->with(place: $value->place, disconnects: $value->disconnects)),

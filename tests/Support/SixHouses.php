@@ -6,8 +6,8 @@ namespace Tests\Support;
 
 use Underpin\Exchange\JobReport;
 use Underpin\Job\Circuit;
-use Underpin\Job\Client;
 use Underpin\Job\Connection;
+use Underpin\Job\Customer;
 use Underpin\Job\Disconnect;
 use Underpin\Job\DisconnectPlace;
 use Underpin\Job\Duty;
@@ -189,7 +189,7 @@ final class SixHouses
         string $name, string $way, Supply $supply, WireRun $run, Service $service, ?OtherSourceKind $other,
     ): Job {
         return new Job(
-            $name, new Client('A. Person', '1 Some Street', utilityPhone: '555-0100'),
+            $name, new Customer('A. Person', '1 Some Street', utilityPhone: '555-0100'),
             $service->with(otherSource: $other === null ? null : new OtherSource($other)),
             new Generator($supply->machine, $supply->fuel), new Connection($way), $run,
             new Site(250, 0, 20, 1500, 95, 5, 10, true, true),

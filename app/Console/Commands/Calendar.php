@@ -30,7 +30,9 @@ final class Calendar extends Command
         try {
             fwrite(
                 STDOUT,
-                CalendarFile::of(JobCalendar::dates($job, new PriceBook, $today), $job->name, "$job->name {$job->client->address}", $today),
+                CalendarFile::of(
+                    JobCalendar::dates($job, new PriceBook, $today), $job->name, "$job->name {$job->customer->address}", $today,
+                ),
             );
         } catch (Refused $refused) {
             $this->refuse([$refused]);

@@ -39,11 +39,11 @@ final readonly class CardContents
         $rules = $file->authority->rules;
         $this->namesPanels = count($file->service->panels) > 1;
         $this->line = implode(' · ', array_filter([
-            $file->name, $file->client->address, Supply::of($file->generator)?->words(),
+            $file->name, $file->customer->address, Supply::of($file->generator)?->words(),
         ]));
         $blank = '________________';
         $this->numbers = ' · Electrician: '.$row->shop->name.', '.($row->shop->phone ?: $blank)
-            .' · Utility: '.($file->client->utilityPhone ?: $blank).' · Made '.now()->format('Y-m-d');
+            .' · Utility: '.($file->customer->utilityPhone ?: $blank).' · Made '.now()->format('Y-m-d');
         $this->foot = 'Made from the survey and figures of this job. A licensed electrician and the local authority'
             .($rules->authority === '' ? '' : " ($rules->authority)")
             .' decide; this card does not say that anything is safe to energize. '

@@ -21,7 +21,7 @@ final readonly class JobParts
     public static function standard(): self
     {
         return new self([
-            new ClientPart, new AuthorityPart, new ServicePart, new GeneratorPart, new ConnectionPart, new WireRunPart, new SitePart,
+            new CustomerPart, new AuthorityPart, new ServicePart, new GeneratorPart, new ConnectionPart, new WireRunPart, new SitePart,
             new BasisPart, new SetAsidePart, new SitePlanPart, new FuelKeptPart, new OfferPart, new QuotesPart, new AgreedPart,
             new GrowthPart,
             new WorkPart, new LogPart,

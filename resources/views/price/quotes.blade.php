@@ -25,7 +25,7 @@
                 @else<div class="field"><span class="label">Which of them</span><div class="choices">@foreach ($last->ways as $way)<label class="choice"><input type="radio" name="way" value="{{ $way->way }}" @checked($loop->first)> {{ ucfirst($way->words) }}, {{ $way->total()->words() }}</label>@endforeach</div><p class="error" data-error="way"></p></div>@endif
             </div>
             <div class="fields">
-                <x-field name="name" label="Name" id="answer-name" :value="$screen->job->client->name" maxlength="100"/>
+                <x-field name="name" label="Name" id="answer-name" :value="$screen->job->customer->name" maxlength="100"/>
                 <x-field name="on" label="On" id="answer-on" type="date" :value="$today"/>
             </div>
             <div class="field signature"><span class="label" id="sign-label">Signature <small>with a finger, a pen or the mouse; without one it is noted as said</small></span>

@@ -18,7 +18,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Underpin\Job\Client;
+use Underpin\Job\Customer;
 use Underpin\Job\Job as JobFile;
 use Underpin\Job\Work\Work;
 use Underpin\StageKey;
@@ -73,7 +73,7 @@ final class JobController extends Controller
         return redirect()->route('jobs.stage', [$job->id, $job->reached]);
     }
 
-    /** Client and service: the survey's facts about the job as a whole. */
+    /** Customer and service: the survey's facts about the job as a whole. */
     public function update(JobFactsRequest $request, Job $job): Response|RedirectResponse
     {
         $in = $request->values();
@@ -81,7 +81,7 @@ final class JobController extends Controller
             Conflict::guard($row, ['customer'], self::facts($file), $request->was(), $in->all());
 
             return $file->named($in->text('name'))->with(
-                new Client(
+                new Customer(
                     $in->text('customer_name'), $in->text('customer_address'), $in->text('customer_phone'), $in->text('customer_email'),
                     $in->text('notes'), $in->text('customer_utility_phone'),
                 ),
@@ -96,13 +96,13 @@ final class JobController extends Controller
     /** @return array<string, mixed> as the form of the survey names them */
     public static function facts(JobFile $file): array
     {
-        $client = $file->client;
+        $customer = $file->customer;
 
         return [
-            'name' => $file->name, 'customer_name' => $client->name, 'customer_address' => $client->address,
-            'customer_phone' => $client->phone,
-            'customer_email' => $client->email, 'customer_utility_phone' => $client->utilityPhone, 'service_a' => $file->service->amps,
-            'notes' => $client->notes,
+            'name' => $file->name, 'customer_name' => $customer->name, 'customer_address' => $customer->address,
+            'customer_phone' => $customer->phone,
+            'customer_email' => $customer->email, 'customer_utility_phone' => $customer->utilityPhone, 'service_a' => $file->service->amps,
+            'notes' => $customer->notes,
         ];
     }
 

@@ -76,7 +76,7 @@ final class QuoteController extends Controller
                 "There is no quote $quote here.");
         }
 
-        return response(PaperPdf::blocks($found->title(), QuoteSheet::blocks($found, $file->client), $job, $file, $found->on), 200, [
+        return response(PaperPdf::blocks($found->title(), QuoteSheet::blocks($found, $file->customer), $job, $file, $found->on), 200, [
             'Content-Type' => 'application/pdf', 'Content-Disposition' => "attachment; filename=\"quote-{$found->id()}.pdf\"",
         ]);
     }

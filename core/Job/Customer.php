@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Underpin\Job;
 
 /** For whom and where the work is done, and what is noted of it. */
-final readonly class Client
+final readonly class Customer
 {
     public function __construct(
         public string $name = '',
@@ -15,5 +15,11 @@ final readonly class Client
         public string $notes = '',
         public string $utilityPhone = '',
     ) {
+    }
+
+    /** @return string name and address, as far as they are known */
+    public function words(): string
+    {
+        return implode(', ', array_filter([$this->name, $this->address], fn (string $part): bool => $part !== ''));
     }
 }

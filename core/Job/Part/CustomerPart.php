@@ -8,11 +8,11 @@ use Underpin\Form\FaultList;
 use Underpin\Form\Field;
 use Underpin\Form\Form;
 use Underpin\Form\Values;
-use Underpin\Job\Client;
+use Underpin\Job\Customer;
 use Underpin\Job\Job;
 
 /** For whom and where, and what is noted of the job. */
-final class ClientPart implements JobPart
+final class CustomerPart implements JobPart
 {
     public static function form(): Form
     {
@@ -35,28 +35,28 @@ final class ClientPart implements JobPart
         return [Field::group('customer', 'for whom and where', self::form())->label('Customer')->optional('empty'), self::notes()];
     }
 
-    public function read(Values $in, FaultList $faults): Client
+    public function read(Values $in, FaultList $faults): Customer
     {
-        $client = $in->group('customer');
+        $customer = $in->group('customer');
 
-        return $client === null
-            ? new Client(notes: $in->text('notes'))
-            : new Client(
-                $client->text('name'), $client->text('address'), $client->text('phone'), $client->text('email'), $in->text('notes'),
-                $client->text('utility_phone'),
+        return $customer === null
+            ? new Customer(notes: $in->text('notes'))
+            : new Customer(
+                $customer->text('name'), $customer->text('address'), $customer->text('phone'), $customer->text('email'), $in->text('notes'),
+                $customer->text('utility_phone'),
             );
     }
 
     public function write(Job $job): array
     {
-        $client = $job->client;
+        $customer = $job->customer;
 
         return [
             'customer' => [
-                'name' => $client->name, 'address' => $client->address, 'phone' => $client->phone, 'email' => $client->email,
-                'utility_phone' => $client->utilityPhone,
+                'name' => $customer->name, 'address' => $customer->address, 'phone' => $customer->phone, 'email' => $customer->email,
+                'utility_phone' => $customer->utilityPhone,
             ],
-            'notes' => $client->notes,
+            'notes' => $customer->notes,
         ];
     }
 }
