@@ -352,6 +352,18 @@ it('writes no words over others, wherever the machine stands', function (float $
     [47, 10, PlanSide::Right], [60, 12, PlanSide::Left], [45, 16, PlanSide::Top], [10, -12, PlanSide::Bottom], [-9, 5, PlanSide::Left],
 ]);
 
+it('writes where snow comes down beside the house, not across its walls', function (PlanSide $side) {
+    $plan = new SitePlanDrawing(new Design(placed(site(new MachineSpot(60, 45))->with(property: [], snowSide: $side), MachineKind::Standby)));
+    $snow = array_values(array_filter(
+        Drawn::of($plan->drawing())->elements, fn ($e): bool => $e instanceof Text && str_starts_with($e->words, 'snow'),
+    ));
+    [$left, $top] = [$plan->at->x(0), $plan->at->y(30)];
+    $house = new Box($left, $top, $plan->at->x(40) - $left, $plan->at->y(0) - $top);
+    $wide = mb_strlen($snow[0]->words) * 5.5;
+    $from = ['start' => 0.0, 'middle' => $wide / 2, 'end' => $wide][$snow[0]->anchor->value];
+    expect($snow)->toHaveCount(1)->and((new Box($snow[0]->x - $from, $snow[0]->y - 9, $wide, 10))->overlaps($house))->toBeFalse();
+})->with([PlanSide::Left, PlanSide::Right, PlanSide::Top, PlanSide::Bottom]);
+
 it('gives Wire the length of its ways where none is typed, a cord with slack', function () {
     $plan = site(new MachineSpot(60, 10))->with(routes: [
         new Route(RouteKind::Cord, [new Point(60, 10), new Point(45, 10), new Point(45, 4)]),

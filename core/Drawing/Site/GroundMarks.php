@@ -17,6 +17,8 @@ use Underpin\Say;
 /** What water and snow do on a site: the flood line, where the ground falls to, where snow comes down. */
 final readonly class GroundMarks
 {
+    private const SNOW = 'snow comes down on this side';
+
     public function __construct(private SitePlan $plan, private SiteScale $at)
     {
     }
@@ -65,16 +67,24 @@ final readonly class GroundMarks
         ];
     }
 
-    /** @return list<Element> */
-    public function snow(): array
+    /** @return list<Element> somewhere along that side, where there is room */
+    public function snow(SiteLabels $labels): array
     {
-        [$x, $y, $anchor] = match ($this->plan->snowSide) {
-            PlanSide::Left => [8.0, $this->at->bottom() / 2 - 24, Anchor::Start],
-            PlanSide::Right => [$this->at->right() - 8, $this->at->bottom() / 2 - 24, Anchor::End],
-            PlanSide::Top => [8.0, 18.0, Anchor::Start],
-            PlanSide::Bottom, null => [8.0, $this->at->bottom() - 8, Anchor::Start],
-        };
+        $side = $this->plan->snowSide;
+        if ($side === null) {
+            return [];
+        }
+        $texts = array_map(function (float $share) use ($side): Text {
+            [$x, $y, $anchor] = match ($side) {
+                PlanSide::Left => [8.0, $this->at->bottom() * $share, Anchor::Start],
+                PlanSide::Right => [$this->at->right() - 8, $this->at->bottom() * $share, Anchor::End],
+                PlanSide::Top => [$this->at->right() * $share, 18.0, Anchor::Middle],
+                PlanSide::Bottom => [$this->at->right() * $share, $this->at->bottom() - 8, Anchor::Middle],
+            };
 
-        return $this->plan->snowSide === null ? [] : [new Text($x, $y, 'snow comes down on this side', SiteInk::Note, $anchor)];
+            return new Text($x, $y, self::SNOW, SiteInk::Note, $anchor);
+        }, [0.45, 0.35, 0.55, 0.25, 0.65, 0.2, 0.75, 0.15, 0.85]);
+
+        return [$labels->roomFor($texts)];
     }
 }

@@ -66,7 +66,7 @@ final class SiteLabels
         $this->taken[] = $thing;
         $middle = $thing->middle() + self::HIGH / 3;
 
-        return $this->first(array_merge(...array_map(fn (float $far): array => [
+        return $this->roomFor(array_merge(...array_map(fn (float $far): array => [
             new Text($thing->centre(), $thing->bottom() + self::HIGH + $far, $words, $ink, Anchor::Middle),
             new Text($thing->centre(), $thing->y - self::AWAY - $far, $words, $ink, Anchor::Middle),
             new Text($thing->right() + self::AWAY + $far, $middle, $words, $ink),
@@ -93,7 +93,7 @@ final class SiteLabels
             }
         }
 
-        return $this->first($texts);
+        return $this->roomFor($texts);
     }
 
     /** @param  non-empty-list<Box>  $boxes */
@@ -108,8 +108,8 @@ final class SiteLabels
         return $best;
     }
 
-    /** @param  non-empty-list<Text>  $texts */
-    private function first(array $texts): Text
+    /** @param  non-empty-list<Text>  $texts  the same words at different places, the best place first */
+    public function roomFor(array $texts): Text
     {
         $best = $texts[0];
         foreach ($texts as $text) {

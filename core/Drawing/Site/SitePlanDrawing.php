@@ -75,7 +75,7 @@ final readonly class SitePlanDrawing
     {
         [$lot, $buildings] = [$this->lot(), array_merge([], ...array_map($this->building(...), $this->plan->buildings ?? []))];
         $labels = new SiteLabels($this->ofPlan());
-        $labels->take(...$lot, ...$buildings, ...$this->marks->flood(), ...$this->marks->snow(), ...$this->marks->fall());
+        $labels->take(...$lot, ...$buildings, ...$this->marks->flood(), ...$this->marks->fall());
         foreach ($this->plan->buildings ?? [] as $building) {
             $labels->keepOff(...array_map(fn (Segment $side): array => [$this->at->at($side->from), $this->at->at($side->to)],
                 $building->outline->sides));
@@ -96,7 +96,7 @@ final readonly class SitePlanDrawing
             new Layer('ways', $ways),
             new Layer('distances', $distances),
             new Layer('machine', $machine),
-            new Layer('notes', $this->notes()),
+            new Layer('notes', [...$this->notes(), ...$this->marks->snow($labels)]),
         ], (new SitePlanWords($this->design))->rows());
     }
 
@@ -387,7 +387,7 @@ final readonly class SitePlanDrawing
                 [Trace::through($tip(-14.0), $tip(12.0)), Trace::through($tip(4.0, -6.0), $tip(12.0), $tip(4.0, 6.0))], SiteInk::Scale,
             ),
             new Text($tip(24.0)[0], $tip(24.0)[1] + 5, 'N', SiteInk::Name, Anchor::Middle),
-            ...$this->marks->snow(), ...$this->marks->fall(),
+            ...$this->marks->fall(),
         ];
     }
 
