@@ -25,7 +25,7 @@ it('prints every stage as a sheet: job, address, day, shop, page of pages, and n
     ] as $stage => $says) {
         $words = $printed($stage);
         expect($words)->toContain('Kestrel Gap goat dairy')->toContain('418 Kestrel Gap Road')->toContain('Ridge and Harbor Electric')
-            ->toMatch('/printed \w{3} \d+, \d{4}/')->toMatch('/Page 1 of \d+/')->toContain($says)
+            ->toMatch('/printed \d{4}-\d{2}-\d{2}/')->toMatch('/Page 1 of \d+/')->toContain($says)
             ->not->toContain('Fill down')->not->toContain('Next: ')->not->toContain('Judge again')->not->toContain('Work it out')
             ->not->toContain('Side by side')->not->toContain('Set aside');
     }
