@@ -353,7 +353,8 @@ it('writes no words over others, wherever the machine stands', function (float $
 ]);
 
 it('writes where snow comes down beside the house, not across its walls', function (PlanSide $side) {
-    $plan = new SitePlanDrawing(new Design(placed(site(new MachineSpot(60, 45))->with(property: [], snowSide: $side), MachineKind::Standby)));
+    $site = site(new MachineSpot(60, 45))->with(property: [], snowSide: $side);
+    $plan = new SitePlanDrawing(new Design(placed($site, MachineKind::Standby)));
     $snow = array_values(array_filter(
         Drawn::of($plan->drawing())->elements, fn ($e): bool => $e instanceof Text && str_starts_with($e->words, 'snow'),
     ));
