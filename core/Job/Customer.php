@@ -17,9 +17,15 @@ final readonly class Customer
     ) {
     }
 
-    /** @return string name and address, as far as they are known */
-    public function words(): string
+    /**
+     * Name and address, as far as they are known.
+     *
+     * @param  string  $nameless  what stands for a name that is not known
+     */
+    public function words(string $nameless = ''): string
     {
-        return implode(', ', array_filter([$this->name, $this->address], fn (string $part): bool => $part !== ''));
+        $name = $this->name === '' ? $nameless : $this->name;
+
+        return implode(', ', array_filter([$name, $this->address], fn (string $part): bool => $part !== ''));
     }
 }

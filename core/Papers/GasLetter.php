@@ -46,7 +46,7 @@ final class GasLetter implements Paper
         $fuel = $review->design->fuel();
 
         return $fuel === null ? [] : [
-            Block::words("Customer: {$review->design->job->customer->words()}."),
+            Block::words("Customer: {$review->design->job->customer->words('____________________')}."),
             Block::words('A generator is to be connected to the gas of this house. We ask you to size and fit its pipe, and to see that '
                 .'meter or '
                 .'tank, and regulators, carry it with everything else firing. What follows is our reckoning; yours decides.'),

@@ -22,10 +22,9 @@ final class QuoteSheet
     {
         $several = count($quote->ways) > 1;
         $compared = self::compared($quote);
-        $for = $customer->name === '' ? new Customer('the customer', $customer->address) : $customer;
 
         return [
-            Block::words("For {$for->words()}. It holds until $quote->until."),
+            Block::words("For {$customer->words('the customer')}. It holds until $quote->until."),
             ...$quote->note === '' ? [] : [Block::words($quote->note)],
             ...$quote->changes === [] ? [] : [
                 Block::heading('What is other than in the quote before'), ...array_map(Block::words(...), $quote->changes),

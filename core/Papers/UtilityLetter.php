@@ -43,7 +43,7 @@ final class UtilityLetter implements Paper
         $meter = $this->meter($design);
 
         return [
-            Block::words("Customer: {$job->customer->words()}."),
+            Block::words("Customer: {$job->customer->words('____________________')}."),
             Block::words(match ($meter) {
                 MeterWork::Pulled => 'We ask you to disconnect the service at the meter for our work, and to connect it again once the '
                     .'work is '

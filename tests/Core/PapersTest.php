@@ -61,6 +61,12 @@ function onGas(?float $meterCfh, GasAppliance ...$appliances): Job
     )->with(new Customer('Ada Field', '4 Mill Lane'), new FuelKept(appliances: array_values($appliances), pipeFt: 60));
 }
 
+it('names the customer in a letter, and leaves room for a name that is not known', function (string $letter) {
+    $nameless = onGas(400)->with(new Customer(address: '4 Mill Lane'));
+    expect(written($letter, onGas(400)))->toContain('Customer: Ada Field, 4 Mill Lane.')
+        ->and(written($letter, $nameless))->toMatch('/Customer: _{20}, 4 Mill Lane\./');
+})->with(['gas-letter', 'utility-letter']);
+
 it('packs what an authority wants to see, and says that it is a draft while anything is wrong', function () {
     $packet = written('permit-packet', onGas(400));
     expect($packet)->toContain('Ada Field')->toContain('4 Mill Lane')->toContain(
