@@ -51,7 +51,8 @@ final class Listed
             LoadKind::Compressor => ! $is240 ? null : (stripos($load->name, 'heat pump') === false ? 'cooling_va' : 'heat_pump_va'),
             LoadKind::ElectricHeat => $is240 ? 'heating_va' : null,
             LoadKind::WaterHeating, LoadKind::Pump => 'appliances',
-            default => null,
+            LoadKind::Lighting, LoadKind::Outlets, LoadKind::Electronics, LoadKind::Medical, LoadKind::Refrigeration, LoadKind::Fan,
+            LoadKind::Boiler, LoadKind::Tool, LoadKind::Other => null,
         };
     }
 
