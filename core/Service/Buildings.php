@@ -36,7 +36,8 @@ final readonly class Buildings
     {
         [$up, $down] = [$this->above($one), $this->above($other)];
         $between = [...array_diff_key($up, $down), ...array_diff_key($down, $up)];
-        $stands = fn (Panel $panel): ?bool => $panel->otherBuilding ?? ($panel->kind === PanelKind::Main ? false : null);
+        $stands = fn (Panel $panel): ?bool => $panel->otherBuilding
+            ?? ($panel->kind === PanelKind::Main && $panel->fedFrom === '' ? false : null);
         $known = array_map($stands, $between);
 
         return in_array(true, $known, true) ? false : (in_array(null, $known, true) ? null : true);

@@ -7,6 +7,7 @@ use Underpin\Connection\Possible;
 use Underpin\Connection\Ways;
 use Underpin\Connection\WayVerdict;
 use Underpin\Design\Design;
+use Underpin\Job\Panel;
 use Underpin\Service\Buildings;
 
 /** @return WayVerdict of that way on the barn's house, with its barn in another building, in this one, or where nobody looked */
@@ -46,3 +47,9 @@ it('follows the feeders to where two panels part', function () {
         ->and((new Buildings([...$panels, $loft->with(otherBuilding: null)]))->together($loft->with(otherBuilding: null), $panels[1]))
         ->toBeNull();
 });
+
+it('does not take two main panels behind disconnects to stand together where nobody looked', function (?bool $barn, ?bool $together) {
+    $house = new Panel('house', 'House', 40, fedFrom: 'd1', otherBuilding: false);
+    $other = new Panel('barn', 'Barn', 20, fedFrom: 'd2', otherBuilding: $barn);
+    expect((new Buildings([$house, $other]))->together($house, $other))->toBe($together);
+})->with([[null, null], [true, false], [false, true]]);
