@@ -12,6 +12,7 @@ use Underpin\Job\FeederGround;
 use Underpin\Job\Feeders;
 use Underpin\Job\Panel;
 use Underpin\Job\PanelKind;
+use Underpin\Service\Buildings;
 use Underpin\Service\DistributionPoint;
 use Underpin\Service\Multiwire;
 use Underpin\StageKey;
@@ -89,6 +90,7 @@ final class SurveyStage implements Stage
                 $missing[] = "What $disconnect->name is marked: service disconnect, or not service equipment.";
             }
         }
+        $buildings = new Buildings($service->panels);
         foreach ($service->panels as $panel) {
             if ($panel->bonded === null && $this->isBehindService($panel, $design)) {
                 $missing[] = "Whether neutral and ground are bonded in $panel->name.";
@@ -97,8 +99,9 @@ final class SurveyStage implements Stage
                 $missing[] = "The ground of the feeder to $panel->name.";
             }
             $isLoneReturn = $panel->feederGround === FeederGround::None && $panel->bonded === true;
-            if ($panel->otherBuilding === null && ($isLoneReturn || $service->panel($panel->fedFrom) !== null)) {
-                $missing[] = "Whether $panel->name stands in another building than what feeds it.";
+            if ($panel->otherBuilding === null && ($isLoneReturn || $buildings->asks($panel))) {
+                $missing[] = "Whether $panel->name stands in another building than "
+                    .($panel->fedFrom === '' ? 'where the service comes in.' : 'what feeds it.');
             }
             if ($panel->fedFrom === '' && ($panel->kind === PanelKind::Sub || count($service->disconnects) > 1)) {
                 $missing[] = "What feeds $panel->name.";

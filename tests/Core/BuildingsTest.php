@@ -8,6 +8,7 @@ use Underpin\Connection\Ways;
 use Underpin\Connection\WayVerdict;
 use Underpin\Design\Design;
 use Underpin\Job\Panel;
+use Underpin\Job\PanelKind;
 use Underpin\Service\Buildings;
 
 /** @return WayVerdict of that way on the barn's house, with its barn in another building, in this one, or where nobody looked */
@@ -51,5 +52,33 @@ it('follows the feeders to where two panels part', function () {
 it('does not take two main panels behind disconnects to stand together where nobody looked', function (?bool $barn, ?bool $together) {
     $house = new Panel('house', 'House', 40, fedFrom: 'd1', otherBuilding: false);
     $other = new Panel('barn', 'Barn', 20, fedFrom: 'd2', otherBuilding: $barn);
-    expect((new Buildings([$house, $other]))->together($house, $other))->toBe($together);
+    $buildings = new Buildings([$house, $other]);
+    expect($buildings->together($house, $other))->toBe($together)
+        ->and([$buildings->asks($house), $buildings->asks($other)])->toBe([true, true]);
 })->with([[null, null], [true, false], [false, true]]);
+
+it('takes the first panel on the service to be where it comes in, and asks of each further one', function (?bool $barn, ?bool $together) {
+    $house = new Panel('house', 'House', 40);
+    $other = new Panel('barn', 'Barn', 20, otherBuilding: $barn);
+    $buildings = new Buildings([$house, $other]);
+    expect($buildings->together($house, $other))->toBe($together)
+        ->and($buildings->together($other, $house))->toBe($together)
+        ->and([$buildings->asks($house), $buildings->asks($other)])->toBe([false, true]);
+})->with([[null, null], [true, false], [false, true]]);
+
+it('asks nothing of a lone panel, behind a disconnect or not, and always of one that another panel feeds', function () {
+    $house = new Panel('house', 'House', 40);
+    $behind = $house->with(fedFrom: 'd1');
+    $sub = new Panel('sub', 'Sub', 20, PanelKind::Sub, fedFrom: 'house');
+    expect((new Buildings([$house]))->asks($house))->toBeFalse()
+        ->and((new Buildings([$behind]))->asks($behind))->toBeFalse()
+        ->and((new Buildings([$house, $sub]))->asks($sub))->toBeTrue()
+        ->and((new Buildings([$house, $sub]))->asks($house))->toBeFalse()
+        ->and((new Buildings([$sub, $house]))->asks($house))->toBeFalse();
+});
+
+it('does not part two panels that both left the building where they are fed: it may be for the same one', function () {
+    $left = new Panel('left', 'Left', 40, fedFrom: 'd1', otherBuilding: true);
+    $right = new Panel('right', 'Right', 40, fedFrom: 'd2', otherBuilding: true);
+    expect((new Buildings([$left, $right]))->together($left, $right))->toBeNull();
+});

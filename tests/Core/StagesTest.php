@@ -116,6 +116,13 @@ it('lists what a survey still lacks', function (Job $job, array $missing) {
         ready(panels: [mainPanel(), $sub(fedFrom: 'main', feederAmps: 60, otherBuilding: null)]),
         ['Whether Barn stands in another building than what feeds it.'],
     ];
+    yield 'the building of a second main panel' => [
+        ready(panels: [mainPanel(), mainPanel(id: 'shop', name: 'Shop')]),
+        ['Whether Shop stands in another building than where the service comes in.'],
+    ];
+    yield 'a second main panel said to be in the same one' => [
+        ready(panels: [mainPanel(), mainPanel(id: 'shop', name: 'Shop', otherBuilding: false)]), [],
+    ];
     yield 'a sub-panel not looked at for its bond' => [
         ready(panels: [mainPanel(), $sub(bonded: null, fedFrom: 'main', feederAmps: 60)]),
         ['Whether neutral and ground are bonded in Barn.'],

@@ -66,6 +66,18 @@ it('asks for the marking of a disconnect and the ground of a feeder before it sp
     ($this->settings)(['feeder_ground' => 'four'])->assertSessionHasErrors('feeder_ground');
 });
 
+it('asks in which building a second main panel on the service stands', function () {
+    $asks = 'Whether Shop stands in another building than where the service comes in.';
+    $this->post("$this->base/panels", ['name' => 'Shop', 'spaces' => '12']);
+    $key = $this->job->panels()->where('name', 'Shop')->firstOrFail()->key;
+    $shop = ['name' => 'Shop', 'spaces' => '12'];
+    ($this->settings)($shop, $key)->assertSessionHasNoErrors();
+    $this->get("$this->base/survey")->assertSee($asks)->assertSee('id="p1-building"', false)->assertDontSee('id="p0-building"', false);
+    ($this->settings)(['other_building' => '1'] + $shop, $key)->assertSessionHasNoErrors();
+    $this->get("$this->base/survey")->assertDontSee($asks);
+    expect(($this->file)()->service->panels[1]->otherBuilding)->toBeTrue();
+});
+
 it('refuses a service that cannot be, and keeps what was saved', function (string $method, string $path, array $fields, string $field) {
     $this->put("$this->base/service", ['place' => 'cabinet']);
     foreach (range(1, 6) as $i) {

@@ -1,3 +1,4 @@
+@php($buildings = new Underpin\Service\Buildings($screen->job->service->panels))
 @foreach ($screen->job->service->panels as $panel)
     @php($sources = ['' => 'the service'] + array_combine(array_map(fn ($d) => $d->id, $screen->job->service->disconnects), array_map(fn ($d) => $d->name, $screen->job->service->disconnects)))
     @foreach ($screen->job->service->panels as $other)
@@ -42,9 +43,10 @@
             <x-pick :of="$f->field('bonded')" :id="$p.'-bond'" :value="$panel->bonded === null ? '' : (int) $panel->bonded"/>
             <x-field :of="$f->field('tandem_spaces')" :id="$p.'-tandem'" :value="$panel->tandemSpaces?->words() ?? ''" placeholder="17-24, 30 or none"/>
         </div>
-        @if ($panel->fedFrom !== '' || $panel->kind === Underpin\Job\PanelKind::Sub || $screen->job->service->disconnects !== [])
+        @php($isFed = $panel->fedFrom !== '' || $panel->kind === Underpin\Job\PanelKind::Sub || $screen->job->service->disconnects !== [])
+        @if ($isFed || $buildings->asks($panel))
             <div class="fields">
-                <x-pick :of="$f->field('feeder_ground')" :id="$p.'-ground'" :value="$panel->feederGround?->value ?? ''"/>
+                @if ($isFed)<x-pick :of="$f->field('feeder_ground')" :id="$p.'-ground'" :value="$panel->feederGround?->value ?? ''"/>@else<input type="hidden" name="feeder_ground" value="{{ $panel->feederGround?->value }}">@endif
                 <x-pick :of="$f->field('other_building')" :id="$p.'-building'" :value="$panel->otherBuilding === null ? '' : (int) $panel->otherBuilding"/>
             </div>
         @else
