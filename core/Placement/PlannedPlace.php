@@ -4,19 +4,13 @@ declare(strict_types=1);
 
 namespace Underpin\Placement;
 
-use Underpin\Codebook\SiteDistances;
-use Underpin\Codebook\Source;
-use Underpin\Codebook\StandbyPlace;
 use Underpin\Geometry\Point;
 use Underpin\Geometry\Polygon;
 use Underpin\Geometry\Segment;
 use Underpin\Job\Job;
 use Underpin\Job\Machine;
-use Underpin\Job\Plan\BuildingKind;
 use Underpin\Job\Plan\MachineSpot;
-use Underpin\Job\Plan\OpeningKind;
 use Underpin\Job\Plan\PlanItem;
-use Underpin\Job\Plan\PlanItemKind;
 use Underpin\Job\Plan\PlanSide;
 use Underpin\Job\Plan\SitePlan;
 use Underpin\Job\Plan\WallOpening;
@@ -28,7 +22,7 @@ use Underpin\Limit;
  */
 final readonly class PlannedPlace
 {
-    private const IN_PER_FT = 12.0;
+    public const IN_PER_FT = 12.0;
 
     public Placement $placement;
 
@@ -38,12 +32,17 @@ final readonly class PlannedPlace
 
     private SitePlan $plan;
 
+    private KeptDistances $kept;
+
     private function __construct(private Job $job, private Machine $its, public MachineSpot $spot, float $w, float $d)
     {
         $this->plan = $job->plan;
         $this->machine = Polygon::rectangle($spot->x, $spot->y, ...$spot->exhaust->isUpright() ? [$w, $d] : [$d, $w]);
         $this->exhaust = $this->sideOf($spot->exhaust)->at($this->sideOf($spot->exhaust)->length() / 2);
-        $this->placement = new Placement($this->machine, $this->exhaust, $this->surroundings(), $this->keeps(), $this->workedAt());
+        $this->kept = new KeptDistances($job, $its);
+        $this->placement = new Placement(
+            $this->machine, $this->exhaust, $this->surroundings(), $this->kept->distances(), $this->workedAt(),
+        );
     }
 
     /** Null: no machine is picked, it has no spot or no exhaust (a battery station), or nobody knows how large it is. */
@@ -96,9 +95,9 @@ final readonly class PlannedPlace
     /** @return list<PlaceRow> every distance that counts, with its name and its rule */
     public function rows(): array
     {
-        $names = $this->names();
+        $names = new PlaceNames($this->plan, $this->isStandby());
         $rows = array_map(fn (Gap $gap): PlaceRow => new PlaceRow(
-            $gap->id, $this->what($gap, $names), $gap->line, $gap->neededFt, $this->sourceOf($gap->distance),
+            $gap->id, $names->of($gap), $gap->line, $gap->neededFt, $this->kept->source($gap->distance),
             $gap->distance, $gap->isAcross,
         ), $this->placement->gaps);
 
@@ -127,36 +126,13 @@ final readonly class PlannedPlace
     /** @return list<NoiseRow> at the property line and at every bedroom and neighbor's opening, the loudest first; empty: not known */
     public function noise(): array
     {
-        $db = $this->its->housing->noiseDb;
-        if ($db === null) {
-            return [];
-        }
-        $all = $this->machines();
-        $lot = $this->plan->lot;
-        $places = $lot === null ? [] : [
-            ['property', 'property line', array_map(fn (Polygon $m): float => $m->gapOfSides($lot)->length(), $all), true],
-        ];
-        foreach ($this->plan->buildings ?? [] as $building) {
-            foreach ($building->openings as $opening) {
-                $isNeighbors = $building->kind === BuildingKind::Neighbor;
-                if ($isNeighbors || $opening->kind === OpeningKind::Bedroom) {
-                    $far = array_map(fn (Polygon $m): float => $m->gapTo($building->line($opening))->length(), $all);
-                    $places[] = [$opening->id, "{$opening->title()}, $building->name", $far, $isNeighbors];
-                }
-            }
-        }
-        $rows = array_map(fn (array $at): NoiseRow => new NoiseRow(
-            $at[0], $at[1], min($at[2]), $this->heard($db, $at[2]), $at[3] ? $this->job->authority->rules->nightDb : null,
-        ), $places);
-        usort($rows, fn (NoiseRow $a, NoiseRow $b): int => $b->db <=> $a->db);
-
-        return $rows;
+        return (new HeardAround($this->job, $this->its->housing, $this->machines()))->rows();
     }
 
     /** @return list<Zone> where no part of the machine may be */
     public function zones(): array
     {
-        $keeps = $this->keeps();
+        $keeps = $this->kept->distances();
         $around = $this->surroundings();
         $zones = [];
         foreach ($around->buildings ?? [] as $b) {
@@ -169,7 +145,7 @@ final readonly class PlannedPlace
         foreach ($around->obstacles ?? [] as $o) {
             $zones[] = Zone::around($o->id, $o->area, $keeps->ft(Distance::Service));
         }
-        foreach ($this->gasItems() as [$item, $ft]) {
+        foreach ($this->kept->fromGas() as [$item, $ft]) {
             $zones[] = Zone::around($item->id, $item->area(), $ft);
         }
 
@@ -188,14 +164,6 @@ final readonly class PlannedPlace
         return array_values(array_unique(array_map(
             fn (Distance $distance): string => $words[$distance->value], $this->placement->notChecked(),
         )));
-    }
-
-    /** @param  non-empty-list<float>  $ft  from each machine: they run together */
-    private function heard(float $db, array $ft): float
-    {
-        return Noise::db(array_map(fn (float $each): array => [
-            'db' => $db, 'at_ft' => $this->its->housing->noiseFt, 'distance_ft' => max($each, 1.0),
-        ], $ft));
     }
 
     /** @return non-empty-list<Polygon> of every machine that is placed, this one first */
@@ -258,27 +226,6 @@ final readonly class PlannedPlace
         return [$high->x - $low->x, $high->y - $low->y];
     }
 
-    private function keeps(): Distances
-    {
-        $rules = $this->job->authority->rules;
-        $property = array_filter([Distance::Property->value => $rules->propertyFt], is_float(...));
-        if (! $this->isStandby()) {
-            return Distances::portable($property + [
-                Distance::Wall->value => $rules->portableFt, Distance::Opening->value => $rules->portableFt,
-                Distance::ExhaustOpening->value => $rules->portableFt,
-            ]);
-        }
-        $listed = $this->its->housing;
-        $feet = fn (?float $inches): ?float => $inches === null ? null : $inches / self::IN_PER_FT;
-        $opening = max($rules->openingFt ?? 0.0, $feet($listed->openingIn) ?? 0.0, StandbyPlace::OPENINGS_FT);
-
-        return Distances::standby($property + array_filter([
-            Distance::Wall->value => $feet($listed->wallIn), Distance::Opening->value => $opening,
-            Distance::Service->value => $listed->serviceIn === null ? null : max($feet($listed->serviceIn), StandbyPlace::SERVICE_FT),
-            Distance::ExhaustOpening->value => $opening,
-        ], is_float(...)));
-    }
-
     private function surroundings(): Surroundings
     {
         $openings = null;
@@ -308,7 +255,8 @@ final readonly class PlannedPlace
         if ($this->spot->served === []) {
             return null;
         }
-        $ft = fn (PlanSide $side): float => in_array($side, $this->spot->served, true) ? $this->keeps()->ft(Distance::Service) : 0.0;
+        $kept = $this->kept->distances()->ft(Distance::Service);
+        $ft = fn (PlanSide $side): float => in_array($side, $this->spot->served, true) ? $kept : 0.0;
         [$low, $high] = [$this->machine->corners[0], $this->machine->corners[2]];
         $x = $low->x - $ft(PlanSide::Left);
         $y = $low->y - $ft(PlanSide::Bottom);
@@ -331,74 +279,6 @@ final readonly class PlannedPlace
     {
         return array_map(fn (array $each): PlaceRow => new PlaceRow(
             $each[0]->id, $each[0]->title(), $this->machine->gap($each[0]->area()), $each[1], $each[2],
-        ), $this->gasItems());
-    }
-
-    /** @return list<array{PlanItem, float, Source}> what gas can come out of, and the feet that are kept from it */
-    private function gasItems(): array
-    {
-        $local = $this->job->authority->rules->gasMeterFt;
-        $keeps = [
-            PlanItemKind::GasMeter->value => $local === null
-                ? [SiteDistances::GAS_METER_FT, Source::practice('the gas utility says; ask it')]
-                : [$local, new Source('Local', 'the gas utility')],
-            PlanItemKind::GasRegulator->value => [SiteDistances::REGULATOR_VENT_FT, new Source('NFPA 58', 'regulator vent')],
-            PlanItemKind::Tank->value => [SiteDistances::TANK_RELIEF_FT, new Source('NFPA 58', 'relief valve')],
-            PlanItemKind::BuriedTank->value => [SiteDistances::TANK_RELIEF_FT, new Source('NFPA 58', 'relief valve')],
-        ];
-        $items = [];
-        foreach ($this->plan->items ?? [] as $item) {
-            [$ft, $source] = $keeps[$item->kind->value] ?? [null, null];
-            if ($ft !== null && $source !== null) {
-                $items[] = [$item, $ft, $source];
-            }
-        }
-
-        return $items;
-    }
-
-    /** @return array<string, string> by id */
-    private function names(): array
-    {
-        $names = ['property' => 'property line'];
-        foreach ($this->plan->spots() as $n => $spot) {
-            $names['machine-'.($n + 1)] = 'machine '.($n + 1);
-        }
-        foreach ($this->plan->buildings ?? [] as $building) {
-            $names[$building->id] = $building->name;
-            foreach ($building->openings as $opening) {
-                $names[$opening->id] = "{$opening->title()}, $building->name";
-            }
-        }
-        foreach ($this->plan->items ?? [] as $item) {
-            $names[$item->id] = $item->title();
-        }
-
-        return $names;
-    }
-
-    /** @param  array<string, string>  $names */
-    private function what(Gap $gap, array $names): string
-    {
-        $name = $names[$gap->id] ?? $gap->id;
-        $burns = $this->plan->building($gap->id)?->burns;
-
-        return match ($gap->distance) {
-            Distance::Wall => "wall of $name".($this->isStandby() && $burns === null ? ', not looked whether it burns' : ''),
-            Distance::Service => "working space: $name",
-            Distance::ExhaustOpening => "exhaust to $name",
-            Distance::Opening, Distance::Property => $name,
-        };
-    }
-
-    private function sourceOf(Distance $distance): Source
-    {
-        return match ($distance) {
-            Distance::Wall, Distance::Opening, Distance::ExhaustOpening => $this->isStandby()
-                ? new Source('NFPA 37', '4.1.4, and its listing') : Source::practice('carbon monoxide'),
-            Distance::Service => $this->isStandby() ? Source::nec('110.26(A)') : Source::practice('room to serve and to refuel'),
-            Distance::Property => $this->job->authority->rules->propertyFt === null
-                ? Source::practice('ask what zoning says') : new Source('Local', 'zoning'),
-        };
+        ), $this->kept->fromGas());
     }
 }

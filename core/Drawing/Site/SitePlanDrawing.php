@@ -12,16 +12,13 @@ use Underpin\Drawing\Element\Element;
 use Underpin\Drawing\Element\Line;
 use Underpin\Drawing\Element\Link;
 use Underpin\Drawing\Element\Path;
-use Underpin\Drawing\Element\Point as Corner;
 use Underpin\Drawing\Element\Rect;
 use Underpin\Drawing\Element\Text;
 use Underpin\Drawing\Element\Trace;
 use Underpin\Drawing\Layer;
 use Underpin\Drawing\Spot;
 use Underpin\Geometry\Point;
-use Underpin\Geometry\Polygon;
 use Underpin\Geometry\Segment;
-use Underpin\Job\Plan\BuildingKind;
 use Underpin\Job\Plan\PlanItem;
 use Underpin\Job\Plan\PlannedBuilding;
 use Underpin\Job\Plan\PlanSide;
@@ -31,7 +28,6 @@ use Underpin\Job\Plan\SitePlan;
 use Underpin\Placement\Distance;
 use Underpin\Placement\PlaceRow;
 use Underpin\Placement\PlannedPlace;
-use Underpin\Placement\Zone;
 use Underpin\Say;
 
 /** The site to scale: what stands there, where the machine may not stand, and every distance that counts. */
@@ -73,8 +69,9 @@ final readonly class SitePlanDrawing
 
     public function drawing(): Drawing
     {
-        [$lot, $buildings] = [$this->lot(), array_merge([], ...array_map($this->building(...), $this->plan->buildings ?? []))];
-        $labels = new SiteLabels($this->ofPlan());
+        $built = new SiteBuildings($this->plan, $this->at);
+        [$lot, $buildings] = [$built->lot(), $built->all()];
+        $labels = new SiteLabels($this->at->plan());
         $labels->take(...$lot, ...$buildings, ...$this->marks->flood(), ...$this->marks->fall());
         foreach ($this->plan->buildings ?? [] as $building) {
             $labels->keepOff(...array_map(fn (Segment $side): array => [$this->at->at($side->from), $this->at->at($side->to)],
@@ -89,7 +86,7 @@ final readonly class SitePlanDrawing
 
         return new Drawing('Site plan', $this->at->sheet(self::FOOT), [
             new Layer('ground', $this->ground()),
-            new Layer('zone', $this->zones()),
+            new Layer('zone', (new SiteZones($this->plan, $this->at))->around($this->place?->zones() ?? [])),
             new Layer('property', $lot),
             new Layer('buildings', $buildings),
             new Layer('equipment', $items),
@@ -116,130 +113,14 @@ final readonly class SitePlanDrawing
     /** @return list<Element> */
     private function ground(): array
     {
-        $all = $this->ofPlan();
+        $all = $this->at->plan();
 
         return [...$this->place === null ? [] : [new Rect($all, SiteInk::Ground)], ...$this->marks->flood()];
     }
 
-    /** @return list<Element> each forbidden shape at its exact offset: edges first, so that only those of the whole stay in sight */
-    private function zones(): array
-    {
-        $traces = [];
-        foreach ($this->place?->zones() ?? [] as $zone) {
-            array_push($traces, ...array_filter(array_map(
-                fn (Trace $trace): ?Trace => Clip::within($this->ofPlan(), $trace), $this->traces($zone),
-            )));
-        }
-
-        return $traces === [] ? [] : [
-            new Path($traces, SiteInk::ZoneEdge), new Path($traces, SiteInk::Zone),
-            ...$this->plan->lot === null ? [] : [new Path([
-                Trace::around($this->ofPlan()),
-                $this->outline(new Polygon(array_reverse($this->plan->lot->clockwise()->corners))),
-            ], SiteInk::Outside)],
-        ];
-    }
-
-    /**
-     * The area itself, and around each of its sides all that is nearer than the distance. All run clockwise, so that what lies under two
-     * of them is painted as well.
-     *
-     * @return list<Trace>
-     */
-    private function traces(Zone $zone): array
-    {
-        $r = $zone->ft * $this->at->perFt;
-        $traces = $zone->area === null ? [] : [$this->outline($zone->area->clockwise())];
-        foreach ($zone->lines as $line) {
-            if ($r > 0 && $line->length() <= 0) {
-                [$x, $y] = $this->at->at($line->from);
-                $traces[] = Trace::closed([new Corner($x - $r, $y, 1.0), new Corner($x + $r, $y, 1.0)]);
-            } elseif ($r > 0) {
-                [$x1, $y1] = $this->at->at($line->from);
-                [$x2, $y2] = $this->at->at($line->to);
-                $nx = ($y2 - $y1) / ($line->length() * $this->at->perFt) * $r;
-                $ny = -($x2 - $x1) / ($line->length() * $this->at->perFt) * $r;
-                $traces[] = Trace::closed([
-                    new Corner($x1 + $nx, $y1 + $ny),
-                    new Corner($x2 + $nx, $y2 + $ny, 1.0),
-                    new Corner($x2 - $nx, $y2 - $ny),
-                    new Corner($x1 - $nx, $y1 - $ny, 1.0),
-                ]);
-            }
-        }
-
-        return $traces;
-    }
-
-    private function outline(Polygon $area): Trace
-    {
-        return Trace::closed(array_map(fn (Point $p) => $this->at->corner($p), $area->corners));
-    }
-
-    /** @return list<Element> */
-    private function lot(): array
-    {
-        return $this->plan->lot === null ? [] : [
-            new Path([$this->outline($this->plan->lot)], SiteInk::Lot),
-            ...array_map(fn (Segment $side): Text => $this->along(
-                $side, Say::figure($side->length()).' ft', $this->plan->lot,
-            ), $this->plan->lot->sides),
-        ];
-    }
-
-    /** @return list<Element> */
-    private function building(PlannedBuilding $building): array
-    {
-        $ink = $building->kind === BuildingKind::House ? SiteInk::House : SiteInk::Building;
-        $corners = $building->corners;
-        $middle = new Point(
-            array_sum(array_map(fn (Point $p): float => $p->x, $corners)) / count($corners),
-            array_sum(array_map(fn (Point $p): float => $p->y, $corners)) / count($corners),
-        );
-        [$x, $y] = $this->at->at($middle);
-        $room = self::width($building->outline) * $this->at->perFt - 12;
-        $burns = match ($building->burns) {
-            true => 'combustible',
-            false => 'not combustible',
-            null => 'walls: not looked',
-        };
-
-        // The words stand beside the link, which is called by the whole name: what is cut to fit is no name.
-        return [new Link(Spot::onPlan($building->id), 'site-link', '', $building->name, '', false, [], [
-            new Path([$this->outline($building->outline)], $ink),
-            ...array_map(fn ($opening): Line => $this->line($building->line($opening), SiteInk::Opening), $building->openings),
-        ]), ...array_map(
-            fn (Segment $side, int $i): Text => $this->along($side, $i + 1 .': '.Say::figure($side->length()).' ft', $building->outline),
-            $building->outline->sides, array_keys($building->outline->sides),
-        ), new Text(
-            $x, $y, mb_strimwidth($building->name, 0, max(3, (int) ($room / self::LETTER / 1.25)), '…'), SiteInk::Name, Anchor::Middle,
-        ), new Text($x, $y + 17, mb_strlen($burns) * self::LETTER > $room ? '' : $burns, SiteInk::Note, Anchor::Middle)];
-    }
-
-    /** Words inside an area along one of its sides, where there is room for them. */
-    private function along(Segment $side, string $words, Polygon $area): Text
-    {
-        $across = $side->length() > 0 ? [
-            ($side->to->y - $side->from->y) / $side->length(), ($side->from->x - $side->to->x) / $side->length(),
-        ] : [0.0, 0.0];
-        $isUpright = abs($across[0]) > abs($across[1]);
-        // Beside an upright side there may be another one, and a name between them.
-        $middle = $side->at($side->length() * ($isUpright ? 0.2 : 0.5));
-        $room = ($isUpright ? self::width($area) / 2 : $side->length()) * $this->at->perFt;
-        $inward = $area->contains($middle->moved($across[0] * 0.1, $across[1] * 0.1)) ? 1 : -1;
-        $wide = mb_strlen($words) * self::LETTER;
-        [$x, $y] = $this->at->at($middle);
-
-        return new Text(
-            $x + $inward * $across[0] * ($wide / 2 + 7), $y - $inward * $across[1] * 14 + 5,
-            min($room, $side->length() * $this->at->perFt - ($isUpright ? 60 : 0)) < $wide + 12 ? '' : $words, SiteInk::Note,
-            Anchor::Middle,
-        );
-    }
-
     private function item(PlanItem $item, SiteLabels $labels): Link
     {
-        $box = $this->box($item->area());
+        $box = $this->at->box($item->area());
         $box = new Box($box->x, $box->y, max(6.0, $box->w), max(6.0, $box->h));
 
         return new Link(Spot::onPlan($item->id), 'site-link', '', $item->title(), '', false, [], [
@@ -285,7 +166,7 @@ final readonly class SitePlanDrawing
                 return [$box(0, 0), $box($wide / 2 + 6, 0), $box(-$wide / 2 - 6, 0), $box(0, 18), $box(0, -18)];
             }, self::ALONG)));
             array_push(
-                $elements, $this->line($row->line, $row->isBroken() ? SiteInk::Broken : SiteInk::Distance),
+                $elements, $this->at->line($row->line, $row->isBroken() ? SiteInk::Broken : SiteInk::Distance),
                 new Rect($plate, SiteInk::Plate, 3), new Text(
                     $plate->centre(), $plate->middle() + 5, $words, $row->isBroken() ? SiteInk::BrokenFigure : SiteInk::Figure,
                     Anchor::Middle,
@@ -314,7 +195,7 @@ final readonly class SitePlanDrawing
         if ($this->place === null) {
             return [];
         }
-        $box = $this->box($this->place->machine);
+        $box = $this->at->box($this->place->machine);
         [$x, $y] = $this->at->at($this->place->exhaust);
         [$dx, $dy] = $this->away($this->place->spot->exhaust);
         $name = $this->design->job->generator->machine->name ?? '';
@@ -324,7 +205,7 @@ final readonly class SitePlanDrawing
         $worked = $this->place->workedAt();
 
         $labels->keepOff([[$x, $y], [$x + $dx, $y + $dy]]);
-        $space = $worked === null ? [] : [new Path([$this->outline($worked)], SiteInk::Work)];
+        $space = $worked === null ? [] : [new Path([$this->at->outline($worked)], SiteInk::Work)];
 
         return [...$space, ...$this->further(), new Link(Spot::onPlan('machine'), 'site-link site-drag', 'site-machine', $spoken, '',
             false, [
@@ -343,7 +224,7 @@ final readonly class SitePlanDrawing
     {
         $elements = [];
         foreach (array_slice($this->design->places(), 1) as $n => $place) {
-            $box = $this->box($place->machine);
+            $box = $this->at->box($place->machine);
             [$x, $y] = $this->at->at($place->exhaust);
             [$dx, $dy] = $this->away($place->spot->exhaust);
             array_push(
@@ -389,33 +270,5 @@ final readonly class SitePlanDrawing
             new Text($tip(24.0)[0], $tip(24.0)[1] + 5, 'N', SiteInk::Name, Anchor::Middle),
             ...$this->marks->fall(),
         ];
-    }
-
-    private function line(Segment $line, SiteInk $ink): Line
-    {
-        return new Line(...[...$this->at->at($line->from), ...$this->at->at($line->to), $ink]);
-    }
-
-    /** Feet, from its leftmost corner to its rightmost. */
-    private static function width(Polygon $area): float
-    {
-        $xs = array_map(fn (Point $p): float => $p->x, $area->corners);
-
-        return max([-INF, ...$xs]) - min([INF, ...$xs]);
-    }
-
-    /** All of the sheet above its foot. */
-    private function ofPlan(): Box
-    {
-        return new Box(0, 0, $this->at->right(), $this->at->bottom());
-    }
-
-    private function box(Polygon $rectangle): Box
-    {
-        [$low, $high] = [$rectangle->corners[0], $rectangle->corners[2]];
-
-        return new Box(
-            $this->at->x($low->x), $this->at->y($high->y), ($high->x - $low->x) * $this->at->perFt, ($high->y - $low->y) * $this->at->perFt,
-        );
     }
 }

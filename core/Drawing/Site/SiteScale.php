@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Underpin\Drawing\Site;
 
+use Underpin\Drawing\Box;
+use Underpin\Drawing\Element\Line;
 use Underpin\Drawing\Element\Point as Corner;
+use Underpin\Drawing\Element\Trace;
 use Underpin\Drawing\Sheet;
 use Underpin\Geometry\Point;
+use Underpin\Geometry\Polygon;
+use Underpin\Geometry\Segment;
 
 /** From feet on the ground to units of the sheet: to scale, up is up. */
 final readonly class SiteScale
@@ -83,5 +88,30 @@ final readonly class SiteScale
     public function at(Point $point): array
     {
         return [$this->x($point->x), $this->y($point->y)];
+    }
+
+    public function outline(Polygon $area): Trace
+    {
+        return Trace::closed(array_map(fn (Point $p) => $this->corner($p), $area->corners));
+    }
+
+    public function line(Segment $line, SiteInk $ink): Line
+    {
+        return new Line(...[...$this->at($line->from), ...$this->at($line->to), $ink]);
+    }
+
+    /** All of the sheet above its foot. */
+    public function plan(): Box
+    {
+        return new Box(0, 0, $this->right(), $this->bottom());
+    }
+
+    public function box(Polygon $rectangle): Box
+    {
+        [$low, $high] = [$rectangle->corners[0], $rectangle->corners[2]];
+
+        return new Box(
+            $this->x($low->x), $this->y($high->y), ($high->x - $low->x) * $this->perFt, ($high->y - $low->y) * $this->perFt,
+        );
     }
 }
