@@ -140,7 +140,7 @@ final readonly class SizeScreen
         $known = fn (?float $value, string $unit): string => $value === null ? 'not known' : number_format($value).' '.$unit;
 
         return [
-            'How it stands' => $each(fn (Fit $f): string => $f->standing()),
+            'How it stands' => $each(fn (Fit $f): string => $f->words()->standing()),
             'Running, here' => $each(fn (Fit $f): string => Say::watts($f->supply->runW())),
             'For a moment, here' => $each(
                 fn (Fit $f): string => $f->supply->rating->peakW === null ? 'not known' : Say::watts($f->supply->peakW()),

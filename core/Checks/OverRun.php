@@ -16,7 +16,7 @@ final class OverRun implements Check
         if ($fit !== null && $fit->overRun()) {
             yield new Finding(
                 Code::OverRun,
-                $fit->headline(),
+                $fit->words()->headline(),
                 sprintf(
                     '%s gives %s for hours; the advertised peak lasts seconds.', $fit->supply->words(),
                     Say::amps($fit->supply->runLimitAmps()),

@@ -15,7 +15,7 @@ final class OverSurge implements Check
         if ($fit !== null && $fit->overSurge()) {
             yield new Finding(
                 Code::OverSurge,
-                $fit->headline(),
+                $fit->words()->headline(),
                 'The engine bogs down, voltage falls, and motors that do not start burn.',
                 $fit->startIsMotor()
                     ? 'Fit a soft starter on that motor, let less run when it starts, or pick a larger machine.'

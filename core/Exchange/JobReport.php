@@ -94,7 +94,7 @@ final class JobReport
 
         return [
             'machine' => $fit->supply->machine->name, 'fuel' => $fit->supply->fuel->value,
-            'verdict' => strtolower($fit->verdict->name), 'headline' => $fit->headline(), 'why' => $fit->why(),
+            'verdict' => strtolower($fit->verdict->name), 'headline' => $fit->words()->headline(), 'why' => $fit->words()->why(),
             'run_limit_a' => $fit->supply->runLimitAmps(), 'surge_limit_a' => $fit->supply->surgeLimitAmps(),
             'a_amps' => $fit->running->aAmps, 'b_amps' => $fit->running->bAmps, 'start_peak_a' => $fit->starting->peakAmps(),
             'restart_a' => $fit->restartAmps, 'spare_a' => $fit->spareAmps(), 'spare_pct' => $fit->sparePct(),

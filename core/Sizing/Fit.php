@@ -14,7 +14,6 @@ use Underpin\Loads\Plan;
 use Underpin\Loads\Starter;
 use Underpin\Loads\StartOrder;
 use Underpin\Loads\StartSequence;
-use Underpin\Say;
 
 /**
  * One machine on one fuel against the circuits that must run. The legs are judged separately,
@@ -136,29 +135,6 @@ final readonly class Fit
         return $this->plan->must !== [] && $this->running->worstAmps() > 0 && $this->sparePct() > 100 - self::LEAST_LOADED_PCT;
     }
 
-    /** How it stands, for a row among others: with the margin that it was judged by. */
-    public function standing(): string
-    {
-        $margin = Say::pct($this->marginPct);
-
-        return match (true) {
-            $this->plan->must === [] => 'Not judged: nothing is marked to run',
-            $this->cannotFeed !== [] => 'No 240 V for '.Say::list($this->titles($this->cannotFeed), 2),
-            $this->overRun() => 'Over by '.Say::amps(-$this->spareAmps()).' while running',
-            $this->overSurge() => sprintf('Over by %s at a start',
-                Say::amps($this->starting->peakAmps() - $this->supply->surgeLimitAmps())),
-            $this->surgeIsUnknown() => 'Not judged: what it gives for a moment is not known',
-            $this->verdict === Verdict::Unknown => 'Not judged: '.$this->plan->missingWords(),
-            $this->restartIsOver() => 'Holds in the right order only',
-            $this->verdict === Verdict::Tight => sprintf('Holds, with %s free: under the %s margin', Say::pct($this->sparePct()), $margin),
-            $this->isFarTooLarge() => sprintf(
-                'Holds the %s margin; far too large: %s times what must run', $margin,
-                Say::figure(round($this->supply->runLimitAmps() / $this->running->worstAmps())),
-            ),
-            default => "Holds the $margin margin",
-        };
-    }
-
     /** What can run together: all that must and what else there is room for, or the best part of it. */
     public function together(): LoadSet
     {
@@ -168,101 +144,6 @@ final readonly class Fit
         $room = array_filter($this->plan->room, fn (Circuit $c): bool => $this->supply->canFeed($c));
 
         return LoadSet::bestOf($this->supply, $this->fed, array_values($room));
-    }
-
-    /** One sentence for the leg strip. */
-    public function headline(): string
-    {
-        $leg = $this->supply->feedsBothLegs() ? 'leg '.$this->running->worstLeg()->value : 'the one hot wire';
-        $starter = $this->worstStarter();
-
-        return match (true) {
-            $this->plan->must === [] => 'Mark what must run; then this machine can be judged.',
-            $this->cannotFeed !== [] => sprintf(
-                '%s cannot run: a 120 V machine has no 240 V.', Say::list($this->titles($this->cannotFeed), 3),
-            ),
-            $this->overRun() => sprintf('Over by %s on %s while running.', Say::amps(-$this->spareAmps()), $leg),
-            $this->overSurge() => sprintf(
-                '%s starts at %s; the machine gives %s.', $starter, Say::amps($this->starting->peakAmps()),
-                Say::amps($this->supply->surgeLimitAmps()),
-            ),
-            $this->surgeIsUnknown() => sprintf(
-                '%s starts at %s; what the machine gives for a moment is not known.', $starter, Say::amps($this->starting->peakAmps()),
-            ),
-            $this->verdict === Verdict::Unknown => sprintf('Holds for what is known, but %s.', $this->plan->missingWords()),
-            $this->restartIsOver() => sprintf(
-                'Holds in the right order only, with %s to spare on %s.', Say::amps($this->spareAmps()), $leg,
-            ),
-            $this->verdict === Verdict::Tight => sprintf(
-                'Holds, with no more than %s to spare on %s.', Say::amps($this->spareAmps()), $leg,
-            ),
-            default => sprintf('Holds, with %s to spare on %s.', Say::amps($this->spareAmps()), $leg),
-        };
-    }
-
-    /**
-     * Why, sentence by sentence.
-     *
-     * @return list<string>
-     */
-    public function why(): array
-    {
-        $supply = $this->supply;
-        $why = [
-            RatingWords::peak($supply->machine, $supply->rating),
-            ...$this->stored(),
-            ...SiteLosses::of($supply),
-            sprintf(
-                'That is %s running and %s starting %s.', Say::amps($supply->ratedRunAmps()), Say::amps($supply->surgeLimitAmps()),
-                $supply->feedsBothLegs() ? 'on each leg' : 'on its one hot wire',
-            ),
-        ];
-        if ($supply->machine->outletAmps < $supply->ratedRunAmps()) {
-            $why[] = sprintf(
-                'Its %s outlet passes %d A, less than the engine gives.', $supply->machine->outlet->value, $supply->machine->outletAmps,
-            );
-        }
-        if ($this->cannotFeed !== []) {
-            $why[] = sprintf(
-                'No 240 V: %s %s dead.', Say::list($this->titles($this->cannotFeed)), count($this->cannotFeed) === 1 ? 'stays' : 'stay',
-            );
-        }
-        if ($this->plan->must !== []) {
-            $why[] = $supply->feedsBothLegs()
-                ? sprintf(
-                    'Must run: %s on leg A, %s on leg B, of %s.', Say::amps($this->running->aAmps), Say::amps($this->running->bAmps),
-                    Say::amps($supply->runLimitAmps()),
-                )
-                : sprintf(
-                    'Must run: %s together on one hot wire, of %s. Its neutral carries as much: nothing cancels.',
-                    Say::amps($this->running->aAmps), Say::amps($supply->runLimitAmps()),
-                );
-            $why[] = sprintf(
-                'Worst start in the best order: %s (%s), of %s.',
-                Say::amps($this->starting->peakAmps()), $this->worstStarter(), Say::amps($supply->surgeLimitAmps()),
-            );
-        }
-        if ($this->restartIsOver()) {
-            $why[] = sprintf(
-                'If %s starts again by itself with everything on, that reaches %s: the order alone does not cover it.%s',
-                $this->restarts->name ?? 'what cycles', Say::amps($this->restartAmps),
-                $this->restarts?->kind->isMotor() === true ? ' A soft starter on that motor would.' : '',
-            );
-        }
-        if ($this->verdict !== Verdict::Short && $this->plan->must !== [] && $this->sparePct() < $this->marginPct - Limit::SLACK) {
-            $why[] = sprintf(
-                '%s to spare is less than the %s margin chosen for this job.', Say::pct($this->sparePct()), Say::pct($this->marginPct),
-            );
-        }
-        if ($this->plan->season !== null) {
-            $why[] = "Judged for {$this->plan->season->value}, the harder half of the year here: what runs in the other half alone is "
-                .'not added.';
-        }
-        if ($this->missing()) {
-            $why[] = 'Figures are missing: '.$this->plan->missingWords().'.';
-        }
-
-        return $why;
     }
 
     public function overRun(): bool
@@ -281,7 +162,7 @@ final readonly class Fit
     }
 
     /** A start is above its running watts, and what it gives for a moment is not known. */
-    private function surgeIsUnknown(): bool
+    public function surgeIsUnknown(): bool
     {
         return $this->supply->rating->peakW === null && ($this->startIsOver() || $this->restartIsOver());
     }
@@ -291,21 +172,10 @@ final readonly class Fit
         return Limit::over($this->starting->peakAmps(), $this->supply->surgeLimitAmps());
     }
 
-    /** @return list<string> how long a battery station lasts at what must run */
-    private function stored(): array
+    /** The same in words. */
+    public function words(): FitWords
     {
-        $wh = $this->supply->machine->stored->wh;
-        $watts = $this->runningW();
-
-        return match (true) {
-            ! $this->supply->machine->form->isBattery() => [],
-            $wh === null => ['What it holds is not known: how long it lasts cannot be said.'],
-            $watts <= 0 => [sprintf('It holds %s Wh.', number_format($wh))],
-            default => [sprintf(
-                'It holds %s Wh: about %s h with all that must run on all the time (%s), then nothing until it is charged.',
-                number_format($wh), number_format($wh / $watts, 1), Say::watts($watts),
-            )],
-        };
+        return new FitWords($this);
     }
 
     private function judge(): Verdict
@@ -321,7 +191,7 @@ final readonly class Fit
         };
     }
 
-    private function missing(): bool
+    public function missing(): bool
     {
         return $this->plan->figuresMissing() !== [] || $this->plan->startsMissing() !== [];
     }
@@ -334,13 +204,8 @@ final readonly class Fit
         return $motors !== [];
     }
 
-    private function worstStarter(): string
-    {
-        return $this->worstStarting()->name ?? 'nothing starts';
-    }
-
     /** The circuit whose start makes the highest moment. */
-    private function worstStarting(): ?Circuit
+    public function worstStarting(): ?Circuit
     {
         foreach ($this->starting->steps as $step) {
             if (max($step->aAmps, $step->bAmps) >= $this->starting->peakAmps() - Limit::SLACK) {
@@ -353,15 +218,6 @@ final readonly class Fit
         }
 
         return null;
-    }
-
-    /**
-     * @param  list<Circuit>  $circuits
-     * @return list<string>
-     */
-    private function titles(array $circuits): array
-    {
-        return array_map(fn (Circuit $c): string => $c->name, $circuits);
     }
 
     /**

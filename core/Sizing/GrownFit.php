@@ -79,7 +79,7 @@ final readonly class GrownFit
                 'The start gives first: %s, of %s for a moment.', Say::amps($fit->starting->peakAmps()),
                 Say::amps($fit->supply->surgeLimitAmps()),
             ),
-            $fit->verdict === Verdict::Unknown => $fit->standing().'.',
+            $fit->verdict === Verdict::Unknown => $fit->words()->standing().'.',
             $fit->restartIsOver() => sprintf(
                 'Holds in the right order only: a start by itself reaches %s, of %s.', Say::amps($fit->restartAmps),
                 Say::amps($fit->supply->surgeLimitAmps()),

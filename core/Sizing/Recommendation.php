@@ -37,7 +37,7 @@ final class Recommendation
         $free = Say::pct($fit->sparePct()).' is free on the worse leg';
 
         return match (true) {
-            $fit->supply->fuelIsMissing() => "None of them has its fuel here; $words comes first: ".lcfirst($fit->standing()).'.',
+            $fit->supply->fuelIsMissing() => "None of them has its fuel here; $words comes first: ".lcfirst($fit->words()->standing()).'.',
             default => self::byVerdict($fit, $words, $free, $start),
         };
     }
@@ -48,7 +48,7 @@ final class Recommendation
             Verdict::Holds => "Take $words: $free and $start.",
             Verdict::Tight => "$words holds only just: $free and $start.",
             Verdict::Unknown => "None of them can be judged whole; $words comes first for what is known.",
-            Verdict::Short => "None of them holds; $words is nearest: ".lcfirst($fit->standing()).'.',
+            Verdict::Short => "None of them holds; $words is nearest: ".lcfirst($fit->words()->standing()).'.',
         };
     }
 
@@ -61,7 +61,7 @@ final class Recommendation
             default => ', at the same price',
         };
 
-        return sprintf('Next comes %s%s: %s.', $next->supply->words(), $differs, lcfirst($next->standing()));
+        return sprintf('Next comes %s%s: %s.', $next->supply->words(), $differs, lcfirst($next->words()->standing()));
     }
 
     private static function restsOn(Fit $fit, LoadBasis $basis): string

@@ -35,7 +35,7 @@ function fit(array $circuits, float $runW = 7200, float $peakW = 9000, float $ma
 
 it('says how a machine stands, with the margin it was judged by', function (array $circuits, string $standing, float $margin = 20.0,
     int $volts = 240) {
-    expect(fit($circuits, margin: $margin, volts: $volts)->standing())->toBe($standing);
+    expect(fit($circuits, margin: $margin, volts: $volts)->words()->standing())->toBe($standing);
 })->with([
     'holds' => [[Houses::circuit('1', 1, Role::Must, 1800)], 'Holds the 20 % margin'],
     'holds another margin' => [[Houses::circuit('1', 1, Role::Must, 3000)], 'Holds the 10 % margin', 10.0],

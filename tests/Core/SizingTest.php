@@ -40,7 +40,7 @@ function fit(array $circuits, ?Supply $supply = null, float $margin = 20): Fit
 it('judges each leg, never their average', function () {
     // 7,200 W on 120/240 V: 30 A a leg. 31 A on A and nothing on B would average 15.5 A.
     $fit = fit([Houses::circuit('1', 1, Role::Must, 31 * 120)]);
-    expect($fit->verdict)->toBe(Verdict::Short)->and($fit->headline())->toContain('1.0 A on leg A');
+    expect($fit->verdict)->toBe(Verdict::Short)->and($fit->words()->headline())->toContain('1.0 A on leg A');
 });
 
 it('holds up to the limit and not a watt further', function (float $watts, Verdict $verdict) {
@@ -57,7 +57,7 @@ it('sees the start that the running watts hide', function () {
     $fit = fit([$pump]);
     expect($fit->verdict)->toBe(Verdict::Short)
         ->and($fit->overSurge())->toBeTrue()
-        ->and($fit->headline())->toContain('Pump starts at 40.0 A');
+        ->and($fit->words()->headline())->toContain('Pump starts at 40.0 A');
 });
 
 it('sees the motor that starts again by itself with everything on', function () {
@@ -74,7 +74,7 @@ it('sees the motor that starts again by itself with everything on', function () 
 
 it('never takes a missing figure for none', function (array $circuits, string $says) {
     $fit = fit($circuits);
-    expect($fit->verdict)->toBe(Verdict::Unknown)->and($fit->headline())->toContain($says);
+    expect($fit->verdict)->toBe(Verdict::Unknown)->and($fit->words()->headline())->toContain($says);
 })->with([
     'no loads' => [[Houses::circuit('1', 1, Role::Must)], 'no watts'],
     'motor without start' => [[Houses::circuit('1', 1, Role::Must, 500, null, LoadKind::Pump)], 'no starting watts'],
@@ -88,7 +88,7 @@ it('puts everything of a 120 V machine on its one hot wire', function () {
         ->and($fit->running->bAmps)->toBe(0.0)
         ->and($supply->runLimitAmps())->toEqualWithDelta(3400 / 120, 1e-9);
     $fit = fit([Houses::circuit('1', 2, Role::Must, 400, 400, name: 'Dryer')], $supply);
-    expect($fit->verdict)->toBe(Verdict::Short)->and($fit->headline())->toContain('Dryer cannot run');
+    expect($fit->verdict)->toBe(Verdict::Short)->and($fit->words()->headline())->toContain('Dryer cannot run');
 });
 
 it('is bounded by the outlet where that is less than the engine', function () {
@@ -147,7 +147,7 @@ it('says why, in sentences with this machine\'s figures', function (
     array $circuits, ?Supply $supply, array $said, array $unsaid = [], float $margin = 20.0, float $floorVa = 0.0,
 ) {
     $fit = Fit::of(new Plan($circuits, floorVa: $floorVa), $supply ?? Houses::supply(), $margin);
-    $why = $fit->why();
+    $why = $fit->words()->why();
     foreach ($said as $sentence) {
         expect($why)->toContain($sentence);
     }
@@ -223,7 +223,7 @@ it('says why, in sentences with this machine\'s figures', function (
 ]);
 
 it('says in one sentence how it stands', function (array $circuits, string $headline, ?Supply $supply = null) {
-    expect(fit($circuits, $supply)->headline())->toBe($headline);
+    expect(fit($circuits, $supply)->words()->headline())->toBe($headline);
 })->with([
     'holds' => [[Houses::circuit('1', 1, Role::Must, 1200)], 'Holds, with 20.0 A to spare on leg A.'],
     'at the limit' => [[Houses::circuit('4', 1, Role::Must, 3600)], 'Holds, with no more than 0.0 A to spare on leg B.'],
@@ -321,19 +321,19 @@ it('takes off what height and the hottest day take, and judges by what is left',
     $load = [Houses::circuit('4', 1, Role::Must, 3000)];
     expect(fit($load, $at(null, null))->verdict)->toBe(Verdict::Tight)
         ->and(fit($load, $at(5000, null))->verdict)->toBe(Verdict::Short)
-        ->and(fit($load, $at(5000, null))->why())->toContain(
+        ->and(fit($load, $at(5000, null))->words()->why())->toContain(
             'At 5,000 ft the engine gives 83 % of that, 5,940 W running and 7,425 W starting, by the usual rule for an engine without '
                 .'a turbocharger; its manual comes first.',
             'The hottest day is not known: what it takes from an engine is not counted.',
         )
-        ->and(implode(' ', fit($load, $at(-200, 70))->why()))->not->toContain('the engine gives')->not->toContain('not counted');
+        ->and(implode(' ', fit($load, $at(-200, 70))->words()->why()))->not->toContain('the engine gives')->not->toContain('not counted');
 });
 
 it('offers a fuel that is not there last, and says so; what is not known is not taken for none', function () {
     $both = Changed::of(Houses::machine(), ratings: [new Rating(Fuel::NaturalGas, 9000, 9000), new Rating(Fuel::Propane, 5000, 5000)]);
     $plan = new Plan([Houses::circuit('4', 1, Role::Must, 900)]);
     $fuels = fn (Site $site): array => array_map(fn (Fit $f): Fuel => $f->supply->fuel, Ranking::of($plan, [$both], 20, $site));
-    $why = fn (Site $site): string => implode(' ', Fit::of($plan, new Supply($both, Fuel::NaturalGas, $site), 20)->why());
+    $why = fn (Site $site): string => implode(' ', Fit::of($plan, new Supply($both, Fuel::NaturalGas, $site), 20)->words()->why());
     expect($fuels(new Site))->toBe([Fuel::NaturalGas, Fuel::Propane])
         ->and($fuels(new Site(gasMeterCfh: 0)))->toBe([Fuel::Propane, Fuel::NaturalGas])
         ->and($fuels(new Site(gasMeterCfh: 250, propaneTankGal: 0)))->toBe([Fuel::NaturalGas, Fuel::Propane])
@@ -351,12 +351,13 @@ it('judges each half of the year by itself, and says which is the harder', funct
     $circuits = [$seasonal('1', 1200, Season::Summer), $seasonal('5', 1680, Season::Winter), $seasonal('9', 960, null)];
     $fit = Fit::of(new Plan($circuits), Houses::supply(), 20);
     expect($fit->running->aAmps)->toBe(22.0)->and($fit->verdict)->toBe(Verdict::Holds)
-        ->and(implode(' ', $fit->why()))->toContain('Judged for winter, the harder half of the year')
+        ->and(implode(' ', $fit->words()->why()))->toContain('Judged for winter, the harder half of the year')
         ->and((new Plan($circuits))->running->aAmps)->toBe(22.0)
         ->and((new Plan($circuits))->worstStarting()->peakAmps())->toBe(22.0)
         ->and((new Plan($circuits))->starting()->order())->toHaveCount(3)
         ->and(Fit::of(new Plan([$seasonal('1', 1200, Season::Summer)]), Houses::supply(), 20)->verdict)->toBe(Verdict::Holds)
-        ->and(implode(' ', Fit::of(new Plan([$seasonal('9', 960, null)]), Houses::supply(), 20)->why()))->not->toContain('half of the');
+        ->and(implode(' ', Fit::of(new Plan([$seasonal('9', 960, null)]), Houses::supply(), 20)->words()->why()))
+        ->not->toContain('half of the');
 });
 
 it('spreads cords over the halves of the outlets, whatever legs the house has', function () {
@@ -381,6 +382,6 @@ it('offers a soft starter to a motor and to nothing else', function () {
     expect($do($pump))->toContain('soft starter')->and($do($heater))->not->toContain('soft starter');
     $cycling = [Houses::circuit('1', 2, Role::Must, 1200, 7440, LoadKind::ElectricHeat, 'Heater')];
     $cycles = $cycling[0]->with(loads: [$cycling[0]->loads[0]->with(duty: Duty::Cycling)]);
-    $why = implode(' ', fit([$cycles, Houses::circuit('5', 1, Role::Must, 1200, 1200)])->why());
+    $why = implode(' ', fit([$cycles, Houses::circuit('5', 1, Role::Must, 1200, 1200)])->words()->why());
     expect($why)->toContain('If Heater starts again by itself')->not->toContain('soft starter');
 });

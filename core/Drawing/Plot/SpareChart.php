@@ -134,7 +134,7 @@ final readonly class SpareChart
             default => [SpareInk::Dot, SpareInk::Stem],
         };
         $end = $this->y($this->start($fit));
-        $said = "{$fit->supply->words()}: {$fit->standing()}, {$this->spares($fit)}";
+        $said = "{$fit->supply->words()}: {$fit->words()->standing()}, {$this->spares($fit)}";
         $face = $fit->supply->machine->form->isStandby()
             ? new Rect(new Box($x - self::RADIUS + 1, $y - self::RADIUS + 1, 2 * self::RADIUS - 2, 2 * self::RADIUS - 2), $dot)
             : new Circle($x, $y, self::RADIUS, $dot);
@@ -241,7 +241,7 @@ final readonly class SpareChart
     {
         return [['Machine', 'Price', 'Free running', 'Free at the worst start', 'Standing'], ...array_map(fn (Fit $f): array => [
             $f->supply->words(), '$'.number_format((float) $f->supply->machine->priceUsd), Say::pct($f->sparePct()),
-            Say::pct($f->startSparePct()), $f->standing(),
+            Say::pct($f->startSparePct()), $f->words()->standing(),
         ], $this->priced())];
     }
 }

@@ -68,7 +68,7 @@ final readonly class LegStrip
             );
 
         return self::scaled(
-            ! $supply->feedsBothLegs(), $fit->running, $fit->starting, $ticks, $fit->verdict->tone(), $fit->headline(), $detail,
+            ! $supply->feedsBothLegs(), $fit->running, $fit->starting, $ticks, $fit->verdict->tone(), $fit->words()->headline(), $detail,
         );
     }
 

@@ -63,8 +63,8 @@
             <td class="num is-detail">{{ number_format(max($fit->starting->peakAmps(), $fit->restartAmps), 1) }} <small>of {{ number_format($supply->surgeLimitAmps(), 1) }} A</small></td>
             <td class="num">{{ number_format($fit->sparePct(), 0) }} <small>%<span class="only-hand"> free</span></small></td>
             <td class="num">@if ($machine->priceUsd === null)<small>not known</small>@else<small>$</small> {{ number_format($machine->priceUsd) }}@endif</td>
-            <td><details class="standing"><summary data-tone="{{ $fit->verdict->tone() }}">{{ $fit->standing() }}</summary>
-                <ul>@foreach ($fit->why() as $why)<li>{{ $why }}</li>@endforeach
+            <td><details class="standing"><summary data-tone="{{ $fit->verdict->tone() }}">{{ $fit->words()->standing() }}</summary>
+                <ul>@foreach ($fit->words()->why() as $why)<li>{{ $why }}</li>@endforeach
                     <li>{{ ucfirst($machine->form->words()) }}, {{ $machine->volts === 240 ? '120/240 V' : '120 V' }}, {{ $machine->outlet->value === 'terminals' ? 'own terminals' : 'outlet '.$machine->outlet->value }} {{ $machine->outletAmps }} A, neutral {{ $machine->bond->value ?? 'not known' }}{{ $machine->gfci ? ', GFCI outlet' : '' }}.</li>
                     @php($gaps = Underpin\Job\Machine\MachineGaps::of($machine))
                     @if ($gaps !== [])<li>Not known of it: {{ Underpin\Say::list(array_keys($gaps), 4) }}.</li>@endif
