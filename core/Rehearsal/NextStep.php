@@ -41,8 +41,8 @@ final readonly class NextStep
             ! $state->isRunning() => $this->start($state),
             $state->choke => 'Choke in: it fires.',
             $house->hasValve() && $state->idle => 'Idle mode off until all motors run.',
-            $house->hasEngine() && $state->ranS() < Rehearsal::WARM_S => 'Let it run '
-                .''.Say::seconds(Rehearsal::WARM_S - $state->ranS()).' more with nothing on.',
+            $house->hasEngine() && $state->ranS() < Reaction::WARM_S => 'Let it run '
+                .''.Say::seconds(Reaction::WARM_S - $state->ranS()).' more with nothing on.',
             $house->hasCord() && ! ($state->cordAtInlet && $state->cordAtMachine) => $this->cord(),
             $house->hasPlate() && ! $state->generator => 'Turn on the generator breaker. Only this one.',
             in_array($house->arrangement, [Arrangement::Lever, Arrangement::Automatic], true)
