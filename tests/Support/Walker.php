@@ -119,9 +119,7 @@ final class Walker
             return open ? open.querySelector('form[data-outbox]').dataset.outbox : null;
             JS)) !== null) {
             $form = '[data-outbox="'.$key.'"]';
-            if ($this->browser->run("return ! document.querySelector('$form').closest('details').open")) {
-                $this->unfold($form);
-            }
+            $this->unfold($form);
             $label = $this->browser->run("const l = document.querySelector('$form').elements.label; return l && l.type !== 'hidden'");
             [$isReading, $low, $high] = $this->browser->run(<<<JS
                 const value = document.querySelector('$form').elements.value;
@@ -145,6 +143,21 @@ final class Walker
         return $this;
     }
 
+    /** Opens the fold in which this stands, if it is shut. */
+    public function unfold(string $css): self
+    {
+        $fold = "document.querySelector('$css').closest('details')";
+        if ($this->browser->run("return $fold.open")) {
+            return $this;
+        }
+        $this->browser->run(
+            "document.querySelectorAll('[data-walk]').forEach((e) => delete e.dataset.walk);"
+            ."$fold.querySelector('summary').dataset.walk = ''",
+        );
+
+        return $this->tap('[data-walk]');
+    }
+
     /** @return array{pages: int, taps: int, keys: int, minutes: float} */
     public function counted(): array
     {
@@ -152,14 +165,6 @@ final class Walker
             'pages' => $this->pages, 'taps' => $this->taps, 'keys' => $this->keys,
             'minutes' => round(($this->taps * self::TAP_S + $this->keys * self::KEY_S) / 60, 1),
         ];
-    }
-
-    /** Opens the fold in which this stands. */
-    private function unfold(string $css): void
-    {
-        $fold = "document.querySelector('$css').closest('details').querySelector('summary')";
-        $this->browser->run("document.querySelectorAll('[data-walk]').forEach((e) => delete e.dataset.walk); $fold.dataset.walk = ''");
-        $this->tap('[data-walk]');
     }
 
     /** By Tab, onward from where the focus is. */

@@ -46,8 +46,7 @@ function surveyed(Walker $walk, string $customer, string $address, array $site, 
     $walk->open("$base/survey")->fill('#j-customer', $customer)->fill('#j-address', $address)->fill('#j-phone', '5550144')
         ->fill('#j-utility', '5550190')->tap('a[href$="/rules"]')->tap('#take-tarn-county button')->see('What is there');
     $walk->pick('#sv-place', 'the m')->pick('#os-kind', $other);
-    $walk->browser->run('document.querySelectorAll("#part-existing, #part-site").forEach((each) => { each.open = true; })');
-    $walk->tap('#existing-none button');
+    $walk->unfold('#existing-none')->tap('#existing-none button')->unfold('#s-level');
     foreach ($site as $field => $value) {
         in_array($field, ['level', 'flood'], true) ? $walk->pick("#s-$field", $value) : $walk->fill("#s-$field", $value);
     }
@@ -59,8 +58,7 @@ function surveyed(Walker $walk, string $customer, string $address, array $site, 
 function priced(Walker $walk, string $base): void
 {
     $walk->open("$base/price-and-papers")->pick('#o-machine', 'we')->tap('#quote-form button')->see('Waits for an answer');
-    $walk->browser->run('document.querySelector("#answer-form").closest("details").open = true');
-    $walk->tap('#answer-form button[type="submit"]')->see('Accepted');
+    $walk->unfold('#answer-form')->tap('#answer-form button[type="submit"]')->see('Accepted');
 }
 
 function kept(Walker $walk, string $base): void
@@ -112,21 +110,8 @@ function rowHouse(Walker $walk): void
     kept($walk, $base);
 }
 
-it('takes a row house from nothing to its log', function () {
-    $walk = new Walker($this->browser, false);
-    rowHouse($walk);
-    within($walk, 'Row house, oxygen, multi-circuit switch, touch', ['pages' => 16, 'taps' => 250, 'keys' => 800]);
-});
-
-it('takes it there by the keys alone, at night theme', function () {
-    $walk = new Walker($this->browser, true);
-    $this->browser->run('document.cookie = "night=1; path=/"');
-    rowHouse($walk);
-    within($walk, 'The same by the keys alone, at night theme', ['pages' => 16, 'taps' => 0, 'keys' => 2400]);
-});
-
-it('takes a house with a standby, a small gas meter and solar from nothing to its log', function () {
-    $walk = new Walker($this->browser, false);
+function standbyHouse(Walker $walk): void
+{
     typed($walk, 'Alder Court house', '40', '200', [
         ['Heat pump 3 tons', '1', '40/2'], ['Range', '3', '50/2'], ['Furnace blower', '1', '15'], ['Fridge', '1', '20'],
         ['Dryer', '3', '30/2'], ['Freezer', '1', '20'], ['Lights', '1', '15'], ['Internet', '1', '15'], ['Well pump 1HP', '1', '20/2'],
@@ -159,11 +144,10 @@ it('takes a house with a standby, a small gas meter and solar from nothing to it
     $walk->open("$base/install")->see('steps done')->work();
     $walk->open("$base/prove")->see('steps done')->work();
     kept($walk, $base);
-    within($walk, 'Standby, gas, solar, automatic service switch, touch', ['pages' => 16, 'taps' => 260, 'keys' => 850]);
-});
+}
 
-it('takes a crowded panel with a barn from nothing to its log, with the line cut twice', function () {
-    $walk = new Walker($this->browser, false);
+function farmhouse(Walker $walk): void
+{
     typed($walk, 'Marrow Hill farmhouse', '20', '200', [
         ['Range', '3', '50/2'], ['Dryer', '3', '30/2'], ['Barn feeder', '1', '60/2'], ['Well pump 1.5HP', '1', '20/2'],
         ['Furnace', '1', '15'], ['Fridge', '1', '20'], ['Kitchen counter left', '2', '20'], ['Freezer', '1', '20'],
@@ -176,8 +160,7 @@ it('takes a crowded panel with a barn from nothing to its log, with the line cut
         'level' => 'yes', 'flood' => 'yes',
     ], 'neither', 'yes');
     $walk->pick('#p0-mwbc', 'yes')->fill('#p0-tandem', '11-20');
-    $walk->browser->run('document.querySelector("#new-panel").closest("details").open = true');
-    $walk->fill('#np-name', 'Barn panel')->fill('#np-spaces', '8')->tap('#new-panel button')->see('Remove Barn panel')
+    $walk->unfold('#new-panel')->fill('#np-name', 'Barn panel')->fill('#np-spaces', '8')->tap('#new-panel button')->see('Remove Barn panel')
         ->pick('#p1-fed', 'Main')->pick('#p1-lugs', 'yes')->pick('#p1-bond', 'yes')->pick('#p1-ground', 'none')->pick('#p1-building', 'yes')
         ->pick('#p1-mwbc', 'no')->pick('#p1-breaker', '5');
     $walk->tap('.breaker[data-space="9"]')->see('Shares its neutral with')->pick('#b-neutral', '11');
@@ -208,5 +191,42 @@ it('takes a crowded panel with a barn from nothing to its log, with the line cut
     $walk->work();
     $walk->open("$base/prove")->see('steps done')->work();
     kept($walk, $base);
+}
+
+/** @return Walker whose hands have the keys alone, with the screen of the night */
+function byNight(Browser $browser): Walker
+{
+    $browser->run('document.cookie = "night=1; path=/"');
+
+    return new Walker($browser, true);
+}
+
+it('takes a row house from nothing to its log', function () {
+    rowHouse($walk = new Walker($this->browser, false));
+    within($walk, 'Row house, oxygen, multi-circuit switch, touch', ['pages' => 16, 'taps' => 250, 'keys' => 800]);
+});
+
+it('takes it there by the keys alone, at night theme', function () {
+    rowHouse($walk = byNight($this->browser));
+    within($walk, 'The same by the keys alone, at night theme', ['pages' => 16, 'taps' => 0, 'keys' => 2400]);
+});
+
+it('takes a house with a standby, a small gas meter and solar from nothing to its log', function () {
+    standbyHouse($walk = new Walker($this->browser, false));
+    within($walk, 'Standby, gas, solar, automatic service switch, touch', ['pages' => 16, 'taps' => 260, 'keys' => 850]);
+});
+
+it('takes that one there by the keys alone, at night theme', function () {
+    standbyHouse($walk = byNight($this->browser));
+    within($walk, 'The same by the keys alone, at night theme', ['pages' => 16, 'taps' => 0, 'keys' => 2400]);
+});
+
+it('takes a crowded panel with a barn from nothing to its log, with the line cut twice', function () {
+    farmhouse($walk = new Walker($this->browser, false));
     within($walk, 'Crowded panel, barn, portable with an interlock, touch', ['pages' => 16, 'taps' => 200, 'keys' => 750]);
+});
+
+it('takes that one there by the keys alone, at night theme, with the line cut twice', function () {
+    farmhouse($walk = byNight($this->browser));
+    within($walk, 'The same by the keys alone, at night theme', ['pages' => 16, 'taps' => 0, 'keys' => 2400]);
 });
