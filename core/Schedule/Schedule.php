@@ -38,11 +38,19 @@ final readonly class Schedule
      */
     public static function planned(array $steps, int $today, ?int $agreed): self
     {
-        $spans = self::soonest($steps, $today, $agreed);
-        $latestEnds = self::latestEnds($steps, $spans, $agreed);
-        $byAgreed = $agreed === null ? [] : self::latestFor($steps, $agreed);
+        $behind = self::passedBy($steps);
+        $steps = array_map(fn (Step $step): Step => $step->waitingFor(array_values(array_diff($step->after, $behind))), $steps);
+        $ahead = array_values(array_filter($steps, fn (Step $step): bool => ! in_array($step->key, $behind, true)));
+        $spans = self::soonest($ahead, $today, $agreed);
+        $latestEnds = self::latestEnds($ahead, $spans, $agreed);
+        $byAgreed = $agreed === null ? [] : self::latestFor($ahead, $agreed);
         $planned = [];
         foreach ($steps as $step) {
+            if (in_array($step->key, $behind, true)) {
+                $planned[] = Planned::behind($step);
+
+                continue;
+            }
             [$start, $end] = $spans[$step->key];
             $isDone = $step->doneOn !== '';
             $slack = $isDone || $end === null || ($latestEnds[$step->key] ?? null) === null ? null : $latestEnds[$step->key] - $end;
@@ -80,7 +88,15 @@ final readonly class Schedule
     /** @return list<Planned> whose length nobody has said */
     public function unknown(): array
     {
-        return array_values(array_filter($this->steps, fn (Planned $p): bool => $p->step->days === null && ! $p->isDone()));
+        return array_values(array_filter(
+            $this->steps, fn (Planned $p): bool => $p->step->days === null && ! $p->isDone() && ! $p->isBehind,
+        ));
+    }
+
+    /** @return list<Planned> that nobody noted as done, though something that waits for them is */
+    public function behind(): array
+    {
+        return array_values(array_filter($this->steps, fn (Planned $p): bool => $p->isBehind));
     }
 
     /** @return list<Planned> steps that the end waits for, in their order */
@@ -96,6 +112,25 @@ final readonly class Schedule
         $ends = array_map(fn (string $key): ?int => $this->find($key)?->end, $install->step->after ?? []);
 
         return $ends === [] || in_array(null, $ends, true) ? null : max($ends);
+    }
+
+    /**
+     * @param  list<Step>  $steps
+     * @return list<string> keys of those that nobody noted as done, though something that waits for them is
+     */
+    private static function passedBy(array $steps): array
+    {
+        $reached = [];
+        foreach (array_reverse($steps) as $step) {
+            if ($step->doneOn !== '' || isset($reached[$step->key])) {
+                $reached += array_fill_keys($step->after, true);
+            }
+        }
+
+        return array_values(array_map(
+            fn (Step $step): string => $step->key,
+            array_filter($steps, fn (Step $step): bool => $step->doneOn === '' && isset($reached[$step->key])),
+        ));
     }
 
     /**

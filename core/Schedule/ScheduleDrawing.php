@@ -14,7 +14,6 @@ use Underpin\Drawing\Element\Text;
 use Underpin\Drawing\Layer;
 use Underpin\Drawing\Sheet;
 use Underpin\Measure\Interval\CivilDay;
-use Underpin\Say;
 
 /** A schedule on a line of days: what decides is filled, what may slip has its room dotted behind it, what is done is green with a tick. */
 final readonly class ScheduleDrawing
@@ -87,6 +86,9 @@ final readonly class ScheduleDrawing
     {
         $middle = $y + self::ROW / 2;
         $name = new Text(0, $middle + 5, $planned->isDone() ? $planned->step->done : $planned->step->ask, ScheduleInk::Name);
+        if ($planned->isBehind) {
+            return [$name, new Text(self::NAMES, $middle + 5, 'not noted', ScheduleInk::Figure)];
+        }
         if ($planned->start === null || $planned->end === null) {
             return [$name, new Text($this->x($planned->start ?? $this->schedule->today) + 4, $middle + 5, 'days not known',
                 ScheduleInk::Figure)];
@@ -132,8 +134,8 @@ final readonly class ScheduleDrawing
         $day = fn (?int $day): string => $day === null ? 'not known' : CivilDay::iso($day);
 
         return [['Step', 'From', 'To', 'May slip', 'Begin by'], ...array_map(fn (Planned $p): array => [
-            $p->isDone() ? $p->step->done : $p->step->ask, $day($p->start), $day($p->end),
-            $p->isDone() ? 'done' : ($p->slack === null ? 'not known' : ($p->slack === 0 ? 'decides' : Say::count($p->slack, 'day'))),
+            $p->isDone() ? $p->step->done : $p->step->ask, ...$p->isBehind ? ['not noted', 'not noted'] : [$day($p->start), $day($p->end)],
+            $p->slip(),
             $p->latest === null ? '' : $day($p->latest),
         ], $this->schedule->steps)];
     }

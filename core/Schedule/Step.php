@@ -21,4 +21,10 @@ final readonly class Step
         public string $doneOn = '', public string $why = '',
     ) {
     }
+
+    /** @param  list<string>  $after  keys */
+    public function waitingFor(array $after): self
+    {
+        return new self($this->key, $this->ask, $this->done, $this->days, $after, $this->begunOn, $this->doneOn, $this->why);
+    }
 }

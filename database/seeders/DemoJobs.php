@@ -53,26 +53,27 @@ use Underpin\Job\WiringMethod;
 /** The jobs of the demo shop. */
 final class DemoJobs
 {
-    /** what became of the quotes of small jobs (null: it waits, or has lapsed), and the days since they were handed over */
+    /** what became of the quotes of small jobs (null: it has lapsed), and the days since they were handed over, the oldest first */
     private const QUOTED = [
         'Aldous cottage' => [AnswerKind::Accepted, 420], 'Calloway duplex' => [AnswerKind::Declined, 380],
         'Eskdale farmhouse' => [null, 330], 'Garrick veterinary' => [AnswerKind::Withdrawn, 290],
-        'Kittering cabin' => [AnswerKind::Accepted, 204],
-        'Quennell house' => [null, 80], 'Rushmere well' => [null, 12],
+        'Kittering cabin' => [AnswerKind::Accepted, 204], 'Rushmere well' => [AnswerKind::Accepted, 96],
+        'Quennell house' => [AnswerKind::Accepted, 48], 'Pellow fish shed' => [AnswerKind::Accepted, 44],
     ];
+
+    /** small jobs whose quote waits for an answer, and the days since it was handed over */
+    private const WAITING = ['Lindqvist house' => 12, 'Oxley garage' => 5];
 
     /** @param  list<User>  $people */
     public static function fill(Shop $shop, array $people): void
     {
         $offers = new DemoOffers($shop);
+        $small = [];
         foreach (self::small($shop) as $i => [$job, $daysAgo]) {
-            $row = JobEditor::create($shop, $people[$i % 2], $job)->row;
-            [$answer, $quoted] = self::QUOTED[$job->name] ?? [null, null];
-            if ($quoted !== null) {
-                $offers->small($people[$i % 2], $row, $answer, $quoted);
-            }
-            DemoWork::small($people[$i % 2], $row);
-            self::date($row->refresh(), $daysAgo);
+            $small[$job->name] = [JobEditor::create($shop, $people[$i % 2], $job)->row, $people[$i % 2], $daysAgo];
+        }
+        foreach (self::QUOTED as $name => [$answer, $quoted]) {
+            $offers->small($small[$name][1], $small[$name][0], $answer, $quoted);
         }
         $lodge = JobEditor::create($shop, $people[1], self::lodge($shop))->row;
         $rowHouse = JobEditor::create($shop, $people[1], self::rowHouse($shop))->row;
@@ -93,6 +94,13 @@ final class DemoJobs
         ));
         $offers->dairy($people[0], $dairy);
         DemoWork::dairy($people[0], $dairy);
+        foreach (self::WAITING as $name => $quoted) {
+            $offers->small($small[$name][1], $small[$name][0], null, $quoted);
+        }
+        foreach ($small as [$row, $by, $daysAgo]) {
+            DemoWork::small($by, $row);
+            self::date($row->refresh(), $daysAgo);
+        }
     }
 
     private static function dairy(Shop $shop): JobFile

@@ -35,13 +35,21 @@ final class DemoOffers
         $this->book = ShopPrices::book($shop);
     }
 
-    /** Two ways beside each other, waiting for an answer. */
+    /** Two ways beside each other; the first was taken, and all that the work waited for has come. */
     public function dairy(User $by, Job $row): void
     {
         $this->offer($by, $row, new Offer(['transfer_subpanel'], false,
             note: 'The milking line runs on either. With the transfer panel nobody can '
             .'bring on more than the machine carries.'));
-        $this->quote($by, $row, 6);
+        $this->quote($by, $row, 26);
+        $this->answer($by, $row, AnswerKind::Accepted, 'Emeric Dunne', 23);
+        $came = array_map(
+            fn (string $step, array $days): StepNote => new StepNote($step, null, self::day($days[0]), self::day($days[1])),
+            ['permit', 'machine', 'parts'], [[22, 11], [22, 6], [22, 15]],
+        );
+        JobEditor::change($row->refresh(), $by, 'What the work waited for', fn (JobFile $file): JobFile => $file->with(
+            new Agreed(self::day(3), $came),
+        ));
     }
 
     /** Small jobs, and what became of their quotes. */

@@ -11,6 +11,7 @@ use Illuminate\Support\Carbon;
 use Underpin\Checklist\ChecklistStep;
 use Underpin\Design\Design;
 use Underpin\Install\InstallList;
+use Underpin\Job\Agreed;
 use Underpin\Job\Customer;
 use Underpin\Job\Job as JobFile;
 use Underpin\Job\Log\Log;
@@ -72,7 +73,7 @@ final class DemoWork
                 new LogEntry('l5', self::day(180), LogKind::LoadedTest, 10.6, null, null, 60.0, by: 'Tobiah Renn'),
                 new LogEntry('l6', self::day(96), LogKind::Start, 10.9, by: 'Ivo Marchetti'),
                 new LogEntry('l7', self::day(95), LogKind::Fuel, null, null, 5.0, note: 'treated', by: 'Ivo Marchetti'),
-            ]), $file->agreed->noting(new StepNote('hand-over', null, '', self::day(371))));
+            ]), self::handedOver($file, 371));
         });
     }
 
@@ -111,7 +112,7 @@ final class DemoWork
         if ($since !== null) {
             JobEditor::change($row->refresh(), $by, 'Handed over', fn (JobFile $file): JobFile => $file->with(
                 new Customer($file->customer->name, $file->customer->address, $file->customer->phone, $mail),
-                $file->agreed->noting(new StepNote('hand-over', null, '', self::day($since))),
+                self::handedOver($file, $since),
                 new Log([
                     new LogEntry('l1', self::day($since), LogKind::Start, 0.4, by: $by->name),
                     new LogEntry('l2', self::day($tested), LogKind::LoadedTest, $hours - 0.2, null, null, 60.0, by: $by->name),
@@ -120,6 +121,19 @@ final class DemoWork
                 $file->work->with(dryRuns: [new DryRun('r1', self::day($tested), $row->customer_name, 14.0, 1)]),
             ));
         }
+    }
+
+    /** Every step on the way to it with its days. */
+    private static function handedOver(JobFile $file, int $daysAgo): Agreed
+    {
+        $agreed = $file->agreed;
+        $days = ['permit' => [23, 12], 'machine' => [23, 8], 'parts' => [22, 5], 'inspection' => [1, 0], 'hand-over' => [null, 0]];
+        foreach (['quote' => [null, 24], 'install' => [2, 1], 'prove' => [null, 0], ...$days] as $step => [$from, $to]) {
+            $begun = $from === null ? '' : self::day($daysAgo + $from);
+            $agreed = $agreed->noting(new StepNote($step, null, $begun, self::day($daysAgo + $to)));
+        }
+
+        return $agreed;
     }
 
     /**

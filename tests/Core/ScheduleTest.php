@@ -24,6 +24,8 @@ use Underpin\Prove\ProveList;
 use Underpin\Refused;
 use Underpin\Schedule\Planned;
 use Underpin\Schedule\Schedule;
+use Underpin\Schedule\ScheduleDates;
+use Underpin\Schedule\ScheduleDrawing;
 use Underpin\Schedule\Step;
 use Underpin\Schedule\Steps;
 use Underpin\Sizing\Supply;
@@ -128,6 +130,27 @@ it('agrees with the longest way through any chain', function (int $seed) {
     // What decides is a way through from the first day to the last.
     expect(array_sum(array_map(fn (Planned $p): int => $p->step->days, $schedule->deciding())))->toBeGreaterThanOrEqual($longest('end'));
 })->with(range(1, 12));
+
+it('plans no more what is behind something that is done, and says that it was not noted', function () {
+    $steps = [
+        step('quote', 0), step('permit', 10, ['quote']), step('machine', null, ['quote']),
+        step(Steps::INSTALL, 2, ['permit', 'machine'], '', '2025-11-20'), step('inspection', 4, [Steps::INSTALL]),
+        step('hand-over', 1, ['inspection']),
+    ];
+    $schedule = planned($steps);
+    $behind = fn (Schedule $s): array => array_map(fn (Planned $p): string => $p->step->key, $s->behind());
+    expect($behind($schedule))->toBe(['quote', 'permit', 'machine'])
+        ->and($schedule->unknown())->toBe([])
+        ->and(array_column(ScheduleDates::of($schedule), 'key'))->toBe(['step-inspection', 'step-hand-over'])
+        ->and(day($schedule->find('hand-over')->end))->toBe('2026-11-28')
+        ->and(deciding($schedule))->toBe(['inspection', 'hand-over'])
+        ->and(array_map(fn (Planned $p): string => $p->slip(), $schedule->steps))
+        ->toBe([...array_fill(0, 3, 'what waits for it is done'), 'done', 'decides', 'decides'])
+        ->and(ScheduleDrawing::of($schedule)->twin[2])->toBe(['permit', 'not noted', 'not noted', 'what waits for it is done', ''])
+        ->and($behind(planned(chain())))->toBe([])
+        ->and($behind(planned([...array_slice($steps, 0, 5), step('hand-over', 1, ['inspection'], '', '2025-11-22')])))
+        ->toBe(['quote', 'permit', 'machine', 'inspection']);
+});
 
 /** @return list<string> keys of the steps */
 function keys(Job $job, ?PriceBook $book = null): array

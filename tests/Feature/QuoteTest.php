@@ -6,12 +6,19 @@ use App\Access\PersonRole;
 use App\JobFile\JobRows;
 use App\Models\Job;
 use App\Models\PartPrice;
+use Tests\Support\Changed;
+use Underpin\Job\Agreed;
 use Underpin\Job\Quote\AnswerKind;
+use Underpin\Job\Quote\Quotes;
 
 beforeEach(function () {
     $this->nell = $this->demo();
     $this->actingAs($this->nell);
     $this->row = Job::query()->where('name', 'Kestrel Gap goat dairy')->firstOrFail();
+    // As it was while the quote waited for its answer.
+    App\JobFile\JobEditor::change($this->row, $this->nell, 'Waits', fn ($file) => $file->with(
+        new Quotes([Changed::of($file->quotes->last(), answer: null)]), new Agreed,
+    ));
     $this->base = "/jobs/{$this->row->id}";
     $this->file = fn () => JobRows::read($this->row->refresh());
     $this->total = fn (): int => (int) preg_match(
@@ -24,26 +31,26 @@ beforeEach(function () {
         new Underpin\Job\WireRun(30.0, $ft, 50, laying: $file->wire->laying, lengths: $file->wire->lengths),
     ));
     $this->answer = fn (array $with) => $this->put("$this->base/quotes/answer", [
-        'quote' => '1009-1', 'kind' => 'accepted', 'name' => 'Orla Dunne', 'on' => now()->toDateString(), 'way' => 'interlock',
+        'quote' => '1010-1', 'kind' => 'accepted', 'name' => 'Orla Dunne', 'on' => now()->toDateString(), 'way' => 'interlock',
         'signature' => '10,10 12,14 18,20 24,26 30,30 33,33 36,36 39,39', ...$with,
     ]);
 });
 
 it('sets two ways beside each other, hands a quote over, and a revision that says what is other', function () {
-    $this->get("$this->base/price-and-papers")->assertOk()->assertSee('Transfer panel as a sub-panel')->assertSee('Quote 1009');
+    $this->get("$this->base/price-and-papers")->assertOk()->assertSee('Transfer panel as a sub-panel')->assertSee('Quote 1010');
     ($this->longer)(50.0);
     $this->get("$this->base/loads")->assertSee('Not as quoted')->assertSee('6 AWG copper, black: 50 ft, quoted 38');
     ($this->handOver)(true)->assertSessionHasNoErrors();
     $last = ($this->file)()->quotes->last();
-    expect($last->id())->toBe('1009-2')->and($last->by)->toBe('Nell Varga')->and($last->on)->toBe(now()->toDateString())
+    expect($last->id())->toBe('1010-2')->and($last->by)->toBe('Nell Varga')->and($last->on)->toBe(now()->toDateString())
         ->and(implode(' ', $last->changes))->toContain('6 AWG copper, black: 50 ft in the place of 38');
     $this->get("$this->base/loads")->assertDontSee('Not as quoted');
     $this->get("$this->base/price-and-papers")->assertSee('Replaced by a revision');
     ($this->handOver)(false)->assertSessionHasNoErrors();
-    expect(($this->file)()->quotes->last()->id())->toBe('1010-1')->and($this->nell->shop->refresh()->last_quote)->toBe(1010);
-    $pdf = (string) $this->get("$this->base/quotes/1009-2.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+    expect(($this->file)()->quotes->last()->id())->toBe('1013-1')->and($this->nell->shop->refresh()->last_quote)->toBe(1013);
+    $pdf = (string) $this->get("$this->base/quotes/1010-2.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
     expect($pdf)->toStartWith('%PDF');
-    $this->get("$this->base/quotes/1009-9.pdf")->assertRedirect("$this->base/price-and-papers");
+    $this->get("$this->base/quotes/1010-9.pdf")->assertRedirect("$this->base/price-and-papers");
 });
 
 it('hands nothing over that is not what the page showed, or not whole', function () {
@@ -76,7 +83,7 @@ it('takes an answer with name, day, way and a signature, and refuses what is non
         ->and($answer->signature->points())->toHaveCount(1);
     $this->get("$this->base/price-and-papers")->assertSee('Orla Dunne, '.now()->toDateString());
     $path = (string) tempnam(sys_get_temp_dir(), 'quote');
-    file_put_contents($path, $this->get("$this->base/quotes/1009-1.pdf")->getContent());
+    file_put_contents($path, $this->get("$this->base/quotes/1010-1.pdf")->getContent());
     expect((string) shell_exec('pdftotext -layout '.escapeshellarg($path).' -'))
         ->toContain('Accepted: interlock on the panel main. Orla Dunne')
         ->toContain('$5,720.22')->not->toContain('822.10');

@@ -10,10 +10,15 @@
     </form>
     @php($deciding = array_map(fn ($p) => lcfirst($p->step->ask), array_filter($schedule->deciding(), fn ($p) => $p->step->key !== 'hand-over')))
     @php($unknown = Underpin\Say::list(array_map(fn ($p) => lcfirst($p->step->ask), $schedule->unknown()), 6))
-    @if ($schedule->soonestWork() === null)<div class="notice"><b>No day can be named yet.</b> Nobody has said how long this takes: {{ $unknown }}. Note it in the table below.</div>
+    @php($handOver = $schedule->find('hand-over'))
+    @php($work = $schedule->find(Underpin\Schedule\Steps::INSTALL))
+    @if ($handOver?->isDone())<p><b>Handed over on {{ $day($handOver->end) }}.</b></p>
+    @elseif ($work?->isDone())<p><b>The work was done on {{ $day($work->end) }}.</b>@if ($deciding !== []) Before it is handed over: {{ Underpin\Say::list(array_values($deciding), 5) }}.@endif</p>
+    @elseif ($schedule->soonestWork() === null)<div class="notice"><b>No day can be named yet.</b> Nobody has said how long this takes: {{ $unknown }}. Note it in the table below.</div>
     @elseif ($schedule->lateBy() > 0)<div class="notice"><b>The agreed day cannot be kept:</b> what the work waits for is there {{ Underpin\Say::count($schedule->lateBy(), 'day') }} later.@if ($deciding !== []) What decides: {{ Underpin\Say::list(array_values($deciding), 5) }}.@endif</div>
     @else<p><b>The work can begin on {{ $day($schedule->soonestWork()) }}.</b>@if ($deciding !== []) What decides: {{ Underpin\Say::list(array_values($deciding), 5) }}.@endif</p>@endif
     @if ($schedule->soonestWork() !== null && $unknown !== '')<p class="quiet">When all is done is not known: nobody has said how long this takes: {{ $unknown }}.</p>@endif
+    @if ($schedule->behind() !== [])<div class="notice"><b>Not noted, though what waits for it is done:</b> {{ Underpin\Say::list(array_map(fn ($p) => lcfirst($p->step->ask), $schedule->behind()), 6) }}. Note the days below; what was never asked is still to be asked.</div>@endif
     @php($drawing = Underpin\Schedule\ScheduleDrawing::of($schedule))
     <figure class="course" tabindex="0" role="group" aria-label="{{ $drawing->title }}; the same in the table below it"><x-drawing :drawing="$drawing"/></figure>
     <section class="scroll" tabindex="0" aria-label="Steps"><table class="table course-table is-stacking">
@@ -27,8 +32,8 @@
                 <td data-label="{{ $f->field($name)->label }}"><input class="input {{ $name === 'days' ? 'num' : '' }}" form="step-{{ $step->key }}" name="{{ $name }}" type="{{ $name === 'days' ? 'text' : 'date' }}" value="{{ $value }}" @if ($name === 'days') inputmode="numeric" size="4" placeholder="{{ $step->days }}" @endif autocomplete="off" aria-label="{{ $f->field($name)->label }}, {{ lcfirst($step->ask) }}">@if ($value === '' && $name === 'begun_on' && $step->begunOn !== '')<small class="mono">{{ $step->begunOn }}</small>@endif @if ($value === '' && $name === 'done_on' && $step->doneOn !== '')<small class="mono">{{ $step->doneOn }}</small>@endif</td>
                 @endforeach
                 <td class="mono" data-label="Begin by">@if ($planned->latest !== null)<span class="{{ $planned->isLate($schedule->today) ? 'late' : '' }}">{{ $day($planned->latest) }}{{ $planned->isLate($schedule->today) ? ', late' : '' }}</span>@endif</td>
-                <td class="mono" data-label="Soonest done">{{ $planned->isDone() ? 'done' : $day($planned->end) }}</td>
-                <td data-label="May slip">{{ $planned->isDone() ? '' : ($planned->slack === null ? 'not known' : ($planned->slack === 0 ? 'decides' : Underpin\Say::count($planned->slack, 'day'))) }}</td></tr>
+                <td class="mono" data-label="Soonest done">{{ $planned->isDone() ? 'done' : ($planned->isBehind ? 'not noted' : $day($planned->end)) }}</td>
+                <td data-label="May slip">{{ $planned->isDone() ? '' : $planned->slip() }}</td></tr>
         @endforeach</tbody>
     </table></section>
 @endif
