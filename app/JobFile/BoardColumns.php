@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\JobFile;
 
 use Underpin\Design\Design;
-use Underpin\Job\SentPaper;
+use Underpin\Job\Job;
 use Underpin\Keep\Care;
 use Underpin\Keep\CareItem;
 
@@ -24,7 +24,7 @@ final class BoardColumns
         return [
             'dues' => $dues === [] ? null : $dues, 'next_due' => $dues[0]['on'] ?? null,
             'install_on' => $isOver || $agreed->installOn === '' ? null : $agreed->installOn,
-            'waits_for' => $isOver ? null : self::waitsFor($agreed->sent),
+            'waits_for' => $isOver ? null : self::waitsFor($design->job),
         ];
     }
 
@@ -41,12 +41,18 @@ final class BoardColumns
         ], $dated));
     }
 
-    /** @param  list<SentPaper>  $sent */
-    private static function waitsFor(array $sent): ?string
+    /** The longest wait: for the customer's word on a quote, or for who was sent a paper. */
+    private static function waitsFor(Job $job): ?string
     {
-        $open = array_values(array_filter($sent, fn (SentPaper $paper): bool => $paper->backOn === ''));
-        usort($open, fn (SentPaper $x, SentPaper $y): int => $x->on <=> $y->on);
+        $quote = $job->quotes->standing();
+        $open = $quote === null || $quote->answer !== null ? [] : [
+            [$quote->on, "the customer, since $quote->on: {$quote->title()}, good until $quote->until"],
+        ];
+        foreach ($job->agreed->sent as $paper) {
+            array_push($open, ...$paper->backOn === '' ? [[$paper->on, "$paper->to, since $paper->on"]] : []);
+        }
+        sort($open);
 
-        return $open === [] ? null : mb_substr("{$open[0]->to}, since {$open[0]->on}", 0, self::LONGEST);
+        return $open === [] ? null : mb_substr($open[0][1], 0, self::LONGEST);
     }
 }

@@ -144,10 +144,11 @@ final readonly class Schedule
             $ends = array_map(fn (string $key): ?int => $spans[$key][1] ?? null, $step->after);
             $ready = in_array(null, $ends, true) ? null : max([$today, ...$ends]);
             $isWork = $step->key === Steps::INSTALL;
-            $start = CivilDay::read($step->begunOn) ?? ($isWork && $ready !== null ? self::workday(max($ready, $agreed ?? $ready))
+            $done = CivilDay::read($step->doneOn);
+            $start = CivilDay::read($step->begunOn) ?? $done ?? ($isWork && $ready !== null ? self::workday(max($ready, $agreed ?? $ready))
                 : $ready);
-            $end = CivilDay::read($step->doneOn) ?? ($start === null || $step->days === null ? null : max($today, $start + $step->days));
-            $spans[$step->key] = [$start ?? $end, $end];
+            $end = $done ?? ($start === null || $step->days === null ? null : max($today, $start + $step->days));
+            $spans[$step->key] = [$start, $end];
         }
 
         return $spans;

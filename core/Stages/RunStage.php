@@ -9,8 +9,8 @@ use Underpin\Outage\CardGap;
 use Underpin\Outage\CardGaps;
 use Underpin\StageKey;
 
-/** The switching card. Everything before it makes it; only a card that can be handed over counts. */
-final class RunStage implements Stage
+/** The switching card. Everything before it makes it; only a card that can be handed over counts, and only behind work that is proven. */
+final class RunStage implements DerivedStage
 {
     public function key(): StageKey
     {

@@ -76,10 +76,11 @@ final readonly class Stages
     public function reached(array $reports): Stage
     {
         $reached = $this->stages[0];
+        $isBefore = true;
         foreach ($reports as $report) {
-            if ($report->progress->isAtLeast($report->stage->countsFrom())) {
-                $reached = $report->stage;
-            }
+            $counts = $report->progress->isAtLeast($report->stage->countsFrom()) && ($isBefore || ! $report->stage instanceof DerivedStage);
+            $reached = $counts ? $report->stage : $reached;
+            $isBefore = $counts;
         }
 
         return $reached;

@@ -8,9 +8,12 @@ use Tests\Support\Changed;
 use Tests\Support\Houses;
 use Underpin\Assembly\ComponentKind;
 use Underpin\Assembly\ConductorKind;
+use Underpin\Checklist\ChecklistStep;
 use Underpin\Checks\Review;
 use Underpin\Codebook\ConductorSize;
 use Underpin\Connection\Possible;
+use Underpin\Design\Design;
+use Underpin\Install\InstallList;
 use Underpin\Job\Circuit;
 use Underpin\Job\Fuel;
 use Underpin\Job\GeneratorNeutral;
@@ -30,7 +33,10 @@ use Underpin\Job\StartRoutine;
 use Underpin\Job\SwitchKind;
 use Underpin\Job\WireRun;
 use Underpin\Job\WiringMethod;
+use Underpin\Job\Work\StepRecord;
+use Underpin\Job\Work\Work;
 use Underpin\Outage\SwitchingCard;
+use Underpin\Prove\ProveList;
 use Underpin\Sizing\Supply;
 use Underpin\StageKey;
 use Underpin\Stages\Progress;
@@ -289,13 +295,28 @@ it('finds what is wrong with a job, worst first', function (Job $job, string $co
     ],
 ]);
 
-it('opens at the furthest stage that was begun; a card counts only once it is done', function (Job $job, StageKey $stage) {
-    expect(Houses::reached(Review::of($job)))->toBe($stage);
+it('opens at the furthest stage that was begun; a card counts only once it is done, and the work proven', function (
+    Job $job, StageKey $stage, string $begun = '',
+) {
+    $list = match ($begun) {
+        'install' => InstallList::of(new Design($job)),
+        'prove' => ProveList::of(new Design($job)),
+        default => [],
+    };
+    $work = new Work(array_map(
+        fn (ChecklistStep $step): StepRecord => new StepRecord($step->key, 'NV', '2026-11-27 09:30', $step->text), array_slice($list, 0, 1),
+    ));
+    expect(Houses::reached(Review::of($job->with($work))))->toBe($stage);
 })->with([
     'nothing' => [Houses::job('x'), StageKey::Survey],
     'loads marked' => [Houses::small(), StageKey::Loads],
     'wire measured, card not ready' => [Houses::small(Houses::supply(1800, 2000, 240, Outlet::Locking20, 20), 'interlock'), StageKey::Wire],
-    'card ready' => [Houses::small(Houses::supply(), 'interlock'), StageKey::Run],
+    'card ready' => [Houses::small(Houses::supply(), 'interlock'), StageKey::Wire],
+    'card ready, work begun' => [Houses::small(Houses::supply(), 'interlock'), StageKey::Install, 'install'],
+    'card ready, proof begun' => [Houses::small(Houses::supply(), 'interlock'), StageKey::Run, 'prove'],
+    'proof begun, card not ready' => [
+        Houses::small(Houses::supply(1800, 2000, 240, Outlet::Locking20, 20), 'interlock'), StageKey::Prove, 'prove',
+    ],
 ]);
 
 it('says in whole sentences why a way of connecting works or not', function (Job $job, string $kind, string $said) {

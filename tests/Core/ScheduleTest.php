@@ -144,6 +144,7 @@ it('plans no more what is behind something that is done, and says that it was no
         ->and(array_column(ScheduleDates::of($schedule), 'key'))->toBe(['step-inspection', 'step-hand-over'])
         ->and(day($schedule->find('hand-over')->end))->toBe('2026-11-28')
         ->and(deciding($schedule))->toBe(['inspection', 'hand-over'])
+        ->and(day($schedule->find(Steps::INSTALL)->start))->toBe('2025-11-20')
         ->and(array_map(fn (Planned $p): string => $p->slip(), $schedule->steps))
         ->toBe([...array_fill(0, 3, 'what waits for it is done'), 'done', 'decides', 'decides'])
         ->and(ScheduleDrawing::of($schedule)->twin[2])->toBe(['permit', 'not noted', 'not noted', 'what waits for it is done', ''])

@@ -227,7 +227,7 @@ it('goes the whole way with forms alone', function () {
     )->assertRedirect("$this->base/wire");
     $this->put("$this->base/start-routine", ['start_school' => 'cord_first'])->assertRedirect("$this->base/run");
     $this->get("$this->base/run")->assertSee('5–7')->assertSee('Well pump')->assertDontSee('Draft: do not hand over');
-    expect(Job::query()->findOrFail($this->job->id)->reached)->toBe('run');
+    expect(Job::query()->findOrFail($this->job->id)->reached)->toBe('wire');
 });
 
 it('finds typical loads by a few letters', function () {

@@ -97,7 +97,8 @@ it('is the day of the shop: what is agreed, overdue, due and waited for, and by 
     $this->get('/?show=overdue')->assertSee('Aldous cottage')->assertDontSee('Pellow fish shed');
     $this->get('/?show=week')->assertSee('Kittering cabin');
     $this->get('/?show=month')->assertSee('Rushmere well');
-    $this->get('/?show=waiting')->assertSee('Lake Ansgar lodge')->assertDontSee('Kittering');
+    $this->get('/?show=waiting')->assertSee('Lake Ansgar lodge')->assertDontSee('Kittering')
+        ->assertSeeInOrder(['Oxley garage', 'Waits for the customer, since', 'good until'])->assertDontSee('Rushmere well');
     $this->get('/?show=overdue&q=zzz')->assertSee('Nothing here');
     $this->get('/?by_place=1')->assertOk();
     $this->get('/?show=nonsense')->assertOk()->assertSee('Kestrel Gap');
