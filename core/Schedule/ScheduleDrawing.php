@@ -37,10 +37,13 @@ final readonly class ScheduleDrawing
 
     private function __construct(private Schedule $schedule)
     {
-        $days = [$schedule->today, ...$schedule->agreed === null ? [] : [$schedule->agreed]];
+        // What is all behind us is drawn as it went, without the time since.
+        $isOpen = array_filter($schedule->steps, fn (Planned $p): bool => ! $p->isDone() && ! $p->isBehind) !== [];
+        $days = [...$isOpen ? [$schedule->today] : [], ...$schedule->agreed === null ? [] : [$schedule->agreed]];
         foreach ($schedule->steps as $planned) {
             array_push($days, ...array_filter([$planned->start, $planned->end], is_int(...)));
         }
+        $days = $days === [] ? [$schedule->today] : $days;
         $this->first = min($days) - CivilDay::weekday(min($days));
         $this->last = max(max($days) + 1, $this->first + 14);
     }
@@ -116,11 +119,13 @@ final readonly class ScheduleDrawing
     /** @return list<Element> */
     private function marks(float $height): array
     {
-        $today = $this->x($this->schedule->today);
+        $today = $this->schedule->today > $this->last ? null : $this->x($this->schedule->today);
         $agreed = $this->schedule->agreed === null ? null : $this->x($this->schedule->agreed);
 
         return [
-            new Line($today, 18, $today, $height, ScheduleInk::Today), new Text($today + 3, 14, 'today', ScheduleInk::TodayWords),
+            ...$today === null ? [] : [
+                new Line($today, 18, $today, $height, ScheduleInk::Today), new Text($today + 3, 14, 'today', ScheduleInk::TodayWords),
+            ],
             ...$agreed === null ? [] : [
                 new Line($agreed, 18, $agreed, $height, ScheduleInk::Agreed),
                 new Text($agreed - 3, 14, 'agreed', ScheduleInk::AgreedWords, Anchor::End),

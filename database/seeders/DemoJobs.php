@@ -98,8 +98,8 @@ final class DemoJobs
             $offers->small($small[$name][1], $small[$name][0], null, $quoted);
         }
         foreach ($small as [$row, $by, $daysAgo]) {
-            DemoWork::small($by, $row);
-            self::date($row->refresh(), $daysAgo);
+            $last = [$daysAgo, self::QUOTED[$row->name][1] ?? null, self::WAITING[$row->name] ?? null, DemoWork::small($by, $row)];
+            self::date($row->refresh(), min(array_filter($last, is_int(...))));
         }
     }
 

@@ -100,7 +100,8 @@ final class DemoWork
         });
     }
 
-    public static function small(User $by, Job $row): void
+    /** @return ?int days since the last entry of its log; null: it has none */
+    public static function small(User $by, Job $row): ?int
     {
         [$since, $tested, $started, $hours, $mail] = self::HANDED_OVER[$row->name] ?? [null, 0, 0, 0.0, ''];
         $agreed = self::AGREED[$row->name] ?? null;
@@ -121,6 +122,8 @@ final class DemoWork
                 $file->work->with(dryRuns: [new DryRun('r1', self::day($tested), $row->customer_name, 14.0, 1)]),
             ));
         }
+
+        return $since === null ? null : $started;
     }
 
     /** Every step on the way to it with its days. */

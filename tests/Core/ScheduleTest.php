@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Tests\Core\ScheduleTest;
 
 use Tests\Support\Changed;
+use Tests\Support\Drawn;
 use Tests\Support\Houses;
 use Underpin\Checklist\ChecklistStep;
 use Underpin\Design\Design;
+use Underpin\Drawing\Element\Text;
 use Underpin\Install\InstallList;
 use Underpin\Job\Agreed;
 use Underpin\Job\Job;
@@ -152,6 +154,15 @@ it('plans no more what is behind something that is done, and says that it was no
         ->and($behind(planned([...array_slice($steps, 0, 5), step('hand-over', 1, ['inspection'], '', '2025-11-22')])))
         ->toBe(['quote', 'permit', 'machine', 'inspection']);
 });
+
+it('draws what is all behind us without the time since', function (string $handedOver, bool $hasToday) {
+    $drawing = ScheduleDrawing::of(planned([
+        step('quote', 0, [], '', '2025-10-28'), step(Steps::INSTALL, 2, ['quote'], '', '2025-11-20'),
+        step('hand-over', 1, [Steps::INSTALL], '', $handedOver),
+    ]));
+    $words = array_map(fn (Text $text): string => $text->words, Drawn::of($drawing)->only(Text::class));
+    expect(in_array('today', $words, true))->toBe($hasToday);
+})->with([['2025-11-21', false], ['', true]]);
 
 /** @return list<string> keys of the steps */
 function keys(Job $job, ?PriceBook $book = null): array
