@@ -13,7 +13,7 @@ final class Finder
     /** @return list<Place> */
     private static function places(): array
     {
-        return [new Stages, new Circuits, new Actions, new Jobs, new Rules, new TypicalLoads, new Guide];
+        return [new Stages, new Circuits, new Actions, new Jobs, new Rules, new TypicalLoads, new PricedParts, new Guide];
     }
 
     /** @return list<Found> none: nothing is called so */

@@ -16,7 +16,7 @@ use Underpin\Refused;
 /** Cells of a sheet of the shop's things, saved as they are left: each row for itself, so that one bad cell holds up no other. */
 final class Cells
 {
-    /** @var list<array{row: string, key: string}> */
+    /** @var list<array{row: string, key: string, set: array<string, ?string>}> set: what changed along with what was typed */
     private array $saved = [];
 
     /** @var list<array{row: string, column: string, message: string}> */
@@ -29,14 +29,14 @@ final class Cells
     /**
      * @param  array<string, array<string, array{value: string, was: ?string}>>  $rows  by key of the row (or what the page calls a
      *                                                                                  new one) and by column
-     * @return array{saved: list<array{row: string, key: string}>, refused: list<array{row: string, column: string, message: string}>}
+     * @return array{saved: list<array{row: string, key: string, set: array<string, ?string>}>, refused: list<array{row: string, column: string, message: string}>}
      */
     public function save(array $rows): array
     {
         foreach ($rows as $row => $cells) {
             try {
                 $key = DB::transaction(fn (): string => $this->row((string) $row, $cells));
-                $this->saved[] = ['row' => (string) $row, 'key' => $key];
+                $this->saved[] = ['row' => (string) $row, 'key' => $key, 'set' => $this->follows($cells)];
             } catch (Refused $refused) {
                 $this->refuse((string) $row, $cells, $refused->field, $refused->getMessage());
             } catch (Conflict $conflict) {
@@ -63,7 +63,7 @@ final class Cells
         $this->knowColumns(array_keys($cells));
         $there = $this->of->of($this->user->shop_id)->where($this->of->keyColumn(), $row)->first();
         $before = $there === null ? $this->begun($row) : $this->of->line($there);
-        $now = $this->read($before, $cells);
+        $now = $this->read([...$before, ...$this->follows($cells)], $cells);
         if ($there === null) {
             if ($this->of->same($this->user->shop_id, $now) !== null) {
                 throw new Refused(array_key_first($cells) ?? '', "{$this->of->title($now)}: there is a row of that name already.");
@@ -104,6 +104,15 @@ final class Cells
         }
 
         return $form->read((object) $case);
+    }
+
+    /**
+     * @param  array<string, array{value: string, was: ?string}>  $cells
+     * @return array<string, ?string> by column
+     */
+    private function follows(array $cells): array
+    {
+        return $this->of->follows(array_map(fn (array $cell): string => $cell['value'], $cells));
     }
 
     /**

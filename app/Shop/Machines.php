@@ -69,6 +69,11 @@ final class Machines implements SheetThing
         return self::held(MachineLine::read($key, $line));
     }
 
+    public function follows(array $changed): array
+    {
+        return [];
+    }
+
     public function line(Model $row): array
     {
         return $row instanceof Machine ? MachineLine::write($row->core()) : throw new LogicException('A machine is asked for.');

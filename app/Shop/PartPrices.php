@@ -67,6 +67,15 @@ final class PartPrices implements SheetThing
         ];
     }
 
+    /** A price that was typed is that of the day; no price is of no day. */
+    public function follows(array $changed): array
+    {
+        $usd = $changed['price_usd'] ?? null;
+
+        return $usd === null || array_key_exists('price_on', $changed) ? []
+            : ['price_on' => trim($usd) === '' ? null : now()->toDateString()];
+    }
+
     public function line(Model $row): array
     {
         return $row instanceof PartPrice ? [

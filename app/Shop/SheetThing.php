@@ -31,6 +31,12 @@ interface SheetThing extends ShopThing
      */
     public function columns(string $key, Values $line): array;
 
+    /**
+     * @param  array<string, string>  $changed  what was typed, by field of the form
+     * @return array<string, ?string> what changes along with them, by field of the form
+     */
+    public function follows(array $changed): array;
+
     /** @return array<string, float|int|string|bool|null> by field of the form */
     public function line(Model $row): array;
 }

@@ -95,6 +95,11 @@ final class ShopRanges implements SheetThing
         return ['of' => $key, ...$ends];
     }
 
+    public function follows(array $changed): array
+    {
+        return [];
+    }
+
     public function line(Model $row): array
     {
         return $row instanceof ShopRange ? ['of' => $row->of, 'low' => $row->low, 'high' => $row->high] : [];

@@ -60,6 +60,11 @@ final class TaskPrices implements SheetThing
         return ['item' => $key, 'price_usd' => $line->numberOrNull('price_usd'), 'hours' => $line->numberOrNull('hours')];
     }
 
+    public function follows(array $changed): array
+    {
+        return [];
+    }
+
     public function line(Model $row): array
     {
         return $row instanceof PriceRow ? ['item' => $row->item, 'hours' => $row->hours, 'price_usd' => $row->price_usd] : [];

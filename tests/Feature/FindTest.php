@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Find\Rules;
+use App\Models\PartPrice;
 
 beforeEach(function () {
     $this->user = $this->demo();
@@ -27,6 +28,7 @@ const FOUND = [
     'what can be done here' => ['interlock', 'Interlock: the moves', 'this job', '/connect'],
     'the quote' => ['quote', 'Quote and price', 'this job', '#quotes'],
     'a typical load by what it is called' => ['cpap', 'Breathing aid at night', 'typical load', '/library/', false],
+    'a part by its name' => ['interlock kit', 'Interlock kit, as listed for the panel', 'part, $', '/prices#part-interlock-kit', false],
     'help' => ['begin a job', 'Begin a job', 'help', '/help#begin-a-job', false],
 ];
 
@@ -42,10 +44,15 @@ it('finds what people look for', function () {
 });
 
 it('finds nothing of another shop, and says so', function () {
+    PartPrice::query()->create([
+        'shop_id' => $this->user->shop_id, 'key' => 'heron-clamp', 'part' => 'Heron clamp', 'unit' => 'each', 'pack' => 1,
+    ]);
+    expect(($this->find)('heron clamp'))->toContain('#part-heron-clamp')->toContain('no price yet');
     $this->flushSession();
     $this->actingAs($this->person('sam@two.example'));
     expect(($this->find)('salt'))->not->toContain('Salt Wharf')->toContain('Nothing is called');
     expect(($this->find)('milk'))->not->toContain('loads?at=');
+    expect(($this->find)('heron clamp'))->not->toContain('#part-');
 });
 
 it('takes odd words for words', function () {

@@ -47,6 +47,21 @@ it('takes a pasted block, a row at a time, and holds up no good row for a bad on
         ->and($book->part('Anvil'))->toBeNull()->and(ShopEvent::query()->where('of', 'part')->count())->toBe(2);
 });
 
+it('takes a price that is typed as that of the day, unless its day is typed too', function () {
+    $today = now()->toDateString();
+    $on = fn (): ?string => PartPrice::query()->sole()->price_on;
+    ($this->type)(['new 0' => ['part' => 'Sign', 'price_usd' => '2', 'price_on' => '2026-01-05']])->assertJsonPath('saved.0.set', []);
+    expect($on())->toBe('2026-01-05');
+    ($this->type)(['sign' => ['supplier' => ['', 'our shelf']]])->assertJsonPath('saved.0.set', []);
+    expect($on())->toBe('2026-01-05');
+    ($this->type)(['sign' => ['price_usd' => ['2', '3']]])->assertJsonPath('saved.0.set', ['price_on' => $today]);
+    expect($on())->toBe($today);
+    ($this->type)(['sign' => ['price_usd' => ['3', '2'], 'price_on' => [$today, '2026-01-05']]])->assertJsonPath('saved.0.set', []);
+    expect($on())->toBe('2026-01-05');
+    ($this->type)(['sign' => ['price_usd' => ['2', '']]])->assertJsonPath('saved.0.set', ['price_on' => null]);
+    expect($on())->toBeNull();
+});
+
 it('lets nobody write over what somebody else has changed since, and says who', function () {
     ($this->type)(['new 0' => ['part' => 'Sign', 'price_usd' => '2']]);
     ($this->type)(['sign' => ['price_usd' => ['2', '3']]])->assertOk()->assertJsonPath('refused', []);

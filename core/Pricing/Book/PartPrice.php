@@ -69,7 +69,7 @@ final readonly class PartPrice
      */
     public static function read(Values $in, string $today): self
     {
-        $on = $in->textOrNull('price_on');
+        $on = ($in->textOrNull('price_on') ?? '') ?: null;
         if ($on !== null && $on > $today) {
             throw new Refused('price_on', "Price of: $on is still to come. A price is that of today ($today) or of a day before.");
         }

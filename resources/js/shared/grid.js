@@ -171,8 +171,9 @@ function leave(state, inputs) {
     // What is on its way already is not sent twice.
     const changed = inputs.filter((input) => input.value !== input.defaultValue && input.value !== input.dataset.sent);
     if (changed.length === 0) return;
-    state.undo.push(changed.map((input) => ({ input, value: input.defaultValue })));
-    save(state, changed);
+    const step = changed.map((input) => ({ input, value: input.defaultValue }));
+    state.undo.push(step);
+    save(state, changed, step);
 }
 
 function back(state) {
@@ -189,7 +190,8 @@ function back(state) {
     });
 }
 
-function save(state, inputs) {
+/** step: what is taken back together with these; what the server changes along with them joins it. */
+function save(state, inputs, step = []) {
     const end = begin(state.table.id);
     for (const input of inputs) input.dataset.sent = input.value;
     state.queue = state.queue.then(async () => {
@@ -198,7 +200,7 @@ function save(state, inputs) {
         const ready = [...new Set([...inputs.filter((input) => byRow.has(input.closest('tr'))), ...[...byRow].flatMap(waiting)])];
         for (const input of inputs) delete input.dataset.sent;
         for (const input of ready) input.dataset.sent = input.value;
-        for (let i = 0; i < ready.length; i += SAVED_AT_ONCE) await deliver(state, ready.slice(i, i + SAVED_AT_ONCE));
+        for (let i = 0; i < ready.length; i += SAVED_AT_ONCE) await deliver(state, ready.slice(i, i + SAVED_AT_ONCE), step);
     }).catch(() => {
         for (const input of cells(state.table)) delete input.dataset.sent;
         say(state.table, 'Not saved: the server did not answer. Go to the cell and leave it again to send what stands there.', true);
@@ -220,7 +222,7 @@ function waiting(row) {
 
 let made = 0;
 
-async function deliver(state, inputs) {
+async function deliver(state, inputs, step) {
     if (inputs.length === 0) return;
     const { table, own } = state;
     const byRow = new Map();
@@ -248,9 +250,15 @@ async function deliver(state, inputs) {
         input.classList.toggle('is-unsaved', rowsRefused.has(sent[i].row));
         if (!rowsRefused.has(sent[i].row)) keep(input, sent[i].value);
     });
-    for (const { row, key } of answer.saved) {
+    for (const { row, key, set } of answer.saved) {
         const line = byRow.get(row);
-        if (line) line.dataset.row = key;
+        if (!line) continue;
+        line.dataset.row = key;
+        for (const [column, value] of Object.entries(set ?? {})) {
+            const input = line.querySelector(`input[data-column="${column}"]`);
+            step.push({ input, value: input.defaultValue });
+            input.value = input.defaultValue = value ?? '';
+        }
     }
     own.answered?.(answer, byRow);
     say(table, answer.refused.length > 0 ? answer.refused.map((fault) => fault.message).slice(0, 5).join(' ') : 'Saved.',

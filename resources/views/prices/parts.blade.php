@@ -10,7 +10,7 @@
         <thead><tr>@foreach ($columns as $name => $kind)<th scope="col" class="{{ $kind === 'num' ? 'num' : '' }}">{{ $f->field($name)->label }}@if ($f->field($name)->unit()) <small>{{ $f->field($name)->unit()->value }}</small>@endif</th>@endforeach</tr></thead>
         <tbody>@foreach ([...$parts, null] as $row)
             @php($line = $row === null ? [] : $of->line($row))
-            <tr data-row="{{ $row?->key }}"@if ($row === null) data-blank @endif>@foreach ($columns as $name => $kind)
+            <tr data-row="{{ $row?->key }}" @if ($row === null) data-blank @else id="part-{{ $row->key }}" @endif>@foreach ($columns as $name => $kind)
                 @php($value = $line[$name] ?? '')
                 <td class="{{ $kind }}"><input data-column="{{ $name }}" value="{{ $name === 'price_usd' && $value !== null && $value !== '' ? number_format($value, 2, '.', '') : (is_float($value) || is_int($value) ? Underpin\Csv\Number::write((float) $value) : $value) }}" autocomplete="off" @if ($kind === 'num') inputmode="decimal" @endif @if ($row === null && $name === 'part') placeholder="Another part" @endif aria-label="{{ $f->field($name)->label }}{{ $row === null ? ', new part' : ', '.$row->part }}"></td>
             @endforeach</tr>
