@@ -20,7 +20,7 @@ enum PersonRole: string
     {
         return match ($this) {
             self::Owner => 'everything, and who belongs to the shop',
-            self::Electrician => 'every job, the catalogue, the load library and the local rules',
+            self::Electrician => 'every job and its quotes, the catalogue, the price book, the load library and the local rules',
             self::Apprentice => 'survey, loads, recordings and photos; looks at what was decided, and does not change it',
         };
     }
