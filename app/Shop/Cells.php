@@ -29,7 +29,10 @@ final class Cells
     /**
      * @param  array<string, array<string, array{value: string, was: ?string}>>  $rows  by key of the row (or what the page calls a
      *                                                                                  new one) and by column
-     * @return array{saved: list<array{row: string, key: string, set: array<string, ?string>}>, refused: list<array{row: string, column: string, message: string}>}
+     * @return array{
+     *     saved: list<array{row: string, key: string, set: array<string, ?string>}>,
+     *     refused: list<array{row: string, column: string, message: string}>,
+     * }
      */
     public function save(array $rows): array
     {

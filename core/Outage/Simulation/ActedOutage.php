@@ -166,7 +166,7 @@ final class ActedOutage
         if ($transfers || $this->house->trial->order === Order::AtOnce) {
             $this->log->moment($this->clock->nowS(), MomentKind::Ready, sprintf(
                 $transfers ? 'The engine runs and the switch transfers: %s at once.' : 'The machine carries. %s at once.',
-                ucfirst(Say::count(count($places), 'circuit')),
+                Say::count(count($places), 'circuit'),
             ));
             array_map($this->bringOn(...), $places);
 
@@ -178,8 +178,8 @@ final class ActedOutage
             $wait += $this->house->trial->order === Order::Panel ? self::HANDLE_S : $this->house->circuits[$place]->settleS;
         }
         $this->log->moment($this->clock->nowS(), MomentKind::Ready, sprintf(
-            'The machine carries. %s are brought on one by one, in %d min.', ucfirst(Say::count(count($places), 'circuit')),
-            (int) ceil($wait / 60),
+            'The machine carries. %s brought on one by one, in %d min.',
+            Say::count(count($places), 'circuit').(count($places) === 1 ? ' is' : ' are'), (int) ceil($wait / 60),
         ));
     }
 
