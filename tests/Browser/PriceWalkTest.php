@@ -51,6 +51,22 @@ it('goes with a portable from the wire over place and fuel to a signed quote, it
         ->and($b->complaints())->toBe([]);
 });
 
+it('finds a part by a few letters, and the price typed over it is that of today, until it is taken back', function () {
+    $b = $this->browser;
+    $b->visit('/')->press('/')->find('#finder-q:focus');
+    $b->press('interlock kit')->see('part, $64.00')->press(WebDriverKeys::ENTER);
+    $row = '#part-interlock-kit-as-listed-for-the-panel';
+    $b->find("$row [data-column=\"price_usd\"]:focus");
+    $on = fn (): string => (string) $b->attribute("$row [data-column=\"price_on\"]", 'value');
+    expect($before = $on())->not->toBe($today = $b->run('return new Date().toISOString().slice(0, 10)'));
+    $b->press('71.50', WebDriverKeys::ENTER);
+    $b->until(fn (): bool => $on() === $today, 'the day of the price');
+    $b->click('[data-grid-tool="back"][data-of="parts-grid"]');
+    $b->until(fn (): bool => $on() === $before && $b->attribute("$row [data-column=\"price_usd\"]", 'value') === '64.00', 'what was');
+    $b->visit('/prices');
+    expect($on())->toBe($before)->and($b->complaints())->toBe([]);
+});
+
 it('follows a standby through its letters and days: what came back, what decides, and a calendar', function () {
     $b = $this->browser;
     $path = ($this->job)('Ansgar');

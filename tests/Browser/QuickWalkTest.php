@@ -166,6 +166,10 @@ it('fills, pastes, steps back, sorts and shows what is missing like a sheet', fu
     expect($b->attribute('#loads-grid tr[data-circuit] [data-column="run_w"]', 'value'))->toBe('lots');
     $b->click('#loads-grid tr[data-circuit] [data-column="run_w"]')->press(WebDriverKeys::ESCAPE, '60', WebDriverKeys::ENTER);
     $b->see('Saved.');
+    // Once for what was typed, and once more out of the cells.
+    $b->click('#loads-grid tr[data-circuit] [data-column="run_w"]')->press('7', WebDriverKeys::ESCAPE);
+    expect($b->run('return document.activeElement.dataset.column'))->toBe('run_w');
+    $b->press(WebDriverKeys::ESCAPE)->find('[data-grid-tool="fill"]:focus');
     $b->click('[data-grid-sort="name"]')->click('[data-grid-sort="name"]');
     expect($b->attribute('#loads-grid tr [data-column="name"]', 'value'))->toBe('Room 40');
     $b->click('[data-grid-filter="missing"]')->see('39 of 40 lines shown');

@@ -11,7 +11,11 @@ final class Servers
 {
     public static function stopWeb(): void
     {
-        $pid = (int) trim((string) file_get_contents(self::stack().'/run/nginx.pid'));
+        $pid = (int) trim((string) @file_get_contents(self::stack().'/run/nginx.pid'));
+        if ($pid <= 0) {
+            // A kill of 0 is one of ourselves.
+            throw new RuntimeException('There is no web server in '.self::stack().'.');
+        }
         posix_kill($pid, SIGTERM);
         for ($i = 0; $i < 100 && posix_kill($pid, 0); $i++) {
             usleep(50_000);

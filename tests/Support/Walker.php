@@ -39,9 +39,13 @@ final class Walker
         return $this->arrived();
     }
 
-    public function tap(string $css): self
+    /** @param  list<string>  $chord  keys that are held together and do the same, wherever the focus is */
+    public function tap(string $css, array $chord = []): self
     {
-        if ($this->byKeys) {
+        if ($this->byKeys && $chord !== []) {
+            $this->browser->press(implode('', $chord).WebDriverKeys::NULL);
+            $this->keys += count($chord);
+        } elseif ($this->byKeys) {
             $this->reach($css);
             $this->press(WebDriverKeys::ENTER);
         } else {
@@ -167,29 +171,56 @@ final class Walker
         ];
     }
 
-    /** By Tab, onward from where the focus is. */
+    /** Into the row of a grid that is still empty: by the keys down its first column. */
+    public function toBlankRow(string $grid): self
+    {
+        $blank = "$grid [data-blank] [data-column=\"name\"]";
+        if (! $this->byKeys) {
+            return $this->tap($blank);
+        }
+        $this->reach("$grid [data-column=\"name\"]");
+        while (! $this->isAt($blank)) {
+            $this->press(WebDriverKeys::ARROW_DOWN);
+        }
+
+        return $this;
+    }
+
+    /** By Tab from where the focus is, or by Shift and Tab to what stands before it. */
     private function reach(string $css): void
     {
         $this->browser->find($css);
+        $goal = json_encode($css, JSON_THROW_ON_ERROR);
+        $isBefore = (bool) $this->browser->run(
+            "const goal = document.querySelector($goal); const here = document.activeElement;"
+            .'return here !== document.body && (goal.compareDocumentPosition(here) & Node.DOCUMENT_POSITION_FOLLOWING) > 0',
+        );
         for ($i = 0; $i < self::TABS; $i++) {
-            if ($this->browser->run("return document.activeElement?.matches('".addslashes($css)."') ?? false")) {
+            if ($this->isAt($css)) {
                 return;
             }
-            $this->tab();
+            $this->tab($isBefore);
         }
 
         throw new RuntimeException("The keys alone do not come to $css on {$this->browser->path()}.");
     }
 
+    private function isAt(string $css): bool
+    {
+        $goal = json_encode($css, JSON_THROW_ON_ERROR);
+
+        return (bool) $this->browser->run("return document.activeElement?.matches($goal) ?? false");
+    }
+
     /** As the browser itself takes it: a driver would write it into a field for files. */
-    private function tab(): void
+    private function tab(bool $isBack): void
     {
         foreach (['keyDown', 'keyUp'] as $type) {
             $this->browser->command('Input.dispatchKeyEvent', [
-                'type' => $type, 'key' => 'Tab', 'code' => 'Tab', 'windowsVirtualKeyCode' => 9,
+                'type' => $type, 'key' => 'Tab', 'code' => 'Tab', 'windowsVirtualKeyCode' => 9, 'modifiers' => $isBack ? 8 : 0,
             ]);
         }
-        $this->keys++;
+        $this->keys += $isBack ? 2 : 1;
     }
 
     private function arrived(): self

@@ -36,7 +36,7 @@ function typed(Walker $walk, string $job, string $spaces, string $main, array $b
         fn (): bool => $walk->browser->run('return document.querySelectorAll("#loads-grid tr[data-circuit]").length') === $all,
         "$all breakers",
     );
-    $walk->tap('#take-all button')->see('Figures taken');
+    $walk->tap('#take-all button', [WebDriverKeys::ALT, WebDriverKeys::SHIFT, 't'])->see('Figures taken');
 }
 
 /** @param  array<string, string>  $site  by field */
@@ -164,13 +164,13 @@ function farmhouse(Walker $walk): void
         ->pick('#p1-fed', 'Main')->pick('#p1-lugs', 'yes')->pick('#p1-bond', 'yes')->pick('#p1-ground', 'none')->pick('#p1-building', 'yes')
         ->pick('#p1-mwbc', 'no')->pick('#p1-breaker', '5');
     $walk->tap('.breaker[data-space="9"]')->see('Shares its neutral with')->pick('#b-neutral', '11');
-    $walk->open("$base/grid")->tap('#loads-grid [data-blank] [data-column="name"]');
+    $walk->open("$base/grid")->toBlankRow('#loads-grid');
     $barn = [['Livestock water heater', '1', '20'], ['Electric fence', '1', '15'], ['Barn lights', '1', '15']];
     foreach ($barn as [$name, $role, $breaker]) {
         $walk->press($name, WebDriverKeys::TAB, $role, WebDriverKeys::TAB, $breaker, WebDriverKeys::ENTER);
         usleep(200_000);
     }
-    $walk->tap('#take-all button')->see('Figures taken');
+    $walk->tap('#take-all button', [WebDriverKeys::ALT, WebDriverKeys::SHIFT, 't'])->see('Figures taken');
     Servers::stopWeb();
     $walk->browser->run('document.activeElement.blur()');
     Servers::startWeb();

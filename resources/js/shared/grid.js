@@ -97,6 +97,8 @@ function key(state, event) {
     else if (event.key === 'ArrowRight' && (event.shiftKey || input.selectionEnd === input.value.length)) go(r, c + 1);
     else if (event.key === 'ArrowLeft' && (event.shiftKey || input.selectionStart === 0)) go(r, c - 1);
     else if (event.key === 'Escape') {
+        // With nothing to take back it leaves the cells for what stands above them: Tab alone would go through every one.
+        if (input.value === input.defaultValue) return document.querySelector(`[data-grid-tool][data-of="${state.table.id}"]`)?.focus();
         input.value = input.defaultValue;
         input.select();
     } else if (event.key === 'Delete' && state.chosen.size > 1) {

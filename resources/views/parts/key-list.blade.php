@@ -6,7 +6,7 @@
         <div><dt><kbd>Ctrl</kbd> <kbd>d</kbd>, <kbd>Ctrl</kbd> <kbd>↵</kbd></dt><dd>in the grid: fill down, another load on the breaker</dd></div>
         <div><dt><kbd>p</kbd></dt><dd>pick the machine that stands first</dd></div>
         <div><dt><kbd>b</kbd></dt><dd>machines that are ticked side by side</dd></div>
-        <div><dt><kbd>Esc</kbd></dt><dd>nothing selected; in a cell, what was saved</dd></div>
+        <div><dt><kbd>Esc</kbd></dt><dd>nothing selected; in a cell, what was saved, then out of the cells</dd></div>
         <div><dt><kbd>Enter</kbd></dt><dd>into the fields of the selected breaker</dd></div>
         <div><dt><kbd>Alt</kbd> <kbd>↑</kbd> <kbd>↓</kbd></dt><dd>move the selected breaker, in the survey</dd></div>
         <div><dt><kbd>m</kbd></dt><dd>mark in the recorder what is switched</dd></div>
