@@ -67,3 +67,32 @@ it('draws an outline on the plan, corner by corner, with the length of each side
     $b->until(fn () => ! str_contains($b->text('.site-plan'), 'Hen'), 'the hen house is taken back');
     expect($b->complaints())->toBe([]);
 });
+
+it('shows the plan on a phone at a size that can be read, opened at the machine, and drags it by touch', function () {
+    $b = $this->browser;
+    $b->visit('/?q=Kestrel');
+    $path = (string) parse_url($b->attribute('.job-card', 'href'), PHP_URL_PATH);
+    $b->command('Emulation.setDeviceMetricsOverride', ['width' => 390, 'height' => 844, 'deviceScaleFactor' => 1, 'mobile' => true]);
+    $b->visit("$path/place-and-fuel")->find('.site-drag');
+    [$smallest, $left, $right, $wide] = $b->run(<<<'JS'
+        const machine = document.querySelector('.site-drag').getBoundingClientRect();
+        const words = [...document.querySelectorAll('.site-plan text')].filter((t) => t.textContent);
+        const smallest = Math.min(...words.map((text) => text.getBoundingClientRect().height));
+        return [smallest, machine.left, machine.right, document.documentElement.scrollWidth];
+        JS);
+    expect($smallest)->toBeGreaterThan(13)->and($left)->toBeGreaterThan(60)->and($right)->toBeLessThan(330)->and($wide)->toBe(390);
+    $x = (float) $b->attribute('.site-plan', 'data-x');
+    $machine = $b->find('.site-drag');
+    $b->web->executeScript('arguments[0].scrollIntoView({block: "center"})', [$machine]);
+    [$px, $py] = $b->run(
+        'const m = document.querySelector(".site-machine").getBoundingClientRect(); return [m.left + m.width / 2, m.top + m.height / 2]',
+    );
+    $touch = fn (string $type, array $points) => $b->command('Input.dispatchTouchEvent', ['type' => $type, 'touchPoints' => $points]);
+    $touch('touchStart', [['x' => $px, 'y' => $py]]);
+    foreach (range(1, 6) as $i) {
+        $touch('touchMove', [['x' => $px + 10 * $i, 'y' => $py]]);
+    }
+    $touch('touchEnd', []);
+    $b->see('The machine was moved');
+    expect((float) $b->attribute('.site-plan', 'data-x'))->toBeGreaterThan($x + 5)->and($b->complaints())->toBe([]);
+});

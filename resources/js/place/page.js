@@ -96,3 +96,8 @@ function fresh(html) {
 }
 
 startDraw();
+
+// On a phone the plan is wider than what is seen of it: it opens at the machine.
+const figure = document.querySelector('.site-plan');
+const shown = figure?.querySelector('.site-drag')?.getBoundingClientRect();
+if (shown) figure.scrollLeft += shown.left + shown.width / 2 - figure.getBoundingClientRect().left - figure.clientWidth / 2;
