@@ -21,6 +21,9 @@ final readonly class Care
 {
     private const DAYS_A_MONTH = 365.25 / 12;
 
+    /** Months ahead beyond which a day that is reckoned from the hours of the exercise says nothing: few engines are kept so long. */
+    private const FARTHEST_MONTHS = 180;
+
     public RunHours $hours;
 
     private Log $log;
@@ -171,9 +174,10 @@ final readonly class Care
         ));
         $byMonths = $months === null ? null : MonthsLater::of($entry->on ?? $this->begun, $months);
         $isByHours = $due->by === 'hours';
+        $byHours = $due->on !== null && $due->on <= MonthsLater::of($this->today, self::FARTHEST_MONTHS) ? $due->on : null;
 
         return new CareItem(
-            $key, $title, $of, $months, $everyH, $entry->on ?? '', $isByHours ? $due->on : $byMonths, $isByHours ? 'hours' : 'days',
+            $key, $title, $of, $months, $everyH, $entry->on ?? '', $isByHours ? $byHours : $byMonths, $isByHours ? 'hours' : 'days',
             $due->hoursLeft,
             $why,
         );

@@ -13,7 +13,7 @@ final readonly class CareItem
      * @param  ?int  $everyMonths  null: not by the calendar
      * @param  ?float  $everyH  null: not by hours
      * @param  string  $lastOn  YYYY-MM-DD; empty: never, as far as is noted
-     * @param  ?string  $dueOn  YYYY-MM-DD; null: not known
+     * @param  ?string  $dueOn  YYYY-MM-DD; null: not known, or so far off that only its hours say when
      * @param  string  $by  "hours" or "days"
      * @param  ?float  $hoursLeft  null: not by hours
      */

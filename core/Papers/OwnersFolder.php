@@ -11,6 +11,8 @@ use Underpin\Fuel\FuelPlan;
 use Underpin\Fuel\Refuelling;
 use Underpin\Job\Circuit;
 use Underpin\Job\Fuel;
+use Underpin\Keep\Care;
+use Underpin\Keep\CareItem;
 use Underpin\Keep\JobDate;
 use Underpin\Keep\JobDates;
 use Underpin\Say;
@@ -147,9 +149,20 @@ final class OwnersFolder implements Paper
     /** @return list<list<string>> */
     private function dates(Design $design, string $today): array
     {
-        return [['What', 'First on', 'Comes round', 'Why'], ...array_map(fn (JobDate $date): array => [
-            $date->title, $date->on, $date->everyMonths === null ? 'once' : 'every '.Say::count($date->everyMonths, 'month'), $date->why,
-        ], JobDates::of($design, $today))];
+        $byHours = array_filter(
+            (new Care($design, $today))->items(), fn (CareItem $item): bool => $item->dueOn === null && $item->everyH !== null,
+        );
+
+        return [
+            ['What', 'First on', 'Comes round', 'Why'],
+            ...array_map(fn (JobDate $date): array => [
+                $date->title, $date->on, $date->everyMonths === null ? 'once' : 'every '.Say::count($date->everyMonths, 'month'),
+                $date->why,
+            ], JobDates::of($design, $today)),
+            ...array_map(fn (CareItem $item): array => [
+                "$item->title: $item->of", 'by its hours', 'every '.Say::figure((float) $item->everyH).' h', $item->why,
+            ], array_values($byHours)),
+        ];
     }
 
     /** @return list<list<string>> */

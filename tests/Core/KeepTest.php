@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\KeepTest;
 
+use Tests\Support\Changed;
 use Tests\Support\Houses;
+use Underpin\Checks\Review;
 use Underpin\Codebook\TransferSettings;
 use Underpin\Design\Design;
 use Underpin\Job\Fuel;
@@ -17,6 +19,7 @@ use Underpin\Job\Log\LogKind;
 use Underpin\Job\Log\Pole;
 use Underpin\Job\Log\SwitchService;
 use Underpin\Job\Machine;
+use Underpin\Job\Machine\ServiceIntervals;
 use Underpin\Job\MachineKind;
 use Underpin\Job\Outlet;
 use Underpin\Job\Rating;
@@ -30,7 +33,9 @@ use Underpin\Keep\ServiceItem;
 use Underpin\Keep\SwitchTrend;
 use Underpin\Keep\TrendDrawing;
 use Underpin\Keep\Wear;
+use Underpin\Papers\OwnersFolder;
 use Underpin\Refused;
+use Underpin\Sizing\Supply;
 
 use function Tests\calc;
 use function Tests\faultOf;
@@ -102,6 +107,24 @@ it('answers the contract, and refuses by field', function () {
     ] as $field => $with) {
         expect(faultOf('service-due', [...$case, ...$with]))->toBe($field);
     }
+});
+
+it('names no day that lies so far off that only the hours say when, and the folder of the owner keeps its hours', function () {
+    $with = function (float $hours): Job {
+        $job = handedOver(
+            '2026-10-01', new LogEntry('a', '2026-10-26', LogKind::Start, 0.0), new LogEntry('b', TODAY, LogKind::Start, $hours),
+        );
+        $machine = Changed::of($job->generator->machine ?? throw new \LogicException, service: new ServiceIntervals(plugsH: 400.0));
+
+        return Houses::changed($job, supply: new Supply($machine, Fuel::Gasoline));
+    };
+    $folder = fn (Job $job): string => json_encode(array_column((new OwnersFolder)->blocks(Review::of($job), TODAY), 'rows'));
+    // 2.2 hours in thirty days are 397.8 more in less than fifteen years; with 2.17 it is a little longer than that.
+    expect(due($with(2.2), 'plugs')->dueOn)->toBe('2041-10-01')
+        ->and($folder($with(2.2)))->toContain('Spark plugs: Machine m","2041-10-01')->not->toContain('by its hours')
+        ->and(due($with(2.17), 'plugs')->dueOn)->toBeNull()
+        ->and(due($with(2.17), 'plugs')->hoursLeft)->toEqualWithDelta(397.83, 1e-9)
+        ->and($folder($with(2.17)))->toContain('Spark plugs: Machine m","by its hours","every 400 h"');
 });
 
 it('counts from the log first, then from the hand-over, and says what is overdue', function () {

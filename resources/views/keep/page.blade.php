@@ -14,7 +14,7 @@
     <section class="scroll" tabindex="0" aria-label="What is due"><table class="table is-stacking due-table">
         <thead><tr><th scope="col">Due</th><th scope="col">What</th><th scope="col">Of</th><th scope="col">Last</th><th scope="col">Comes round</th><th scope="col" class="num">Hours left</th></tr></thead>
         <tbody>@foreach ($items as $item)
-            <tr><td class="mono" data-label="Due">@if ($item->dueOn === null)not known @elseif ($care->isKept() && $item->isOverdue($today))<b class="late">{{ $item->dueOn }}, overdue</b>@else{{ $item->dueOn }}@endif</td>
+            <tr><td class="mono" data-label="Due">@if ($item->dueOn === null){{ $item->everyH === null ? 'not known' : 'by its hours' }} @elseif ($care->isKept() && $item->isOverdue($today))<b class="late">{{ $item->dueOn }}, overdue</b>@else{{ $item->dueOn }}@endif</td>
                 <th scope="row">{{ $item->title }} <small>{{ $item->why }}</small></th><td data-label="Of">{{ $item->of }}</td><td class="mono" data-label="Last">{{ $item->lastOn ?: 'never noted' }}</td>
                 <td data-label="Comes round">{{ implode(' or ', array_filter([$item->everyH === null ? '' : 'every '.Say::figure($item->everyH).' h', $item->everyMonths === null ? '' : 'every '.Say::count($item->everyMonths, 'month')])) ?: 'once' }}</td>
                 <td class="num" data-label="Hours left">{{ $item->hoursLeft === null ? '' : Say::figure($item->hoursLeft).' h' }}</td></tr>
