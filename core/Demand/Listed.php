@@ -19,7 +19,7 @@ final class Listed
     /** Of a dryer or a washer the motor is the smaller part. */
     private const MOTORS = [LoadKind::Pump, LoadKind::Compressor, LoadKind::Fan, LoadKind::Refrigeration, LoadKind::Tool];
 
-    /** @return array<string, string> "Range 5,000 W", by field of the calculation; a field with nothing on the list is not among them */
+    /** @return array<string, string> "Range 5,000 VA", by field of the calculation; a field with nothing on the list is not among them */
     public static function of(Job $job): array
     {
         $found = [];
@@ -30,7 +30,8 @@ final class Listed
                 if ($field !== null && $load->runW !== null) {
                     $found[$field][] = self::words($load);
                 }
-                $motor = in_array($load->kind, self::MOTORS, true) && ($load->runW ?? 0.0) > ($motor->runW ?? 0.0) ? $load : $motor;
+                $isMotor = in_array($load->kind, self::MOTORS, true);
+                $motor = $isMotor && self::va($load) > ($motor === null ? 0.0 : self::va($motor)) ? $load : $motor;
             }
         }
         if ($motor !== null) {
@@ -58,6 +59,12 @@ final class Listed
 
     private static function words(Load $load): string
     {
-        return $load->name.' '.Say::watts($load->runW ?? 0.0);
+        return $load->name.' '.number_format(self::va($load)).' VA';
+    }
+
+    /** Volt-amperes that its watts take from the conductors; 0: not known. */
+    private static function va(Load $load): float
+    {
+        return ($load->runW ?? 0.0) / $load->pf;
     }
 }

@@ -203,20 +203,20 @@ it('reads horsepower by Table 430.248 and the code letter by 430.7(B)', function
 });
 
 it('says beside the fields of the calculation what the list holds, and nothing of what stays on a cord', function () {
-    $circuit = fn (string $space, int $poles, float $watts, LoadKind $kind, string $name): Circuit => Houses::circuit(
-        $space, $poles, Role::Off, $watts, $watts * 3, $kind, $name,
+    $circuit = fn (string $space, int $poles, float $watts, LoadKind $kind, string $name, float $pf = 1.0): Circuit => Houses::circuit(
+        $space, $poles, Role::Off, $watts, $watts * 3, $kind, $name, pf: $pf,
     );
     $job = Houses::job('x', panels: [new Panel('main', 'Main panel', 40, PanelKind::Main, 200, true, 1, false, [
         $circuit('1', 2, 5000, LoadKind::Cooking, 'Range'), $circuit('2', 1, 1300, LoadKind::Cooking, 'Microwave'),
         $circuit('5', 2, 5400, LoadKind::Laundry, 'Dryer'), $circuit('6', 1, 500, LoadKind::Laundry, 'Washer'),
-        $circuit('9', 2, 7680, LoadKind::Charger, 'Car charger'), $circuit('10', 2, 3200, LoadKind::Compressor, 'Heat pump, 3 ton'),
+        $circuit('9', 2, 7680, LoadKind::Charger, 'Car charger'), $circuit('10', 2, 3200, LoadKind::Compressor, 'Heat pump, 3 ton', 0.8),
         $circuit('13', 2, 2200, LoadKind::Compressor, 'Central air conditioner'), $circuit('14', 2, 4500, LoadKind::WaterHeating, 'Heater'),
-        $circuit('17', 2, 1450, LoadKind::Pump, 'Well pump'), $circuit('18', 2, 6000, LoadKind::ElectricHeat, 'Baseboard'),
+        $circuit('17', 2, 1450, LoadKind::Pump, 'Well pump', 0.5), $circuit('18', 2, 6000, LoadKind::ElectricHeat, 'Baseboard'),
     ])]);
     expect(Listed::of($job))->toBe([
-        'ranges_va' => 'Range 5,000 W', 'dryers_va' => 'Dryer 5,400 W', 'ev_chargers_va' => 'Car charger 7,680 W',
-        'heat_pump_va' => 'Heat pump, 3 ton 3,200 W', 'cooling_va' => 'Central air conditioner 2,200 W',
-        'appliances' => 'Heater 4,500 W and Well pump 1,450 W', 'heating_va' => 'Baseboard 6,000 W',
-        'largest_motor_va' => 'Heat pump, 3 ton 3,200 W',
+        'ranges_va' => 'Range 5,000 VA', 'dryers_va' => 'Dryer 5,400 VA', 'ev_chargers_va' => 'Car charger 7,680 VA',
+        'heat_pump_va' => 'Heat pump, 3 ton 4,000 VA', 'cooling_va' => 'Central air conditioner 2,200 VA',
+        'appliances' => 'Heater 4,500 VA and Well pump 2,900 VA', 'heating_va' => 'Baseboard 6,000 VA',
+        'largest_motor_va' => 'Heat pump, 3 ton 4,000 VA',
     ])->and(Listed::of(Houses::job('x')))->toBe([]);
 });
