@@ -83,4 +83,21 @@ final class CivilDay
 
         return $era * 146_097 + $ofEra * 365 + intdiv($ofEra, 4) - intdiv($ofEra, 100) + $ofYear - 719_468;
     }
+
+    /** As files of readings write days: 2026-03-31, 20260331 or 3/31/2026; null: it is none of these. */
+    public static function inFile(string $date): ?int
+    {
+        $date = trim($date, " \t\"'");
+        if (preg_match('/^(\d{4})[-\/.](\d{1,2})[-\/.](\d{1,2})$/', $date, $found) === 1) {
+            return self::number((int) $found[1], (int) $found[2], (int) $found[3]);
+        }
+        if (preg_match('/^(\d{4})(\d\d)(\d\d)$/', $date, $found) === 1) {
+            return self::number((int) $found[1], (int) $found[2], (int) $found[3]);
+        }
+        if (preg_match('/^(\d{1,2})[\/-](\d{1,2})[\/-](\d{2}|\d{4})$/', $date, $found) === 1) {
+            return self::number((int) $found[3] + (strlen($found[3]) === 2 ? 2000 : 0), (int) $found[1], (int) $found[2]);
+        }
+
+        return null;
+    }
 }

@@ -6,7 +6,6 @@ namespace Underpin\Measure\Interval;
 
 use Underpin\Csv\DecimalMark;
 use Underpin\Csv\MixedMarks;
-use Underpin\Csv\Number;
 use Underpin\Csv\NumberColumn;
 use Underpin\Csv\OtherMark;
 use Underpin\Measure\ServiceLimit;
@@ -21,11 +20,6 @@ final class TableReader
     /** Utilities put names and addresses above the table. */
     private const HEAD_WITHIN = 60;
 
-    private const MOST_TIME = 40;
-
-    /** different times that are remembered; a day has fewer quarter hours, a hostile file may have more */
-    private const MOST_TIMES = 20_000;
-
     private ?TableColumns $columns = null;
 
     private ?float $scale = null;
@@ -33,8 +27,6 @@ final class TableReader
     private bool $isEnergy = true;
 
     private bool $isVa = false;
-
-    private ?int $seconds = null;
 
     private string $lastDate = "\0";
 
@@ -44,17 +36,12 @@ final class TableReader
 
     private bool $changes = false;
 
-    /** @var array<string, int> seconds of the day by the text of the time */
-    private array $times = [];
-
-    /** @var array<string, true> pairs of times that were found to be as long as the rest */
-    private array $lengths = [];
-
-    /** times say how far they are from UTC; null: not seen yet */
-    private ?bool $absolute = null;
-
     /** @var array<int, true> seconds of this day that were there, on the day that clocks go back */
     private array $seen = [];
+
+    private readonly ClockTimes $times;
+
+    private readonly IntervalLength $length;
 
     private int $width = 0;
 
@@ -71,6 +58,8 @@ final class TableReader
         private readonly NumberColumn $numbers = new NumberColumn(','),
         private readonly ServiceLimit $limit = new ServiceLimit,
     ) {
+        $this->times = new ClockTimes;
+        $this->length = new IntervalLength;
     }
 
     /**
@@ -93,7 +82,7 @@ final class TableReader
             return;
         }
         if (! isset($cells[$columns->value])) {
-            throw $this->refused($line, 'breaks off: it has '.count($cells).' cells, the head has '.$this->width);
+            throw LineFault::of($line, 'breaks off: it has '.count($cells).' cells, the head has '.$this->width);
         }
         if ($columns->date !== null) {
             $date = $cells[$columns->date] ?? '';
@@ -106,15 +95,15 @@ final class TableReader
         if ($date !== $this->lastDate) {
             $this->newDay($line, $date);
         }
-        $at = $this->times[$time] ?? $this->time($line, $time);
+        $at = $this->times->secondsOf($line, $time);
         if ($columns->end !== null) {
             $end = $cells[$columns->end] ?? '';
             $endTime = $columns->date === null || strlen($end) > 11 ? substr($end, strcspn($end, ' T') + 1) : $end;
-            if (! isset($this->lengths["$time|$endTime"])) {
-                $this->length($line, $at, $this->times[$endTime] ?? $this->time($line, $endTime), "$time|$endTime");
+            if (! $this->length->knows("$time|$endTime")) {
+                $this->length->between($line, $at, $this->times->secondsOf($line, $endTime), "$time|$endTime");
             }
-        } elseif ($columns->duration !== null && ($this->seconds === null || ! isset($this->lengths[$cells[$columns->duration] ?? '']))) {
-            $this->duration($line, $cells[$columns->duration] ?? '');
+        } elseif ($columns->duration !== null && ! $this->length->knows($cells[$columns->duration] ?? '')) {
+            $this->length->said($line, $cells[$columns->duration] ?? '');
         }
         if ($this->lastLength < $this->shortestBefore) {
             $this->shortestBefore = $this->lastLength;
@@ -128,13 +117,13 @@ final class TableReader
         }
         $number = $this->number($line, $value);
         if ($number > 1e9 || $number < -1e9) {
-            throw $this->refused($line, 'the value is absurd, over 1e9');
+            throw LineFault::of($line, 'the value is absurd, over 1e9');
         }
         if ($this->scale === null) {
             $this->unit($line, $cells);
         }
         $epoch = match (true) {
-            $this->absolute => $this->day * 86_400 + $at,
+            $this->times->areAbsolute() === true => $this->day * 86_400 + $at,
             $this->changes => $this->onDayOfChange($at),
             default => $this->midnight + $at,
         };
@@ -144,9 +133,9 @@ final class TableReader
     private function number(int $line, string $text): float
     {
         try {
-            return $this->numbers->read($text) ?? throw $this->refused($line, '"'.mb_substr(mb_scrub($text), 0, 40).'" is no number');
+            return $this->numbers->read($text) ?? throw LineFault::of($line, '"'.mb_substr(mb_scrub($text), 0, 40).'" is no number');
         } catch (MixedMarks $mixed) {
-            throw $this->refused($line, $mixed->getMessage());
+            throw LineFault::of($line, $mixed->getMessage());
         }
     }
 
@@ -166,7 +155,7 @@ final class TableReader
         }
         // The last value of a file that was cut off may be a part of its digits.
         if (! $whole && $this->series->count() > 2 && ($this->lastLength < $this->shortestBefore || $this->lastWidth < $this->width)) {
-            throw $this->refused($line, 'breaks off: it has no end, and less in it than every other line');
+            throw LineFault::of($line, 'breaks off: it has no end, and less in it than every other line');
         }
         if ($this->numbers->doubt() !== null) {
             throw new Refused(
@@ -183,7 +172,9 @@ final class TableReader
             $this->series->note("Not used: {$this->columns->left}.");
         }
 
-        return $this->series->picture($this->zone, $this->seconds, $this->scale ?? 1000.0, $this->isEnergy, $this->isVa, $this->limit);
+        return $this->series->picture(
+            $this->zone, $this->length->seconds(), $this->scale ?? 1000.0, $this->isEnergy, $this->isVa, $this->limit,
+        );
     }
 
     /** @param  list<string>  $cells */
@@ -217,80 +208,24 @@ final class TableReader
         if ($columns?->unit !== null) {
             $text = mb_strtolower(trim($cells[$columns->unit] ?? ''));
             [$this->scale, $this->isEnergy, $this->isVa] = TableColumns::unitIn($text)
-                ?? throw $this->refused(
+                ?? throw LineFault::of(
                     $line, 'the unit "'.mb_substr(mb_scrub($text), 0, 20).'" is none of kWh, Wh, kW, W, kVAh, kVA, VAh, VA',
                 );
         }
         if ($this->columns?->date !== null) {
             // Where the date stands alone, a time without its distance from UTC is local.
-            $this->absolute ??= false;
+            $this->times->areLocal();
         }
     }
 
     private function newDay(int $line, string $date): void
     {
-        $this->day = $this->dayOf($date)
-            ?? throw $this->refused($line, '"'.mb_substr(mb_scrub($date), 0, 40).'" is no date; write 2026-03-31 or 3/31/2026');
+        $this->day = CivilDay::inFile($date)
+            ?? throw LineFault::of($line, '"'.mb_substr(mb_scrub($date), 0, 40).'" is no date; write 2026-03-31 or 3/31/2026');
         $this->lastDate = $date;
         $this->midnight = $this->zone->midnight($this->day);
         $this->changes = $this->zone->midnight($this->day + 1) - $this->midnight !== 86_400;
         $this->seen = [];
-    }
-
-    private function dayOf(string $date): ?int
-    {
-        $date = trim($date, " \t\"'");
-        if (preg_match('/^(\d{4})[-\/.](\d{1,2})[-\/.](\d{1,2})$/', $date, $found) === 1) {
-            return CivilDay::number((int) $found[1], (int) $found[2], (int) $found[3]);
-        }
-        if (preg_match('/^(\d{4})(\d\d)(\d\d)$/', $date, $found) === 1) {
-            return CivilDay::number((int) $found[1], (int) $found[2], (int) $found[3]);
-        }
-        if (preg_match('/^(\d{1,2})[\/-](\d{1,2})[\/-](\d{2}|\d{4})$/', $date, $found) === 1) {
-            return CivilDay::number((int) $found[3] + (strlen($found[3]) === 2 ? 2000 : 0), (int) $found[1], (int) $found[2]);
-        }
-
-        return null;
-    }
-
-    /** Seconds of the day of a time as it stands in the file; less its distance from UTC where it says one. */
-    private function time(int $line, string $text): int
-    {
-        if (strlen($text) > self::MOST_TIME) {
-            throw $this->refused($line, '"'.mb_substr(mb_scrub($text), 0, 40).'" is no time');
-        }
-        if (preg_match(
-            '/^\s*(\d{1,2})(?::?(\d\d))?(?::(\d\d)(?:\.\d+)?)?\s*(?:([ap])\.?m\.?)?\s*(Z|UTC|GMT|[+\-]\d\d:?\d\d)?\s*"?$/i', $text, $found,
-        ) !== 1
-            && trim($text) !== '') {
-            throw $this->refused($line, '"'.mb_substr(mb_scrub($text), 0, 40).'" is no time; write 18:15 or 6:15 PM');
-        }
-        $hour = (int) ($found[1] ?? 0);
-        $half = strtolower($found[4] ?? '');
-        if ($half !== '') {
-            $hour = $hour % 12 + ($half === 'p' ? 12 : 0);
-        }
-        $minute = (int) ($found[2] ?? 0);
-        $second = (int) ($found[3] ?? 0);
-        if ($hour > 24 || $minute > 59 || $second > 59) {
-            throw $this->refused($line, '"'.mb_substr($text, 0, 40).'" is no time of day');
-        }
-        $zone = strtoupper($found[5] ?? '');
-        $absolute = $zone !== '';
-        if ($this->absolute !== null && $this->absolute !== $absolute) {
-            throw $this->refused($line, 'some times say how far they are from UTC and others do not');
-        }
-        $this->absolute = $absolute;
-        $seconds = $hour * 3600 + $minute * 60 + $second;
-        if ($absolute && preg_match('/^([+\-])(\d\d):?(\d\d)$/', $zone, $away) === 1) {
-            $seconds -= ($away[1] === '-' ? -1 : 1) * ((int) $away[2] * 3600 + (int) $away[3] * 60);
-        }
-
-        if (count($this->times) > self::MOST_TIMES) {
-            $this->times = $this->lengths = [];
-        }
-
-        return $this->times[$text] = $seconds;
     }
 
     /** Clocks go forward or back today: an hour is missing, or stands twice. */
@@ -314,59 +249,5 @@ final class TableReader
         }
 
         return $isDaylight ? $daylight : $standard;
-    }
-
-    private function length(int $line, int $from, int $to, string $pair): void
-    {
-        $seconds = ($to - $from + 2 * 86_400) % 86_400;
-        // Some meters end an interval one minute or second before the next begins.
-        $seconds = match ($seconds % 300) {
-            299 => $seconds + 1,
-            240 => $seconds + 60,
-            default => $seconds,
-        };
-        if ($seconds === 0 && $this->seconds !== null) {
-            $seconds = $this->seconds;
-        }
-        $this->sameLength($line, $seconds);
-        $this->lengths[$pair] = true;
-    }
-
-    private function duration(int $line, string $text): void
-    {
-        $number = Number::read((string) preg_replace('/\s*[a-z]+\.?\s*$/i', '', $text));
-        if (preg_match('/^(\d{1,2}):(\d\d)(?::(\d\d))?$/', trim($text), $found) === 1) {
-            $seconds = (int) $found[1] * 3600 + (int) $found[2] * 60 + (int) ($found[3] ?? 0);
-        } elseif ($number !== null) {
-            // Up to an hour in minutes; a longer figure is seconds, as is one that says so.
-            $seconds = (int) ($number > 60
-                || preg_match('/\ds|sec/i', $text) === 1
-                    ? $number
-                    : (preg_match('/h/i', $text) === 1 || $number <= 1 ? $number * 3600 : $number * 60));
-        } else {
-            throw $this->refused($line, '"'.mb_substr(mb_scrub($text), 0, 40).'" is no duration; write 15 or 00:15');
-        }
-        $this->sameLength($line, $seconds);
-        $this->lengths[$text] = true;
-    }
-
-    private function sameLength(int $line, int $seconds): void
-    {
-        if ($this->seconds !== null && $seconds !== $this->seconds) {
-            // Around a change of clocks a local end can lie an hour off.
-            if (! in_array(abs($seconds - $this->seconds), [3600, 82_800], true)) {
-                throw $this->refused(
-                    $line, sprintf('stands for %s minutes among values of %s', round($seconds / 60, 1), round($this->seconds / 60, 1)),
-                );
-            }
-
-            return;
-        }
-        $this->seconds = $seconds;
-    }
-
-    private function refused(int $line, string $why): Refused
-    {
-        return new Refused('file', 'Line '.number_format($line)." $why. Nothing was kept.");
     }
 }
