@@ -157,6 +157,19 @@ it('draws a band for every point of transfer', function (int $switches) {
         ->and(implode('|', $words))->toContain('Disconnect p1')->toContain('N–G bond')->toContain('fault current about');
 })->with([1, 2, 3, 4]);
 
+it('says of no bond that it is not there before somebody looked', function (?bool $ahead, ?bool $inside, array $said) {
+    $job = beside(1);
+    $with = $job->service->with(
+        disconnects: [Changed::of($job->service->disconnects[0], bonded: $ahead)],
+        panels: [$job->service->panels[0]->with(bonded: $inside)],
+    );
+    $words = Drawn::of(draw($job->with($with)))->words();
+    expect(array_values(array_intersect($words, ['N–G bond', 'no bond', 'bond: not looked'])))->toBe($said);
+})->with([
+    'looked' => [true, false, ['N–G bond']], 'none ahead' => [false, true, ['N–G bond', 'no bond']],
+    'nobody looked' => [null, null, ['bond: not looked', 'bond: not looked']], 'not ahead' => [null, false, ['bond: not looked']],
+]);
+
 it('says what each conductor is, and nothing of one that is not there', function () {
     $job = Changed::of(Houses::small(Houses::supply(), 'interlock'), wire: new WireRun(25, 20));
     $words = fn (?Ways $ways): string => implode('|', Drawn::of(draw($job, $ways))->words());

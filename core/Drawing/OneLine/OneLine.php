@@ -8,24 +8,18 @@ use Underpin\Assembly\Assembly;
 use Underpin\Assembly\Component;
 use Underpin\Assembly\ComponentKind;
 use Underpin\Assembly\ConductorKind;
-use Underpin\Connection\TransferKind;
 use Underpin\Connection\TransferPoint;
 use Underpin\Design\Design;
 use Underpin\Drawing\Anchor;
-use Underpin\Drawing\Box;
 use Underpin\Drawing\Drawing;
 use Underpin\Drawing\Element\Element;
-use Underpin\Drawing\Element\Link;
 use Underpin\Drawing\Element\Path;
-use Underpin\Drawing\Element\Rect;
 use Underpin\Drawing\Element\Text;
 use Underpin\Drawing\Element\Trace;
 use Underpin\Drawing\Layer;
 use Underpin\Drawing\Sheet;
-use Underpin\Drawing\Spot;
 use Underpin\Job\Job;
 use Underpin\Say;
-use Underpin\Service\DistributionPoint;
 use Underpin\Sizing\FaultCurrent;
 
 /**
@@ -36,26 +30,13 @@ final readonly class OneLine
 {
     private const WIDTH = 1060.0;
 
-    private const UTILITY_X = 64.0;
+    public const UTILITY_X = 64.0;
 
-    private const GENERATOR_X = 996.0;
+    public const GENERATOR_X = 996.0;
 
     private const FIRST_Y = 64.0;
 
     private const STEP = 74.0;
-
-    private const DISCONNECT = [120.0, 190.0];
-
-    private const MIDDLE = [350.0, 336.0];
-
-    private const BAND_GAP = 34.0;
-
-    private const LINE = 20.0;
-
-    /** letters that a box of the middle, and one of a disconnect, have room for */
-    private const LETTERS = 37;
-
-    private const SHORT = 20;
 
     /** @var list<TransferPoint> */
     private array $points;
@@ -66,27 +47,33 @@ final readonly class OneLine
 
     private OneLineWords $words;
 
+    private TransferBands $bands;
+
     public function __construct(private Design $design)
     {
         $this->words = new OneLineWords($design);
         $this->points = $design->way()?->transfers($design->situation()) ?? [];
         $this->built = $design->assembly();
         $this->job = $design->job;
+        $this->bands = new TransferBands(
+            $design, $this->points, $this->isAtMachine() ? null : $this->built?->component(ComponentKind::Breaker),
+            self::FIRST_Y + max(2, count($this->chain())) * self::STEP,
+        );
     }
 
     public function drawing(): Drawing
     {
         $wires = $symbols = $notes = [];
-        foreach ([$this->utility(), $this->generator(), ...$this->bands()] as [$w, $s, $n]) {
+        foreach ([$this->utility(), $this->generator(), ...$this->bands->all()] as [$w, $s, $n]) {
             array_push($wires, ...$w);
             array_push($symbols, ...$s);
             array_push($notes, ...$n);
         }
         $draft = $this->draft();
 
-        return new Drawing('One-line diagram', Sheet::diagram(self::WIDTH, $this->bottom() + ($draft === '' ? 10 : 40)), [
+        return new Drawing('One-line diagram', Sheet::diagram(self::WIDTH, $this->bands->bottom() + ($draft === '' ? 10 : 40)), [
             new Layer('conductors', $wires), new Layer('equipment', $symbols),
-            new Layer('notes', [...$notes, ...$draft === '' ? [] : [new Text(12, $this->bottom() + 24, $draft, OneLineInk::Draft)]]),
+            new Layer('notes', [...$notes, ...$draft === '' ? [] : [new Text(12, $this->bands->bottom() + 24, $draft, OneLineInk::Draft)]]),
         ], $this->twin());
     }
 
@@ -108,7 +95,7 @@ final readonly class OneLine
     {
         $x = self::UTILITY_X;
         $meter = self::FIRST_Y + self::STEP;
-        $ends = array_map(fn (int $i): float => $this->top($i) + self::LINE * 2, array_keys($this->points === [] ? [0] : $this->points));
+        $ends = array_map(fn (int $i): float => $this->bands->crossing($i), array_keys($this->points === [] ? [0] : $this->points));
         $beside = fn (float $y, string $name, string $note): array => [
             new Text($x + 36, $y, $name, OneLineInk::Name), new Text($x + 36, $y + 19, $note, OneLineInk::Note),
         ];
@@ -140,7 +127,7 @@ final readonly class OneLine
         foreach ($chain as $i => [$symbol, $name, $lines]) {
             $y = self::FIRST_Y + $i * self::STEP;
             $said = $symbol === 'G' ? "G, $name" : $name;
-            $symbols[] = self::part(match ($symbol) {
+            $symbols[] = OneLineSymbols::part(match ($symbol) {
                 'G' => 'generator',
                 'breaker' => 'breaker',
                 default => str_starts_with($name, 'Inlet') ? 'inlet' : 'outlet',
@@ -154,7 +141,7 @@ final readonly class OneLine
                 $notes[] = new Text($x - 38, $y + 13 + $n * 17, $line, OneLineInk::Note, Anchor::End);
             }
         }
-        $ends = array_map(fn (int $i): float => $this->top($i) + self::LINE * 2, array_keys($this->points));
+        $ends = array_map(fn (int $i): float => $this->bands->crossing($i), array_keys($this->points));
         if ($this->bonded() === true) {
             array_push($symbols, ...OneLineSymbols::bond($x + 38, self::FIRST_Y + 12));
         }
@@ -208,130 +195,6 @@ final readonly class OneLine
         return $chain;
     }
 
-    /** @return list<array{list<Element>, list<Element>, list<Element>}> */
-    private function bands(): array
-    {
-        return array_map($this->band(...), array_keys($this->points), $this->points);
-    }
-
-    /** @return array{list<Element>, list<Element>, list<Element>} */
-    private function band(int $i, TransferPoint $point): array
-    {
-        $top = $this->top($i);
-        $y = $top + self::LINE * 2;
-        [$x, $w] = self::MIDDLE;
-        $box = new Box($x, $top, $w, $this->height($point) - self::BAND_GAP);
-        $lines = $this->words->lines($point);
-        $isCircuits = $point->kind === TransferKind::Circuits;
-        $textTop = $top + self::LINE * ($point->kind === TransferKind::Plate ? 4.6 : 5.2);
-        $id = $point->kind === TransferKind::Plate ? 'interlock' : ($i === 0 ? 'switch' : 'switch-'.($i + 1));
-        $symbols = [self::part(
-            $id, $this->words->title($point), [new Rect($box, OneLineInk::Box, 6), ...$this->meeting($point, $box, $y)],
-        )];
-        $notes = [
-            new Text(
-                $box->centre(), $top + 22, mb_strimwidth($this->words->title($point), 0, self::LETTERS, '…'), OneLineInk::Name,
-                Anchor::Middle,
-            ),
-        ];
-        foreach ($lines as $n => $line) {
-            $notes[] = new Text($x + 16, $textTop + $n * self::LINE, mb_strimwidth($line, 0, self::LETTERS + 5, '…'), OneLineInk::Note);
-        }
-        $node = $point->panel === null ? null : $this->design->distribution()->node($point->panel->id);
-        if ($node?->bonded === true && ! $isCircuits) {
-            array_push($symbols, ...OneLineSymbols::bond($box->right() - 26, $box->bottom() - 18));
-            $notes[] = new Text($box->right() - 42, $box->bottom() - 10, 'N–G bond', OneLineInk::BondNote, Anchor::End);
-        }
-        [$left, $leftNotes, $from] = $this->disconnect($node, $y);
-        $run = $this->built?->conductor(ConductorKind::Run);
-        $breaker = $this->isAtMachine() ? null : $this->built?->component(ComponentKind::Breaker);
-        $notes = [
-            ...$notes, ...$leftNotes,
-            ...$run === null ? [] : [new Text(
-                $box->right() + 14, $y - 9, count($this->points) > 1 ? 'tap '.($i + 1) : OneLineWords::conductor($run, 'run'),
-                OneLineInk::Note,
-            )],
-            ...$breaker === null ? [] : [new Text(
-                self::GENERATOR_X - 16, $y + 26, "$breaker->name, $breaker->amps A", OneLineInk::Note, Anchor::End,
-            )],
-        ];
-        $outside = $breaker !== null && $point->kind !== TransferKind::Plate;
-        $symbols = [
-            ...$symbols, ...$left,
-            ...$outside ? OneLineSymbols::breaker($box->right() + 240, $y, OneLineInk::Generators) : [],
-        ];
-
-        return [[
-            new Path([Trace::through([self::UTILITY_X, $y], [$from, $y])], OneLineInk::Conductor),
-            ...$from === $box->x ? [] : [
-                new Path([Trace::through([self::DISCONNECT[0] + self::DISCONNECT[1], $y], [$box->x, $y])], OneLineInk::Conductor),
-            ],
-            ...$this->built === null ? [] : [
-                new Path([Trace::through([$box->right(), $y], [self::GENERATOR_X, $y])], OneLineInk::Generators),
-            ],
-        ], $symbols, $notes];
-    }
-
-    /** @return list<Element> what is drawn inside the box */
-    private function meeting(TransferPoint $point, Box $box, float $y): array
-    {
-        if ($point->kind !== TransferKind::Plate) {
-            return OneLineSymbols::transfer($box->centre(), $y, $box->w / 2);
-        }
-
-        return [
-            new Path([Trace::through([$box->x, $y], [$box->centre(), $y])], OneLineInk::Conductor),
-            new Path([Trace::through([$box->centre(), $y], [$box->right(), $y])], OneLineInk::Generators),
-            ...OneLineSymbols::breaker($box->x + 60, $y, OneLineInk::Conductor),
-            ...OneLineSymbols::breaker($box->right() - 60, $y, OneLineInk::Generators),
-            new Path(
-                [
-                    Trace::through(
-                        [$box->x + 60, $y + 8], [$box->x + 60, $y + 24], [$box->right() - 60, $y + 24], [$box->right() - 60, $y + 8],
-                    ),
-                ],
-                OneLineInk::Lock,
-            ),
-        ];
-    }
-
-    /**
-     * The disconnect ahead of a panel, where there is one.
-     *
-     * @return array{list<Element>, list<Element>, float} symbols, notes, and where the utility's line ends
-     */
-    private function disconnect(?DistributionPoint $node, float $y): array
-    {
-        $ahead = $node?->parent === null ? null : $this->job->service->disconnect($node->parent);
-        if ($ahead === null) {
-            return [[], [], self::MIDDLE[0]];
-        }
-        [$x, $w] = self::DISCONNECT;
-        $box = new Box($x, $y - 34, $w, 68);
-
-        return [[
-            new Rect($box, OneLineInk::Box, 6),
-            ...$ahead->bonded === true ? OneLineSymbols::bond($box->right() - 22, $box->bottom() - 18) : [],
-        ], [
-            new Text($x + 12, $y - 12, mb_strimwidth($ahead->name, 0, self::SHORT, '…'), OneLineInk::Name),
-            new Text($x + 12, $y + 7, "$ahead->amps A", OneLineInk::Note),
-            new Text(
-                $x + 12, $y + 26, $ahead->bonded === true ? 'N–G bond' : 'no bond',
-                $ahead->bonded === true ? OneLineInk::BondNote : OneLineInk::Note,
-            ),
-        ], $x];
-    }
-
-    /**
-     * What leads to its row of the wire table.
-     *
-     * @param  list<Element>  $elements
-     */
-    private static function part(string $id, string $spoken, array $elements): Link
-    {
-        return new Link(Spot::part($id), 'ol-link', '', $spoken, '', false, [], $elements);
-    }
-
     /** The breaker that the run begins with sits in the machine: nobody stands at the house to close one. */
     private function isAtMachine(): bool
     {
@@ -343,23 +206,6 @@ final readonly class OneLine
         $bond = $this->design->supply()?->machine->bond;
 
         return $bond === null ? null : $bond->value === 'bonded';
-    }
-
-    private function top(int $i): float
-    {
-        $first = self::FIRST_Y + max(2, count($this->chain())) * self::STEP;
-
-        return $first + array_sum(array_map($this->height(...), array_slice($this->points, 0, $i)));
-    }
-
-    private function height(TransferPoint $point): float
-    {
-        return self::LINE * (6.2 + count($this->words->lines($point))) + self::BAND_GAP;
-    }
-
-    private function bottom(): float
-    {
-        return $this->top(count($this->points));
     }
 
     /** @return list<list<string>> the same in words, a heading and a row for each part */

@@ -8,11 +8,13 @@ use Underpin\Drawing\Anchor;
 use Underpin\Drawing\Box;
 use Underpin\Drawing\Element\Circle;
 use Underpin\Drawing\Element\Element;
+use Underpin\Drawing\Element\Link;
 use Underpin\Drawing\Element\Path;
 use Underpin\Drawing\Element\Point;
 use Underpin\Drawing\Element\Rect;
 use Underpin\Drawing\Element\Text;
 use Underpin\Drawing\Element\Trace;
+use Underpin\Drawing\Spot;
 
 /** The graphic symbols of a one-line diagram, about a point. */
 final class OneLineSymbols
@@ -70,5 +72,15 @@ final class OneLineSymbols
             new Circle($x - 24, $y, 3.5, OneLineInk::Symbol), new Circle($x + 24, $y, 3.5, OneLineInk::Symbol),
             new Circle($x, $y + 34, 3.5, OneLineInk::Symbol),
         ];
+    }
+
+    /**
+     * What leads to its row of the wire table.
+     *
+     * @param  list<Element>  $elements
+     */
+    public static function part(string $id, string $spoken, array $elements): Link
+    {
+        return new Link(Spot::part($id), 'ol-link', '', $spoken, '', false, [], $elements);
     }
 }
