@@ -4,16 +4,10 @@ declare(strict_types=1);
 
 namespace Underpin\Connection;
 
-use Underpin\Loads\Plan;
-use Underpin\Service\Multiwire;
-
 /** A way that brings the generator to whole panels: any circuit behind them can be chosen, breaker by breaker, by a person. */
 trait FeedsPanels
 {
-    public function isWired(): bool
-    {
-        return true;
-    }
+    use ReachesPanels;
 
     public function switchesNeutral(Situation $situation): ?bool
     {
@@ -25,49 +19,9 @@ trait FeedsPanels
         return [];
     }
 
-    public function isLastResort(): bool
-    {
-        return false;
-    }
-
     public function transfersByItself(): bool
     {
         return false;
-    }
-
-    public function joinsSharedNeutrals(Situation $situation): ?bool
-    {
-        return (new Multiwire($situation->job->service->panels))->among([], $this->fedPanels($situation));
-    }
-
-    public function onGenerator(Situation $situation): Plan
-    {
-        return $situation->plan;
-    }
-
-    public function layout(Situation $situation): ?SwitchLayout
-    {
-        return null;
-    }
-
-    public function reachesMore(): bool
-    {
-        return true;
-    }
-
-    public function leavesUtilityOn(): bool
-    {
-        return false;
-    }
-
-    public function switchesAtPanel(): bool
-    {
-        return true;
-    }
-
-    public function throws(): string
-    {
-        return 'Breaker';
     }
 
     public function unload(): string

@@ -7,17 +7,12 @@ namespace Underpin\Connection;
 use Underpin\Assembly\Assembly;
 use Underpin\Codebook\Source;
 use Underpin\Codebook\TransferSettings;
-use Underpin\Loads\Plan;
 use Underpin\Say;
-use Underpin\Service\Multiwire;
 
 /** A way that watches the utility, starts the machine and transfers with nobody there. NEC 2023 702.4, 702.5(A). */
 trait TransfersItself
 {
-    public function isWired(): bool
-    {
-        return true;
-    }
+    use ReachesPanels;
 
     public function switchesNeutral(Situation $situation): ?bool
     {
@@ -29,42 +24,7 @@ trait TransfersItself
         return [WayChoice::Neutral, WayChoice::UtilityFault, WayChoice::Withstand, WayChoice::Interrupt];
     }
 
-    public function isLastResort(): bool
-    {
-        return false;
-    }
-
     public function transfersByItself(): bool
-    {
-        return true;
-    }
-
-    public function joinsSharedNeutrals(Situation $situation): ?bool
-    {
-        return (new Multiwire($situation->job->service->panels))->among([], $this->fedPanels($situation));
-    }
-
-    public function onGenerator(Situation $situation): Plan
-    {
-        return $situation->plan;
-    }
-
-    public function layout(Situation $situation): ?SwitchLayout
-    {
-        return null;
-    }
-
-    public function reachesMore(): bool
-    {
-        return true;
-    }
-
-    public function leavesUtilityOn(): bool
-    {
-        return false;
-    }
-
-    public function switchesAtPanel(): bool
     {
         return true;
     }
@@ -82,11 +42,6 @@ trait TransfersItself
     public function atNight(): string
     {
         return 'Nothing: it starts and transfers by itself. Somebody looks at it once a day.';
-    }
-
-    public function throws(): string
-    {
-        return 'Breaker';
     }
 
     public function unload(): string

@@ -7,7 +7,7 @@ namespace Tests\Core\HookUpTest;
 use Tests\Support\Changed;
 use Tests\Support\Drawn;
 use Tests\Support\Houses;
-use Tests\Support\WayWithoutWire;
+use Tests\Support\WayWithout;
 use Underpin\Assembly\Assembly;
 use Underpin\Assembly\ConductorKind;
 use Underpin\Assembly\Wire;
@@ -187,7 +187,7 @@ it('gives every service disconnect its bond, and no switch behind one', function
 it('takes one conductor that is not there out of table, one-line, hook-up, labels and card', function () {
     $job = Changed::of(Houses::small(Houses::supply(), 'interlock'), wire: new WireRun(25, 20));
     $of = fn (?string $wire): Design => new Design(
-        $job, $wire === null ? null : new Ways([new WayWithoutWire(Ways::standard()->find('interlock'), $wire)]),
+        $job, $wire === null ? null : new Ways([WayWithout::wire(Ways::standard()->find('interlock'), $wire)]),
     );
     $all = fn (Design $design): string => implode('|', [
         ...array_map(fn ($l): string => $l->part, $design->assembly()?->lines() ?? []),

@@ -174,7 +174,7 @@ it('says what each conductor is, and nothing of one that is not there', function
     $job = Changed::of(Houses::small(Houses::supply(), 'interlock'), wire: new WireRun(25, 20));
     $words = fn (?Ways $ways): string => implode('|', Drawn::of(draw($job, $ways))->words());
     expect($words(null))->toContain('3 × 10 cu, ground 10, 20 ft')->toContain('3 × 10 cu, 25 ft cord');
-    $without = fn (string $id): Ways => new Ways([new WayWithout(Ways::standard()->find('interlock'), $id)]);
+    $without = fn (string $id): Ways => new Ways([WayWithout::conductor(Ways::standard()->find('interlock'), $id)]);
     expect($words($without('run')))->not->toContain('20 ft')->and($words($without('cord')))->not->toContain('25 ft cord');
     foreach (['run', 'cord'] as $id) {
         expect(

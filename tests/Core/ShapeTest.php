@@ -110,7 +110,7 @@ it('takes a conductor that is not built out of the wire table and off the card',
     $job = Houses::small(Houses::supply(), 'interlock');
     $built = new Design($job);
     $run = array_values(array_filter($built->assembly()?->conductors() ?? [], fn (Conductor $c): bool => $c->id === 'run'))[0];
-    $without = new Design($job, new Ways([new WayWithout(new Interlock, 'run')]));
+    $without = new Design($job, new Ways([WayWithout::conductor(new Interlock, 'run')]));
     $parts = fn (Design $design): array => array_map(fn (Line $l): string => $l->part, $design->assembly()?->lines() ?? []);
     $steps = fn (Design $design): string => implode(
         ' ', array_map(fn (OwnerStep $s): string => $s->do, SwitchingCard::of(new Review($design))->toGenerator),

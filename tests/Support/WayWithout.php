@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use Closure;
 use Underpin\Assembly\Assembly;
 use Underpin\Assembly\Conductor;
 use Underpin\Connection\MeansOfTransfer;
@@ -16,19 +17,33 @@ use Underpin\Job\Panel;
 use Underpin\Loads\Plan;
 use Underpin\Sizing\Supply;
 
-/** A way of connecting of which one cord or run is not built. */
+/** A way of connecting of which something is not built. */
 final readonly class WayWithout implements Way
 {
-    public function __construct(private Way $way, private string $conductor)
+    /** @param  Closure(Assembly): Assembly  $without */
+    private function __construct(private Way $way, private Closure $without)
     {
+    }
+
+    /** One cord or run. */
+    public static function conductor(Way $way, string $id): self
+    {
+        return new self($way, function (Assembly $whole) use ($id): Assembly {
+            $gone = array_values(array_filter($whole->conductors(), fn (Conductor $c): bool => $c->id === $id));
+
+            return $whole->without($gone[0]);
+        });
+    }
+
+    /** One single wire. */
+    public static function wire(Way $way, string $id): self
+    {
+        return new self($way, fn (Assembly $whole): Assembly => $whole->withoutWire($id));
     }
 
     public function assemble(Situation $situation, Supply $supply): Assembly
     {
-        $whole = $this->way->assemble($situation, $supply);
-        $gone = array_values(array_filter($whole->conductors(), fn (Conductor $c): bool => $c->id === $this->conductor));
-
-        return $whole->without($gone[0]);
+        return ($this->without)($this->way->assemble($situation, $supply));
     }
 
     public function key(): string
