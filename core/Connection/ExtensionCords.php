@@ -18,7 +18,6 @@ use Underpin\Codebook\Source;
 use Underpin\Codebook\SplitPhase;
 use Underpin\Connection\Source\SourceSteps;
 use Underpin\Job\Circuit;
-use Underpin\Job\Panel;
 use Underpin\Legs\Leg;
 use Underpin\Loads\Plan;
 use Underpin\Say;
@@ -28,6 +27,8 @@ use Underpin\Wiring\VoltageDrop;
 /** Extension cords from the machine to the appliances: nothing is connected to the house wiring. */
 final class ExtensionCords implements Way
 {
+    use MovesCircuits;
+
     public function key(): string
     {
         return 'cords';
@@ -100,19 +101,9 @@ final class ExtensionCords implements Way
         return true;
     }
 
-    public function transfersByItself(): bool
-    {
-        return false;
-    }
-
     public function joinsSharedNeutrals(Situation $situation): bool
     {
         return false;
-    }
-
-    public function fedPanels(Situation $situation): array
-    {
-        return [];
     }
 
     public function onGenerator(Situation $situation): Plan
@@ -130,26 +121,6 @@ final class ExtensionCords implements Way
     public function reachesMore(): bool
     {
         return true;
-    }
-
-    public function leavesUtilityOn(): bool
-    {
-        return true;
-    }
-
-    public function switchesAtPanel(): bool
-    {
-        return false;
-    }
-
-    public function inTheWay(Situation $situation): array
-    {
-        return [];
-    }
-
-    public function platedPanel(Situation $situation): ?Panel
-    {
-        return null;
     }
 
     public function assemble(Situation $situation, Supply $supply): Assembly
@@ -203,11 +174,6 @@ final class ExtensionCords implements Way
     public function transfers(Situation $situation): array
     {
         return [];
-    }
-
-    public function meter(Situation $situation): MeterWork
-    {
-        return MeterWork::Stays;
     }
 
     public function failsBy(): string

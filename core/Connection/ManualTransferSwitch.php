@@ -24,6 +24,8 @@ use Underpin\Sizing\Supply;
  */
 final class ManualTransferSwitch implements Way
 {
+    use MovesCircuits;
+
     public function key(): string
     {
         return 'manual_switch';
@@ -72,19 +74,9 @@ final class ManualTransferSwitch implements Way
         return false;
     }
 
-    public function transfersByItself(): bool
-    {
-        return false;
-    }
-
     public function joinsSharedNeutrals(Situation $situation): ?bool
     {
         return (new Multiwire($situation->job->service->panels))->among($this->moved($situation));
-    }
-
-    public function fedPanels(Situation $situation): array
-    {
-        return [];
     }
 
     public function onGenerator(Situation $situation): Plan
@@ -102,26 +94,6 @@ final class ManualTransferSwitch implements Way
     public function reachesMore(): bool
     {
         return false;
-    }
-
-    public function leavesUtilityOn(): bool
-    {
-        return true;
-    }
-
-    public function switchesAtPanel(): bool
-    {
-        return false;
-    }
-
-    public function inTheWay(Situation $situation): array
-    {
-        return [];
-    }
-
-    public function platedPanel(Situation $situation): ?Panel
-    {
-        return null;
     }
 
     public function assemble(Situation $situation, Supply $supply): Assembly
@@ -163,11 +135,6 @@ final class ManualTransferSwitch implements Way
         return [new TransferPoint(
             TransferKind::Circuits, $title, $size === null ? null : ManualSwitches::incomingAmps($size), $panel, $moved,
         )];
-    }
-
-    public function meter(Situation $situation): MeterWork
-    {
-        return MeterWork::Stays;
     }
 
     public function failsBy(): string

@@ -16,7 +16,6 @@ use Underpin\Codebook\TransferSwitches;
 use Underpin\Connection\Source\SourceSteps;
 use Underpin\Job\Circuit;
 use Underpin\Job\Outlet;
-use Underpin\Job\Panel;
 use Underpin\Loads\Plan;
 use Underpin\Sizing\Supply;
 use Underpin\Wiring\FeederSize;
@@ -27,6 +26,8 @@ use Underpin\Wiring\FeederSize;
  */
 final class SingleLoadSwitch implements Way
 {
+    use MovesCircuits;
+
     public function key(): string
     {
         return 'single_circuit';
@@ -76,19 +77,9 @@ final class SingleLoadSwitch implements Way
         return false;
     }
 
-    public function transfersByItself(): bool
-    {
-        return false;
-    }
-
     public function joinsSharedNeutrals(Situation $situation): ?bool
     {
         return false;
-    }
-
-    public function fedPanels(Situation $situation): array
-    {
-        return [];
     }
 
     public function onGenerator(Situation $situation): Plan
@@ -106,26 +97,6 @@ final class SingleLoadSwitch implements Way
         return false;
     }
 
-    public function leavesUtilityOn(): bool
-    {
-        return true;
-    }
-
-    public function switchesAtPanel(): bool
-    {
-        return false;
-    }
-
-    public function inTheWay(Situation $situation): array
-    {
-        return [];
-    }
-
-    public function platedPanel(Situation $situation): ?Panel
-    {
-        return null;
-    }
-
     public function means(): MeansOfTransfer
     {
         return MeansOfTransfer::SingleCircuit;
@@ -138,11 +109,6 @@ final class SingleLoadSwitch implements Way
         return $circuit === null ? [] : [new TransferPoint(
             TransferKind::Circuits, 'Switch at the load', TransferSwitches::SINGLE_A, $situation->job->panelWith($circuit->id), [$circuit],
         )];
-    }
-
-    public function meter(Situation $situation): MeterWork
-    {
-        return MeterWork::Stays;
     }
 
     public function failsBy(): string

@@ -32,6 +32,8 @@ use Underpin\Wiring\FeederSize;
  */
 final class TransferSubpanel implements Way
 {
+    use MovesCircuits;
+
     public function key(): string
     {
         return 'transfer_subpanel';
@@ -91,19 +93,9 @@ final class TransferSubpanel implements Way
         return false;
     }
 
-    public function transfersByItself(): bool
-    {
-        return false;
-    }
-
     public function joinsSharedNeutrals(Situation $situation): ?bool
     {
         return (new Multiwire($situation->job->service->panels))->among($this->moved($situation));
-    }
-
-    public function fedPanels(Situation $situation): array
-    {
-        return [];
     }
 
     public function onGenerator(Situation $situation): Plan
@@ -121,26 +113,6 @@ final class TransferSubpanel implements Way
         return false;
     }
 
-    public function leavesUtilityOn(): bool
-    {
-        return true;
-    }
-
-    public function switchesAtPanel(): bool
-    {
-        return false;
-    }
-
-    public function inTheWay(Situation $situation): array
-    {
-        return [];
-    }
-
-    public function platedPanel(Situation $situation): ?Panel
-    {
-        return null;
-    }
-
     public function means(): MeansOfTransfer
     {
         return MeansOfTransfer::Subpanel;
@@ -153,11 +125,6 @@ final class TransferSubpanel implements Way
         return [new TransferPoint(
             TransferKind::Circuits, 'Transfer panel', TransferSwitches::SUBPANEL_A, $situation->job->panel(), $moved,
         )];
-    }
-
-    public function meter(Situation $situation): MeterWork
-    {
-        return MeterWork::Stays;
     }
 
     public function failsBy(): string
