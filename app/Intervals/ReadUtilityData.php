@@ -6,12 +6,11 @@ namespace App\Intervals;
 
 use App\Models\Run;
 use App\Runs\RunProgress;
+use App\Runs\SentFile;
 use App\Runs\Task;
-use Illuminate\Support\Facades\Storage;
 use Underpin\Csv\DecimalMark;
 use Underpin\Measure\Interval\Zone;
 use Underpin\Measure\ServiceLimit;
-use Underpin\Refused;
 
 /**
  * Reads a utility's file that was sent. Input: where it lies, what it is called, the meter's zone, its decimal mark
@@ -32,13 +31,9 @@ final class ReadUtilityData implements Task
 
     public function run(Run $run, RunProgress $progress): string
     {
-        $disk = Storage::disk('local');
-        if (! $disk->exists($run->input['path'])) {
-            throw new Refused('file', 'The file is not here any more. Choose it again.');
-        }
         $job = $run->onJob();
         $year = IntervalFile::read(
-            $disk->path($run->input['path']), Zone::from($run->input['zone']),
+            SentFile::path($run), Zone::from($run->input['zone']),
             fn (int $count, ?float $share) => $progress->tell('Reading: '.number_format($count).' values', $share),
             new ServiceLimit($job->service_a), DecimalMark::tryFrom($run->input['decimal'] ?? ''),
         );
@@ -54,6 +49,6 @@ final class ReadUtilityData implements Task
 
     public function tidy(Run $run): void
     {
-        Storage::disk('local')->delete($run->input['path']);
+        SentFile::tidy($run);
     }
 }

@@ -9,13 +9,12 @@ use App\Models\Recording;
 use App\Models\Run;
 use App\Models\User;
 use App\Runs\RunProgress;
+use App\Runs\SentFile;
 use App\Runs\Task;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Storage;
 use Underpin\Csv\DecimalMark;
 use Underpin\Csv\OtherMark;
 use Underpin\Measure\ServiceLimit;
-use Underpin\Refused;
 
 /** Makes a recording of a file of readings that was sent. Input: where it lies, what it is called, its decimal mark where it was said. */
 final class ReadReadings implements Task
@@ -35,13 +34,9 @@ final class ReadReadings implements Task
 
     public function run(Run $run, RunProgress $progress): string
     {
-        $disk = Storage::disk('local');
-        if (! $disk->exists($run->input['path'])) {
-            throw new Refused('file', 'The file is not here any more. Choose it again.');
-        }
         $job = $run->onJob();
         $user = $run->byUser();
-        $path = $disk->path($run->input['path']);
+        $path = SentFile::path($run);
         $mark = self::lookedThrough($job, $path, DecimalMark::tryFrom($run->input['decimal']), $progress);
         [$row, $read] = self::bringIn($job, $user, $run->input['name'], $path, $mark);
         $run->update(['input' => [...$run->input, 'recording' => $row->key]]);
@@ -60,7 +55,7 @@ final class ReadReadings implements Task
 
     public function tidy(Run $run): void
     {
-        Storage::disk('local')->delete($run->input['path']);
+        SentFile::tidy($run);
     }
 
     /**
