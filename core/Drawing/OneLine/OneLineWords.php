@@ -62,7 +62,8 @@ final readonly class OneLineWords
         $source = LockOff::of($this->design->job->service, $fed)?->source;
 
         return $source === null ? [] : [
-            ucfirst($source->kind->words()).' feeds in here'.($source->disconnect === '' ? '' : ": $source->disconnect").';',
+            ...$source->disconnect === '' ? [ucfirst($source->kind->words()).' feeds in here;']
+                : [ucfirst($source->kind->words()).' feeds in here, at its disconnect:', "$source->disconnect;"],
             match ($source->run) {
                 null => 'while the generator runs: not decided',
                 OtherSourceRun::LockedOff => 'locked off while the generator runs',

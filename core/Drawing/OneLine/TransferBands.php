@@ -77,7 +77,7 @@ final readonly class TransferBands
             ),
         ];
         foreach ($lines as $n => $line) {
-            $notes[] = new Text($x + 16, $textTop + $n * self::LINE, mb_strimwidth($line, 0, self::LETTERS + 5, '…'), OneLineInk::Note);
+            $notes[] = new Text($x + 16, $textTop + $n * self::LINE, mb_strimwidth($line, 0, self::LETTERS + 7, '…'), OneLineInk::Note);
         }
         $node = $point->panel === null ? null : $this->design->distribution()->node($point->panel->id);
         if ($node !== null && $node->bonded !== false && ! $isCircuits) {
