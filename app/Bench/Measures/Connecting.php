@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Bench\Measures;
 
+use App\Bench\DemoJob;
 use App\Bench\FullPanels;
 use App\Bench\Report;
 use App\Bench\Times;
-use App\JobFile\JobEditor;
-use App\Models\Job as JobRow;
 use App\Models\Shop;
 use App\Shop\ShopPrices;
 use Underpin\Checks\Review;
@@ -42,8 +41,7 @@ final class Connecting implements Measure
         for ($i = 0; $i < 5; $i++) {
             $legs->measure(fn (): float => LegBalancer::balance($circuits)->differenceAmps());
         }
-        $rows = JobRow::query()->get()->sortByDesc(fn (JobRow $row): int => count(JobEditor::open($row)->job->circuits()));
-        $job = JobEditor::open($rows->firstOrFail())->job;
+        $job = DemoJob::open()->job;
         $book = ShopPrices::book(Shop::query()->firstOrFail());
         $matrix = new Times;
         $review = new Times;

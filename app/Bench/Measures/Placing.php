@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace App\Bench\Measures;
 
 use App\Bench\CrowdedSite;
+use App\Bench\DemoJob;
 use App\Bench\Report;
 use App\Bench\Times;
-use App\JobFile\JobEditor;
-use App\Models\Job as JobRow;
 use Underpin\Design\Design;
 use Underpin\Drawing\Site\SitePlanDrawing;
 use Underpin\Drawing\Writer\SvgFile;
@@ -23,7 +22,7 @@ final class Placing implements Measure
 
     public function measure(Report $report): bool
     {
-        $job = JobEditor::open(JobRow::query()->where('name', 'Lake Ansgar lodge')->firstOrFail())->job->with(CrowdedSite::plan());
+        $job = DemoJob::open()->job->with(CrowdedSite::plan());
         $all = new Times;
         for ($i = 0; $i < 20; $i++) {
             $all->measure(fn (): int => strlen((new SvgFile)->write((new SitePlanDrawing(new Design($job)))->drawing())));

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Bench\Measures;
 
+use App\Bench\DemoJob;
 use App\Bench\LongQuote;
 use App\Bench\Report;
 use App\Bench\Times;
 use App\Documents\PaperPdf;
 use App\JobFile\JobEditor;
-use App\Models\Job as JobRow;
 use App\Shop\ShopPrices;
 use Underpin\Design\Design;
 use Underpin\Papers\Papers;
@@ -25,7 +25,7 @@ final class Quoting implements Measure
 
     public function measure(Report $report): bool
     {
-        $row = JobRow::query()->where('name', 'Lake Ansgar lodge')->firstOrFail();
+        $row = DemoJob::row();
         $review = JobEditor::open($row)->review;
         $job = $review->design->job;
         $book = ShopPrices::book($row->shop);

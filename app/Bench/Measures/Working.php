@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench\Measures;
 
+use App\Bench\DemoJob;
 use App\Bench\Report;
 use App\Bench\Times;
 use App\Bench\YearsOfWork;
@@ -23,7 +24,7 @@ final class Working implements Measure
     {
         $row = JobRow::query()->where('name', 'Kestrel Gap goat dairy')->firstOrFail();
         $job = JobEditor::open($row)->job;
-        $lodge = JobRow::query()->where('name', 'Lake Ansgar lodge')->firstOrFail();
+        $lodge = DemoJob::row();
         $user = User::query()->where('shop_id', $row->shop_id)->orderBy('id')->firstOrFail();
         [$lists, $handle] = [new Times, new Times];
         for ($i = 0; $i < 20; $i++) {
