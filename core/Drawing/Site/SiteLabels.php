@@ -99,23 +99,31 @@ final class SiteLabels
     /** @param  non-empty-list<Box>  $boxes */
     public function roomiest(array $boxes): Box
     {
-        $best = $boxes[0];
-        foreach ($boxes as $box) {
-            $best = $this->covered($box) < $this->covered($best) ? $box : $best;
-        }
-        $this->taken[] = $best;
-
-        return $best;
+        return $this->taken[] = $boxes[$this->leastCovered($boxes)];
     }
 
     /** @param  non-empty-list<Text>  $texts  the same words at different places, the best place first */
     public function roomFor(array $texts): Text
     {
-        $best = $texts[0];
-        foreach ($texts as $text) {
-            $best = $this->covered(self::box($text)) < $this->covered(self::box($best)) ? $text : $best;
+        $boxes = array_map(self::box(...), $texts);
+        $best = $this->leastCovered($boxes);
+        $this->taken[] = $boxes[$best];
+
+        return $texts[$best];
+    }
+
+    /** @param  non-empty-list<Box>  $boxes  where the first of those that cover equally little is */
+    private function leastCovered(array $boxes): int
+    {
+        $best = 0;
+        $least = INF;
+        foreach ($boxes as $i => $box) {
+            $covered = $this->covered($box);
+            [$best, $least] = $covered < $least ? [$i, $covered] : [$best, $least];
+            if ($least <= 0.0) {
+                break;
+            }
         }
-        $this->taken[] = self::box($best);
 
         return $best;
     }
@@ -123,11 +131,28 @@ final class SiteLabels
     /** Square units of what stands there already, and of what would lie beside the sheet. */
     private function covered(Box $box): float
     {
-        $shared = fn (Box $other): float => max(0.0, min($box->right(), $other->right()) - max($box->x, $other->x))
-            * max(0.0, min($box->bottom(), $other->bottom()) - max($box->y, $other->y));
+        return self::WORDS_WEIGH * (self::shared($box, $this->taken) + $box->w * $box->h - self::shared($box, [$this->sheet]))
+            + self::shared($box, $this->lines);
+    }
 
-        return self::WORDS_WEIGH * (array_sum(array_map($shared, $this->taken)) + $box->w * $box->h - $shared($this->sheet))
-            + array_sum(array_map($shared, $this->lines));
+    /**
+     * Square units that it shares with them.
+     *
+     * @param  list<Box>  $others
+     */
+    private static function shared(Box $box, array $others): float
+    {
+        [$left, $top, $right, $bottom] = [$box->x, $box->y, $box->right(), $box->bottom()];
+        $shared = 0.0;
+        foreach ($others as $other) {
+            // Most lie apart: they are left out before anything is worked out.
+            if ($other->x < $right && $other->y < $bottom && $other->x + $other->w > $left && $other->y + $other->h > $top) {
+                $shared += (min($right, $other->x + $other->w) - max($left, $other->x))
+                    * (min($bottom, $other->y + $other->h) - max($top, $other->y));
+            }
+        }
+
+        return $shared;
     }
 
     private static function box(Text $text): Box
