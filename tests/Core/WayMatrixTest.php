@@ -14,6 +14,8 @@ use Underpin\Connection\MeterWork;
 use Underpin\Connection\NightWork;
 use Underpin\Connection\PickDrift;
 use Underpin\Connection\Possible;
+use Underpin\Connection\Reason;
+use Underpin\Connection\TransferPoint;
 use Underpin\Connection\Ways;
 use Underpin\Design\Design;
 use Underpin\Job\Circuit;
@@ -25,6 +27,7 @@ use Underpin\Job\DisconnectPlace;
 use Underpin\Job\Dwelling;
 use Underpin\Job\Job;
 use Underpin\Job\Laying;
+use Underpin\Job\LoadKind;
 use Underpin\Job\LocalRules;
 use Underpin\Job\MachineKind;
 use Underpin\Job\Marking;
@@ -119,6 +122,43 @@ it('holds what transfers by itself against the full load, less what is shed', fu
     expect(Capacity::staysVa((new Design($measured))->situation()))->toBe(10_200.0);
     expect(Houses::verdict(Changed::of($over, demand: null), 'automatic')->here())->toBe('do the load calculation');
 });
+
+it('takes a vehicle charger off whole where one stands in the calculation, and nothing off a recorded peak', function (
+    DemandMethod $method, array $chargers, LoadKind $kind, float $va,
+) {
+    $job = withStandby(behind(Marking::Service));
+    $circuit = Houses::circuit('9', 2, Role::Must, 7_000, 7_000, $kind, 'Charger');
+    $job = Changed::of(
+        $job, panels: [$job->service->panels[0]->with(circuits: [...$job->service->panels[0]->circuits, $circuit])],
+        demand: new DemandInputs($method, 240.0, new Dwelling(2000, evChargersVa: $chargers), peakVa: 8_000.0),
+    );
+    $shed = $job->with($job->connection->with(shed: [new ShedLoad($circuit->id)]));
+    expect(Capacity::shedVa((new Design($shed))->situation()))->toEqualWithDelta($va, 1e-9);
+})->with([
+    'a charger that was calculated' => [DemandMethod::Optional, [7_200.0], LoadKind::Charger, 7_000.0],
+    'one that was not' => [DemandMethod::Optional, [], LoadKind::Charger, 2_800.0],
+    'another load' => [DemandMethod::Optional, [7_200.0], LoadKind::ElectricHeat, 2_800.0],
+    'by the standard way' => [DemandMethod::Standard, [7_200.0], LoadKind::ElectricHeat, 3_150.0],
+    'of a recorded peak' => [DemandMethod::Measured, [7_200.0], LoadKind::Charger, 0.0],
+]);
+
+it('gives a panel that another one feeds no switch of its own', function () {
+    $job = withStandby(behind(Marking::Service));
+    $job = Changed::of($job, panels: [
+        $job->service->panels[0], new Panel('cellar', 'Cellar', 12, PanelKind::Sub, fedFrom: 'main', bonded: false),
+    ]);
+    $points = Ways::standard()->find('automatic_several')->transfers((new Design($job))->situation());
+    expect(array_map(fn (TransferPoint $point): ?string => $point->panel?->id, $points))->toBe(['main']);
+});
+
+it('fills a sub-panel to its last place, and no further', function (int $circuits, Possible $possible) {
+    $all = array_map(fn (int $i): Circuit => Houses::circuit((string) $i, 1, Role::Must, 50, 50, name: "C$i"), range(5, 4 + $circuits));
+    $job = Changed::of(Houses::small(Houses::supply()), panels: [Houses::small()->service->panels[0]->with(spaces: 42, circuits: $all)]);
+    $places = array_filter(
+        Houses::verdict($job, 'transfer_subpanel')->reasons, fn (Reason $r): bool => str_contains($r->text, ' spaces'),
+    );
+    expect(array_values($places)[0]->possible)->toBe($possible);
+})->with([[16, Possible::Yes], [17, Possible::No]]);
 
 it('puts a switch of its own ahead of each of several panels, and one ahead of one', function () {
     $small = withStandby(behind(Marking::Service));
