@@ -27,6 +27,7 @@ use Underpin\Job\DisconnectPlace;
 use Underpin\Job\Dwelling;
 use Underpin\Job\Job;
 use Underpin\Job\Laying;
+use Underpin\Job\Load;
 use Underpin\Job\LoadKind;
 use Underpin\Job\LocalRules;
 use Underpin\Job\MachineKind;
@@ -149,6 +150,27 @@ it('gives a panel that another one feeds no switch of its own', function () {
     ]);
     $points = Ways::standard()->find('automatic_several')->transfers((new Design($job))->situation());
     expect(array_map(fn (TransferPoint $point): ?string => $point->panel?->id, $points))->toBe(['main']);
+});
+
+it('calls no way possible of a house whose panel nobody has surveyed, but cords, and draws no transfer', function (string $way) {
+    $job = Changed::of(withStandby(new Service(DisconnectPlace::Panel)), panels: []);
+    $design = new Design($job);
+    expect(Houses::verdict($job, $way)->possible)->not->toBe(Possible::Yes)
+        ->and(array_filter(
+            Ways::standard()->find($way)->transfers($design->situation()), fn (TransferPoint $point): bool => $point->panel !== null,
+        ))->toBe([]);
+})->with(fn (): array => array_map(fn ($way): array => [$way->key()], Ways::standard()->all()));
+
+it('brings over cords what there is room for too, where it has a plug', function () {
+    $plug = fn (string $space, Role $role, ?bool $hasPlug): Circuit => Houses::circuit($space, 1, $role, 300, 300)->with(
+        loads: [new Load("l$space", 'Lamp', LoadKind::Other, 300, 300, plug: $hasPlug)],
+    );
+    $job = Changed::of(Houses::small(Houses::supply(3000, 3600, 120, Outlet::Straight20, 20)), panels: [
+        Houses::small()->service->panels[0]->with(
+            circuits: [$plug('5', Role::Must, true), $plug('6', Role::Room, true), $plug('9', Role::Room, false)],
+        ),
+    ]);
+    expect(array_map(fn (Circuit $c): string => $c->id, Houses::verdict($job, 'cords')->powers))->toBe(['c5', 'c6']);
 });
 
 it('fills a sub-panel to its last place, and no further', function (int $circuits, Possible $possible) {
