@@ -16,7 +16,11 @@ final class ScheduleDates
         $dates = [];
         foreach ($schedule->steps as $planned) {
             $isBegun = $planned->step->begunOn !== '';
-            $day = $isBegun ? $planned->end : $planned->latest ?? $planned->start;
+            $day = match (true) {
+                $planned->isBehind => $planned->step->isRequired ? $schedule->today : null,
+                $isBegun => $planned->end,
+                default => $planned->latest ?? $planned->start,
+            };
             if (! $planned->isDone() && $day !== null) {
                 $dates[] = new JobDate(
                     "step-{$planned->step->key}", $isBegun ? "{$planned->step->done}?" : $planned->step->ask, CivilDay::iso($day), null,
@@ -32,6 +36,7 @@ final class ScheduleDates
     private static function why(Planned $planned, bool $isBegun): string
     {
         return match (true) {
+            $planned->isBehind => 'Not noted, though what waits for it is done: note its day, or ask now.',
             $planned->decides => 'It decides the day.',
             $isBegun => 'Asked or ordered on '.$planned->step->begunOn.'.',
             $planned->latest !== null => 'The last day, so that the agreed day of the work stands.',

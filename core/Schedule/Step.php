@@ -15,16 +15,24 @@ final readonly class Step
      * @param  string  $begunOn  YYYY-MM-DD; empty: not yet
      * @param  string  $doneOn  YYYY-MM-DD; empty: not yet
      * @param  string  $why  where its length comes from
+     * @param  bool  $isRequired  by the authority: it is owed, even when what waits for it is done
      */
     public function __construct(
         public string $key, public string $ask, public string $done, public ?int $days, public array $after, public string $begunOn = '',
-        public string $doneOn = '', public string $why = '',
+        public string $doneOn = '', public string $why = '', public bool $isRequired = false,
     ) {
     }
 
     /** @param  list<string>  $after  keys */
     public function waitingFor(array $after): self
     {
-        return new self($this->key, $this->ask, $this->done, $this->days, $after, $this->begunOn, $this->doneOn, $this->why);
+        return new self(
+            $this->key, $this->ask, $this->done, $this->days, $after, $this->begunOn, $this->doneOn, $this->why, $this->isRequired,
+        );
+    }
+
+    public function required(): self
+    {
+        return new self($this->key, $this->ask, $this->done, $this->days, $this->after, $this->begunOn, $this->doneOn, $this->why, true);
     }
 }

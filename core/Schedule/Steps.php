@@ -55,7 +55,7 @@ final readonly class Steps
         );
         $inspection = $this->design->job->authority->rules->permit
             ? $this->step('inspection', 'Ask for the inspection', 'Inspected', $this->book->terms->inspectionDays, [self::INSTALL],
-                'the price book')
+                'the price book')->required()
             : null;
 
         return array_values(array_filter([
@@ -86,7 +86,7 @@ final readonly class Steps
     {
         return $this->design->job->authority->rules->permit ? $this->paper(
             'permit', 'permit-packet', 'Ask for the permit', 'Permit granted', $this->book->terms->permitDays,
-        ) : null;
+        )->required() : null;
     }
 
     private function utility(): ?Step

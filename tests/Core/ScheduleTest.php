@@ -155,6 +155,22 @@ it('plans no more what is behind something that is done, and says that it was no
         ->toBe(['quote', 'permit', 'machine', 'inspection']);
 });
 
+it('keeps asking for what the authority requires, whatever is done without it', function (string $begun, string $title) {
+    $steps = [
+        step('quote', 0), step('permit', 10, ['quote'], $begun)->required(), step('parts', 3, ['quote']),
+        step(Steps::INSTALL, 2, ['permit', 'parts'], '', '2025-11-20'), step('hand-over', 1, [Steps::INSTALL], '', '2025-11-21'),
+    ];
+    [$date] = $dates = ScheduleDates::of(planned($steps));
+    expect($dates)->toHaveCount(1)->and([$date->key, $date->title, $date->on])->toBe(['step-permit', $title, TODAY])
+        ->and($date->why)->toContain('Not noted');
+})->with([['', 'permit'], ['2025-11-01', 'permit?']]);
+
+it('has the permit and the inspection as what the authority requires', function () {
+    $job = Houses::small(Houses::supply(), 'interlock');
+    $required = array_filter(Steps::of(new Design($job), new PriceBook), fn (Step $step): bool => $step->isRequired);
+    expect(array_values(array_map(fn (Step $step): string => $step->key, $required)))->toBe(['permit', 'inspection']);
+});
+
 it('draws what is all behind us without the time since', function (string $handedOver, bool $hasToday) {
     $drawing = ScheduleDrawing::of(planned([
         step('quote', 0, [], '', '2025-10-28'), step(Steps::INSTALL, 2, ['quote'], '', '2025-11-20'),
