@@ -81,9 +81,9 @@ final class DemoOffers
                 ),
                 new SentPaper('gas', 'gas-letter', 'Tolliver Gas and Pipe', self::day(22)),
                 new SentPaper('utility', 'utility-letter', 'North Shore Power', self::day(22), self::day(15), null,
-                    '22,000 A at the cabinet'),
+                    'sends its fault current with the next mail'),
             ],
-        ), $file->connection->with(utilityFaultAmps: 22_000, withstandAmps: 22_000, interruptAmps: 22_000)));
+        )));
     }
 
     private function offer(User $by, Job $row, Offer $offer): void
