@@ -106,7 +106,7 @@ function rows(): array
         'BREAKER_OVER_INLET' => [['breaker.amps' => 31], ['inlet' => false, 'breaker.amps' => 31], ['inlet.amps' => null]],
         'BREAKER_OVER_CORD' => [['breaker.amps' => 31], ['cord' => false, 'breaker.amps' => 31], ['cord.amps_rating' => null]],
         'CORD_UNDER_OUTLET' => [['cord.amps_rating' => 29], ['cord' => false], ['generator.outlet_a' => null]],
-        'BREAKER_OVER_SWITCH' => [['transfer.amps' => 29], ['transfer.amps' => 30], ['transfer.amps' => null]],
+        'BREAKER_OVER_SWITCH' => [['transfer.amps' => 29], ['breaker' => false, 'transfer.amps' => 29], ['transfer.amps' => null]],
         'MWBC_120' => [
             [...$on120, 'panel.has_multiwire' => true], [...$on120, 'panel.has_multiwire' => true, 'connection' => 'single_circuit'],
             [...$on120, 'panel.has_multiwire' => null],

@@ -29,6 +29,7 @@ use Underpin\Job\Machine\Plate;
 use Underpin\Job\MachineKind;
 use Underpin\Job\Marking;
 use Underpin\Job\Outlet;
+use Underpin\Job\Rating;
 use Underpin\Job\Service;
 use Underpin\Job\ShedLoad;
 use Underpin\Job\WireRun;
@@ -62,6 +63,21 @@ it('judges nothing before a machine and a way are picked', function () {
     expect(PlannedArrangement::of(new Design(Houses::small())))->toBeNull()
         ->and(PlannedArrangement::of(new Design(Houses::small(Houses::supply()))))->toBeNull()
         ->and(PlannedArrangement::of(new Design(Houses::small(Houses::supply(), 'interlock'))))->not->toBeNull();
+});
+
+it('hands on what is known of the machine and the legs, and leaves the rest open', function () {
+    $job = Changed::of(Houses::small(Houses::supply(7200, 9000), 'interlock'), wire: new WireRun(25, 20));
+    $facts = fn (Job $job) => PlannedArrangement::of(new Design($job));
+    $unrated = Changed::of($job->generator->machine, ratings: [new Rating(Fuel::Gasoline, 7200, null)], bond: null);
+    $open = $facts(Changed::of($job, supply: new Supply($unrated, Fuel::Gasoline)));
+    $fit = (new Design($job))->fit();
+    expect([$facts($job)->generator->surgeW, $facts($job)->generator->ownBreaker, $facts($job)->generator->bonded])
+        ->toBe([9000.0, true, false])
+        ->and([$open->generator->surgeW, $open->generator->bonded])->toBe([null, null])
+        ->and([$facts($job)->loads->aAmps, $facts($job)->loads->startPeakAmps])
+        ->toBe([$fit->running->aAmps, $fit->starting->peakAmps()])
+        ->and($fit->running->aAmps)->toBeGreaterThan(0.0)
+        ->and($facts(automatic(18_000))->generator->ownBreaker)->toBeNull();
 });
 
 it('finds in a design what the rules of an arrangement find', function (Job $job, string $code, bool $there) {
