@@ -17,6 +17,7 @@ use Underpin\Job\GeneratorNeutral;
 use Underpin\Job\Load;
 use Underpin\Job\LoadKind;
 use Underpin\Job\Machine;
+use Underpin\Job\Machine\StoredEnergy;
 use Underpin\Job\MachineKind;
 use Underpin\Job\Outlet;
 use Underpin\Job\Panel;
@@ -36,6 +37,17 @@ function fit(array $circuits, ?Supply $supply = null, float $margin = 20): Fit
 {
     return Fit::of(new Plan($circuits), $supply ?? Houses::supply(), $margin);
 }
+
+it('says how long a battery lasts, and what is left free of its highest start', function () {
+    $machine = Changed::of(
+        Houses::machine(7200, 9000, 240, Outlet::Locking30, 30), form: MachineKind::Battery, stored: new StoredEnergy(3600, 5, 1000),
+        ratings: [new Rating(Fuel::Stored, 7200, 9000)],
+    );
+    $fit = fit([Houses::circuit('1', 1, Role::Must, 300, 900)], new Supply($machine, Fuel::Stored));
+    expect(implode(' ', $fit->words()->why()))->toContain('It holds 3,600 Wh: about 12.0 h with all that must run')
+        // 900 W on one leg are 7.5 A of the 37.5 that 9,000 W give.
+        ->and($fit->startSparePct())->toEqualWithDelta(80.0, 1e-9);
+});
 
 it('judges each leg, never their average', function () {
     // 7,200 W on 120/240 V: 30 A a leg. 31 A on A and nothing on B would average 15.5 A.
