@@ -44,7 +44,8 @@ final class BoardColumns
     /** The longest wait: for the customer's word on a quote, or for who was sent a paper. */
     private static function waitsFor(Job $job): ?string
     {
-        $quote = $job->quotes->standing();
+        // Only the last one can be answered: what a revision has replaced waits for nobody, though the revision was declined.
+        $quote = $job->quotes->last();
         $open = $quote === null || $quote->answer !== null ? [] : [
             [$quote->on, "the customer, since $quote->on: {$quote->title()}, good until $quote->until"],
         ];

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\JobFile\JobEditor;
 use App\JobFile\JobRows;
 use App\Keep\Mails;
 use App\Models\Job;
@@ -10,6 +11,10 @@ use App\Models\Reminder;
 use App\Notifications\SendReminder;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Queue;
+use Tests\Support\Changed;
+use Underpin\Job\Job as JobFile;
+use Underpin\Job\Quote\Answer;
+use Underpin\Job\Quote\AnswerKind;
 
 beforeEach(function () {
     $this->nell = $this->demo();
@@ -102,6 +107,18 @@ it('is the day of the shop: what is agreed, overdue, due and waited for, and by 
     $this->get('/?show=overdue&q=zzz')->assertSee('Nothing here');
     $this->get('/?by_place=1')->assertOk();
     $this->get('/?show=nonsense')->assertOk()->assertSee('Kestrel Gap');
+});
+
+it('waits for no customer over a quote whose revision was declined', function () {
+    $row = ($this->row)('Oxley garage');
+    expect($row->waits_for)->toContain('the customer');
+    JobEditor::change($row, $this->nell, 'Declined', function (JobFile $file): JobFile {
+        $first = $file->quotes->last();
+        $second = Changed::of($first, revision: 2, answer: new Answer(AnswerKind::Declined, 'Piers Oxley', now()->toDateString()));
+
+        return $file->with($file->quotes->with($second));
+    });
+    expect($row->refresh()->waits_for)->toBeNull();
 });
 
 it('rehearses by link without an account: this house, kept with name and date, until it is ended', function () {
