@@ -258,8 +258,12 @@ async function deliver(state, inputs, step) {
         line.dataset.row = key;
         for (const [column, value] of Object.entries(set ?? {})) {
             const input = line.querySelector(`input[data-column="${column}"]`);
+            if (!input) continue;
             step.push({ input, value: input.defaultValue });
-            input.value = input.defaultValue = value ?? '';
+            // What somebody has typed there meanwhile stays typed, and is sent when it is left.
+            const isTyped = input.value !== input.defaultValue;
+            if (isTyped) keep(input, value ?? '');
+            else input.value = input.defaultValue = value ?? '';
         }
     }
     own.answered?.(answer, byRow);
