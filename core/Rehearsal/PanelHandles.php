@@ -7,7 +7,8 @@ namespace Underpin\Rehearsal;
 /** What is thrown at the panel, and plugged in at either end of the cord. A plate lets through one of its two breakers alone. */
 final readonly class PanelHandles
 {
-    private const KIN_V = 7_200;
+    /** Volts that a pole transformer makes of 240 V when it is fed from the house: a usual distribution line. Good practice. */
+    private const BACKFED_V = 7_200;
 
     public function __construct(private House $house, private Feeds $feeds, private Reaction $reaction)
     {
@@ -21,7 +22,7 @@ final readonly class PanelHandles
         if (! $state->main && ($state->generator || $state->plateFreesGenerator)) {
             return $state->saying($state->generator
                 ? 'The plate stops it. Without the plate the generator would feed the street: the transformer makes '
-                    .''.number_format(self::KIN_V)
+                    .''.number_format(self::BACKFED_V)
                     .' V of it, on a line that a line worker takes for dead.'
                 : 'The plate covers it: slide the plate back first.', $state->generator);
         }
